@@ -1,0 +1,29 @@
+// Installs what is missing before a command runs; only Node's own modules, as nothing else may be there yet.
+import { spawnSync } from "node:child_process"
+import { createHash } from "node:crypto"
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs"
+import { fileURLToPath } from "node:url"
+
+export const root = fileURLToPath(new URL("..", import.meta.url))
+process.chdir(root)
+process.env.NEXT_TELEMETRY_DISABLED = "1"
+
+/** Says what is going on without touching standard output, which belongs to the command. */
+export const say = (text) => process.stderr.write(`${text}\n`)
+
+/** Runs a command to its end with its output on standard error, and stops with its code if it fails. */
+export function run(command, args, options = {}) {
+  const { status } = spawnSync(command, args, { stdio: ["ignore", 2, 2], ...options })
+  if (status !== 0) process.exit(status ?? 1)
+}
+
+/** Installs the packages of the lock file unless just these are there. */
+export function installPackages() {
+  const mark = "node_modules/.installed"
+  const lock = createHash("sha256").update(readFileSync("package-lock.json")).digest("hex")
+  if (existsSync(mark) && readFileSync(mark, "utf8") === lock) return
+  say("Installing packages; SQLite is compiled on the way, which takes two to four minutes …")
+  run("npm", ["ci", "--no-progress", "--loglevel=error"])
+  mkdirSync("node_modules", { recursive: true })
+  writeFileSync(mark, lock)
+}

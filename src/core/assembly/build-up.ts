@@ -1,0 +1,78 @@
+import type { AssemblyInput, AssemblyLayer } from "../../schema/assembly"
+import type { Assembly, Layer } from "../../schema/job/job"
+import type { Material } from "../../schema/material"
+import type { HeatFlowDirection } from "../../schema/quantity"
+import { materialOf } from "../material/catalogue"
+import { arealMass, arealPrice, equivalentAirLayer } from "../material/layer-properties"
+import { sum } from "../numeric/sum"
+import { framingFraction, memberConductivity, solidShare } from "./member"
+
+/** A layer of a job with all that the catalogue says of it. */
+export interface BuiltLayer {
+  id: string
+  layer: Layer
+  material: Material
+  /** Share of the face taken by members, 0…1. */
+  fraction: number
+  /** Label resistance, m²·K/W: thickness over declared conductivity; null for metals and air, which carry no label. */
+  label: number | null
+  /** Equivalent air layer beside the members, m. */
+  airLayer: number
+  /** kg/m² and €/m² that the layer adds, members included; 0 where it is there already. */
+  mass: number
+  price: number
+}
+
+/** Layers of an assembly, outside to inside. */
+export function builtLayers(assembly: Assembly): BuiltLayer[] {
+  return assembly.order.map((id) => {
+    const layer = assembly.layers[id]!
+    const material = materialOf(layer.material)
+    const bare = material.class === "metal" || material.class === "air"
+    return {
+      id,
+      layer,
+      material,
+      fraction: layer.framing ? framingFraction(layer.framing) : 0,
+      label: bare ? null : layer.thickness / material.conductivity.declared,
+      airLayer: equivalentAirLayer(material, layer.thickness),
+      mass: layer.existing ? 0 : withMembers(layer, material, arealMass),
+      price: layer.existing ? 0 : withMembers(layer, material, arealPrice),
+    }
+  })
+}
+
+/** The layers as the transmittance calculation takes them; air spaces see the faces that they lie between. */
+export function transmittanceLayers(layers: readonly BuiltLayer[]): AssemblyLayer[] {
+  return layers.map(({ layer, material, fraction }, i) => ({
+    name: material.name,
+    thickness: layer.thickness,
+    ...(material.class === "air"
+      ? { airspace: { emissivity1: faceEmissivity(layers[i - 1]), emissivity2: faceEmissivity(layers[i + 1]) } }
+      : { conductivity: material.conductivity.declared }),
+    ...(layer.framing ? { framing: { fraction, conductivity: memberConductivity(layer.framing, layer.thickness) } } : {}),
+    ...(layer.voids ? { voids: layer.voids } : {}),
+  }))
+}
+
+/** An assembly on a face, ready for `thermalTransmittance`. */
+export function transmittanceInput(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse?: number): AssemblyInput {
+  return { direction, layers: transmittanceLayers(layers), ...(rse === undefined ? {} : { rse }) }
+}
+
+/** Sum of the labels on the boards, m²·K/W. */
+export function labelResistance(layers: readonly BuiltLayer[]): number {
+  return sum(layers.map((layer) => layer.label ?? 0))
+}
+
+function faceEmissivity(neighbour: BuiltLayer | undefined): number {
+  return neighbour?.material.face.emissivity ?? 0.9
+}
+
+/** A quantity per area of a layer with the members in it: fill beside them, their own solid part in place of it. */
+function withMembers(layer: Layer, fill: Material, of: (material: Material, thickness: number) => number): number {
+  if (!layer.framing) return of(fill, layer.thickness)
+  const fraction = framingFraction(layer.framing)
+  const member = materialOf(layer.framing.material)
+  return (1 - fraction) * of(fill, layer.thickness) + fraction * solidShare(layer.framing) * of(member, layer.thickness)
+}

@@ -1,0 +1,30 @@
+import type { Framing } from "../../schema/job/job"
+import { materialOf } from "../material/catalogue"
+import { airSpace } from "./air-space"
+
+/**
+ * Share of a face that members take: by width and spacing, and what plates and edges add.
+ * @returns 0…1
+ */
+export function framingFraction(framing: Framing): number {
+  return 1 - (1 - framing.width / framing.spacing) * (1 - framing.plates)
+}
+
+/** Share of a member's own width that is its material; the rest of a tube or channel is air. */
+export function solidShare(framing: Framing): number {
+  return framing.wall === null ? 1 : Math.min(1, (2 * framing.wall) / framing.width)
+}
+
+/**
+ * Conductivity of a member across a layer: a tube or channel as its two webs side by side with the air between them.
+ * Its flanges spread the heat further, which only a two-dimensional calculation sees.
+ * @param depth thickness of the layer, m
+ * @returns W/(m·K)
+ */
+export function memberConductivity(framing: Framing, depth: number): number {
+  const conductivity = materialOf(framing.material).conductivity.declared
+  const solid = solidShare(framing)
+  if (solid === 1) return conductivity
+  const air = airSpace({ thickness: depth, direction: "horizontal", emissivity1: 0.9, emissivity2: 0.9, meanTemperature: 10, temperatureDifference: 5 })
+  return solid * conductivity + (1 - solid) * (depth / air.resistance)
+}

@@ -1,0 +1,116 @@
+import type { AssemblyInput, AssemblyLayer, AssemblyOutput } from "../../schema/assembly"
+import type { HeatFlowDirection } from "../../schema/quantity"
+import { sum } from "../numeric/sum"
+import { airSpace } from "./air-space"
+import { interfaceProfile } from "./interface-profile"
+import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "./surface-resistance"
+
+/** Conductivity from which a member conducts like metal, W/(m·K): below stainless steel (15), above stone (4). */
+const METAL = 10
+
+/** Greatest ratio of the two limits for which the combined method holds, ISO 6946:2017, 6.7.2.1. */
+const WIDEST_RATIO = 1.5
+
+/**
+ * Thermal transmittance of a build-up by the combined method, with corrections for voids and fasteners.
+ * @param assembly layers outside to inside; m, W/(m·K), m²·K/W
+ * @see ISO 6946:2017, 6.7.2 (combined method), annex F (corrections)
+ */
+export function thermalTransmittance(assembly: AssemblyInput): AssemblyOutput {
+  const { direction, layers } = assembly
+  const rsi = assembly.rsi ?? INDOOR_RESISTANCE[direction]
+  const rse = assembly.rse ?? OUTDOOR_RESISTANCE
+  const resistances = layers.map((layer) => layerResistance(layer, direction))
+  const films = rsi + rse
+  const centreResistance = films + sum(resistances)
+  const resistanceUpper = upperLimit(layers, resistances, films)
+  const resistanceLower = films + sum(layers.map((layer, i) => isothermalResistance(layer, resistances[i]!)))
+  const resistanceTotal = (resistanceUpper + resistanceLower) / 2
+  const corrections = {
+    voids: sum(layers.map((layer, i) => voidCorrection(layer, resistances[i]!, centreResistance))),
+    fasteners: sum(layers.map((layer, i) => fastenerCorrection(layer, resistances[i]!, centreResistance))),
+  }
+  const { inside, outside } = assembly
+  return {
+    uValue: 1 / resistanceTotal + corrections.voids + corrections.fasteners,
+    resistanceTotal,
+    resistanceUpper,
+    resistanceLower,
+    centreResistance,
+    corrections,
+    thickness: sum(layers.map((layer) => layer.thickness)),
+    ...(inside && outside
+      ? { interfaces: interfaceProfile({ rsi, rse, thicknesses: layers.map((layer) => layer.thickness), resistances, inside, outside }) }
+      : {}),
+    notes: notesOf(assembly, resistanceUpper / resistanceLower),
+  }
+}
+
+/**
+ * Thermal resistance of a layer beside its members.
+ * @returns m²·K/W
+ */
+export function layerResistance(layer: AssemblyLayer, direction: HeatFlowDirection): number {
+  if (layer.resistance !== undefined) return layer.resistance
+  if (layer.airspace)
+    return airSpace({ ...layer.airspace, thickness: layer.thickness, direction, meanTemperature: 10, temperatureDifference: 5 }).resistance
+  return layer.thickness / layer.conductivity!
+}
+
+function memberResistance(layer: AssemblyLayer): number {
+  return layer.thickness / layer.framing!.conductivity
+}
+
+/**
+ * Upper limit: heat flows straight through, side by side, on every combination of members and spaces between them.
+ * @see ISO 6946:2017, eq. 6
+ */
+function upperLimit(layers: readonly AssemblyLayer[], resistances: readonly number[], films: number): number {
+  let paths = [{ share: 1, resistance: films }]
+  layers.forEach((layer, i) => {
+    const share = layer.framing?.fraction ?? 0
+    const between = paths.map((path) => ({ share: path.share * (1 - share), resistance: path.resistance + resistances[i]! }))
+    const through = share === 0 ? [] : paths.map((path) => ({ share: path.share * share, resistance: path.resistance + memberResistance(layer) }))
+    paths = [...between, ...through]
+  })
+  return 1 / sum(paths.map((path) => path.share / path.resistance))
+}
+
+/**
+ * Lower limit's layer: each plane between layers has one temperature, so members and spaces lie side by side in the layer.
+ * @see ISO 6946:2017, eq. 8
+ */
+function isothermalResistance(layer: AssemblyLayer, resistance: number): number {
+  const share = layer.framing?.fraction ?? 0
+  return share === 0 ? resistance : 1 / (share / memberResistance(layer) + (1 - share) / resistance)
+}
+
+/** @see ISO 6946:2017, annex F.2, table F.1 */
+function voidCorrection(layer: AssemblyLayer, resistance: number, centreResistance: number): number {
+  return [0, 0.01, 0.04][layer.voids ?? 0]! * (resistance / centreResistance) ** 2
+}
+
+/** @see ISO 6946:2017, annex F.3.2; fasteners under 1 W/(m·K) count nothing */
+function fastenerCorrection(layer: AssemblyLayer, resistance: number, centreResistance: number): number {
+  const fasteners = layer.fasteners
+  if (!fasteners || fasteners.conductivity < 1) return 0
+  const penetration = (layer.thickness - (fasteners.recessed ?? 0)) / layer.thickness
+  const conductance = (0.8 * penetration * fasteners.conductivity * fasteners.area * fasteners.perArea) / layer.thickness
+  return conductance * (resistance / centreResistance) ** 2
+}
+
+function notesOf(assembly: AssemblyInput, ratio: number): string[] {
+  const notes: string[] = []
+  assembly.layers.forEach((layer, i) => {
+    const name = layer.name ?? `layer ${i + 1}`
+    if (layer.framing && layer.framing.fraction > 0 && layer.framing.conductivity >= METAL)
+      notes.push(`Members in ${name} conduct like metal: the combined method does not hold there, and the bridge operation does.`)
+    if (layer.airspace && layer.thickness > 0.3) notes.push(`The air space ${name} is over 0.3 m wide, beyond ISO 6946.`)
+  })
+  if (ratio > WIDEST_RATIO)
+    notes.push(`The two limits differ by ${ratio.toFixed(2)} to 1, more than the 1.5 for which the combined method holds (ISO 6946, 6.7.2.1).`)
+  if ((assembly.inside === undefined) !== (assembly.outside === undefined))
+    notes.push("Interface temperatures need the air on both sides; only one was given.")
+  return notes
+}
+

@@ -1,0 +1,45 @@
+import { sum } from "../numeric/sum"
+import { clearSky, type Sunlight } from "../sun/clear-sky"
+import { type SolarPosition, solarPosition } from "../sun/solar-position"
+import type { Station } from "./stations"
+
+/** One hour of the hottest day; `hour` is the clock hour, 1…24 in standard time. */
+export interface DesignHour {
+  hour: number
+  /** °C */
+  temperature: number
+  sun: SolarPosition
+  light: Sunlight
+}
+
+/** Share of the daily range by which each hour stays under the highest temperature, 1 h … 24 h. @see ASHRAE Fundamentals 2017, ch. 14, table 6 */
+const RANGE_SHARE = [
+  0.88, 0.92, 0.95, 0.98, 1, 0.98, 0.91, 0.74, 0.55, 0.38, 0.23, 0.13, 0.05, 0, 0, 0.06, 0.14, 0.24, 0.39, 0.5, 0.59, 0.68, 0.75, 0.82,
+] as const
+
+/** 21 July, the usual design day of the northern summer. */
+const DAY_OF_YEAR = 202
+const MIDNIGHT = Date.UTC(2026, 6, 21)
+
+/**
+ * The clear design day hour by hour.
+ * @param highest dry bulb at the hottest hour, °C
+ * @returns 24 hours, standard time of the station's own meridian, 1 h … 24 h
+ * @see ASHRAE Fundamentals 2017, ch. 14
+ */
+export function summerDesignDay(station: Station, highest: number): DesignHour[] {
+  const { dailyRange, beamDepth, diffuseDepth } = station.summer
+  const zone = Math.round(station.longitude / 15)
+  return RANGE_SHARE.map((share, i) => {
+    const hour = i + 1
+    const sun = solarPosition(MIDNIGHT + (hour - zone) * 3_600_000, station.latitude, station.longitude)
+    return { hour, temperature: highest - share * dailyRange, sun, light: clearSky(sun.altitude, DAY_OF_YEAR, beamDepth, diffuseDepth) }
+  })
+}
+
+/** Mean of the year from the months' means weighted by their days, °C. */
+export function annualMean(station: Station): number {
+  return sum(station.monthlyTemperature.map((mean, i) => mean * DAYS_IN_MONTH[i]!)) / 365
+}
+
+export const DAYS_IN_MONTH = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const

@@ -1,0 +1,32 @@
+import type { AirState } from "../../schema/quantity"
+import type { Brief, Shell } from "../../schema/job/job"
+import { annualMean } from "../climate/design-day"
+import { type Station, stationOf } from "../climate/stations"
+
+/** One season's design condition. */
+export interface Condition {
+  inside: AirState
+  outside: AirState
+  /** m/s; 0 in another building */
+  windSpeed: number
+}
+
+export interface Conditions {
+  station: Station
+  winter: Condition
+  summer: Condition
+  /** °C, of the ground's year */
+  annualMean: number
+}
+
+/** Design conditions of a job: what was typed in the brief, else the station's. */
+export function conditionsOf(brief: Brief, shell: Shell): Conditions {
+  const station = stationOf(brief.station)
+  const wind = shell.setting === "open" ? 1 : 0
+  return {
+    station,
+    winter: { inside: brief.indoors.winter, outside: brief.outdoors.winter ?? station.winter, windSpeed: wind * station.winter.windSpeed },
+    summer: { inside: brief.indoors.summer, outside: brief.outdoors.summer ?? station.summer, windSpeed: wind * station.summer.windSpeed },
+    annualMean: annualMean(station),
+  }
+}

@@ -1,0 +1,104 @@
+import { humidityRatioOf, vapourPressureAt } from "../air/moist-air"
+import { type DesignHour, summerDesignDay } from "../climate/design-day"
+import type { Conditions } from "../heat/conditions"
+import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission } from "../heat/transmission"
+import { sum } from "../numeric/sum"
+import { STANDARD_PRESSURE } from "../quantity/constants"
+import { tiltedIrradiance } from "../sun/tilted-irradiance"
+import type { FaceFigures } from "./face-figures"
+import { type HeatPart, leakingAir } from "./heat-loss"
+import type { JobState } from "./state"
+
+/** A face at one hour of the hottest day. */
+export interface FaceHour {
+  hour: number
+  /** Sun on it, W/m². */
+  irradiance: number
+  /** Outdoor skin, °C: what an infrared gun would read. */
+  skin: number
+  /** W, positive inward */
+  heat: number
+}
+
+export interface GainHour {
+  hour: number
+  outdoors: number
+  total: number
+  parts: HeatPart[]
+}
+
+export interface HeatGain {
+  /** Greatest total of the day, W; negative when heat leaves at every hour. */
+  total: number
+  hour: number
+  hours: GainHour[]
+  /** Each face at the hour at which it takes in most. */
+  worst: Record<string, FaceHour>
+  /** Each face at the job's worst hour. */
+  atPeak: Record<string, FaceHour>
+}
+
+/** Light that ordinary ground throws back. */
+const GROUND_ALBEDO = 0.2
+
+/**
+ * First heat gain over the hottest clear day: air to air, absorbed sun on each face, sun through openings, leaking air.
+ * Steady hour by hour: heavy walls would delay and lower it. People, lights and machines are not counted.
+ * @see ASHRAE Fundamentals 2017, ch. 18 (sol-air temperature)
+ */
+export function heatGain(state: JobState, faces: readonly FaceFigures[], conditions: Conditions): HeatGain {
+  const { inside, outside } = conditions.summer
+  const day = summerDesignDay(conditions.station, outside.temperature)
+  const shaded = state.shell.setting === "indoors"
+  const curves = faces.map((figures) => day.map((hour) => faceHour(figures, hour, conditions, shaded)))
+  const hours = day.map((hour, i): GainHour => {
+    const parts = faces.flatMap((figures, f): HeatPart[] => [
+      { kind: "face", id: figures.id, name: figures.name, heat: curves[f]![i]!.heat },
+      ...figures.openings.map(({ id, opening, area }): HeatPart => {
+        const sun = opening.solarFactor * area * irradianceOn(figures, hour, shaded)
+        return { kind: "opening", id, name: opening.name, heat: transmission(area, opening.uValue, hour.temperature - inside.temperature) + sun }
+      }),
+    ])
+    parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(state, conditions, hour.temperature) })
+    return { hour: hour.hour, outdoors: hour.temperature, total: sum(parts.map((part) => part.heat)), parts }
+  })
+  const peak = indexOfGreatest(hours.map((hour) => hour.total))
+  return {
+    total: hours[peak]!.total,
+    hour: hours[peak]!.hour,
+    hours,
+    worst: Object.fromEntries(faces.map((figures, f) => [figures.id, curves[f]![indexOfGreatest(curves[f]!.map((hour) => hour.heat))]!])),
+    atPeak: Object.fromEntries(faces.map((figures, f) => [figures.id, curves[f]![peak]!])),
+  }
+}
+
+function faceHour(figures: FaceFigures, { hour, temperature, sun, light }: DesignHour, conditions: Conditions, shaded: boolean): FaceHour {
+  const indoors = conditions.summer.inside.temperature
+  if (figures.ground) {
+    const heat = figures.ground.heatTransferCoefficient * (conditions.annualMean - indoors)
+    return { hour, irradiance: 0, skin: conditions.annualMean, heat }
+  }
+  const irradiance = irradianceOn(figures, { hour, temperature, sun, light }, shaded)
+  const solAir = solAirTemperature(temperature, figures.absorptance, irradiance, figures.summerFilm)
+  const flux = figures.summerTransmittance * (solAir - indoors)
+  return { hour, irradiance, skin: solAir - flux * figures.summerFilm, heat: flux * figures.netArea }
+}
+
+/** Sun on a face, W/m²; none on a floor, whatever is under it, nor in another building. */
+function irradianceOn(figures: FaceFigures, { sun, light }: DesignHour, shaded: boolean): number {
+  if (shaded || figures.id === "floor") return 0
+  return tiltedIrradiance(sun, light, figures.face.tilt, figures.face.azimuth, GROUND_ALBEDO)
+}
+
+/** The outdoor air keeps its water through the day: it is that of the design afternoon. */
+function airGain(state: JobState, conditions: Conditions, outdoors: number): number {
+  const { inside, outside, windSpeed } = conditions.summer
+  const { flow } = leakingAir(state, { inside, outside: { ...outside, temperature: outdoors }, windSpeed })
+  const water = (air: { temperature: number; relativeHumidity: number }) =>
+    humidityRatioOf(vapourPressureAt(air.temperature, air.relativeHumidity), STANDARD_PRESSURE)
+  return airLeakageHeat(flow, outdoors - inside.temperature) + airLeakageLatentHeat(flow, water(outside) - water(inside))
+}
+
+function indexOfGreatest(values: readonly number[]): number {
+  return values.reduce((best, value, i) => (value > values[best]! ? i : best), 0)
+}

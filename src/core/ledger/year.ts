@@ -1,0 +1,45 @@
+import { DAYS_IN_MONTH } from "../climate/design-day"
+import type { Conditions } from "../heat/conditions"
+import { airLeakageHeat, transmission } from "../heat/transmission"
+import { sum } from "../numeric/sum"
+import type { FaceFigures } from "./face-figures"
+import { leakingAir } from "./heat-loss"
+import type { JobState } from "./state"
+
+/** Heat to be brought in and taken out in a month, J. */
+export interface MonthEnergy {
+  heating: number
+  cooling: number
+}
+
+/**
+ * Energy that holds the inside at its temperatures all year, from the months' means.
+ * No sun, no people, no swing within the month, in use every day: a yardstick between build-ups, not a bill.
+ * @see ISO 15927-6:2007 (accumulated temperature differences), taken by months
+ */
+export function yearOfEnergy(state: JobState, faces: readonly FaceFigures[], conditions: Conditions): { total: number; months: MonthEnergy[] } {
+  const { winter, summer, station } = conditions
+  const wind = state.shell.setting === "open" ? station.meanWindSpeed : 0
+  const flowAt = (inside: Conditions["winter"]["inside"], mean: number) =>
+    steadyFlow(state, faces, { inside, outside: { temperature: mean, relativeHumidity: 0.7 }, windSpeed: wind }, conditions.annualMean)
+  const months = station.monthlyTemperature.map((mean, i) => {
+    const seconds = DAYS_IN_MONTH[i]! * 86_400
+    return {
+      heating: Math.max(0, flowAt(winter.inside, mean)) * seconds,
+      cooling: Math.max(0, -flowAt(summer.inside, mean)) * seconds,
+    }
+  })
+  return { total: sum(months.map((month) => month.heating + month.cooling)), months }
+}
+
+function steadyFlow(state: JobState, faces: readonly FaceFigures[], condition: Conditions["winter"], annualMean: number): number {
+  const indoors = condition.inside.temperature
+  const difference = indoors - condition.outside.temperature
+  const skin = faces.map((figures) => {
+    const face = figures.ground
+      ? figures.ground.heatTransferCoefficient * (indoors - annualMean)
+      : transmission(figures.netArea, figures.winter.uValue, difference)
+    return face + sum(figures.openings.map(({ opening, area }) => transmission(area, opening.uValue, difference)))
+  })
+  return sum(skin) + airLeakageHeat(leakingAir(state, condition).flow, difference)
+}

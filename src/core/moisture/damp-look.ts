@@ -1,0 +1,148 @@
+import type { Interface } from "../../schema/assembly"
+import type { AirState, HeatFlowDirection } from "../../schema/quantity"
+import { dewPoint } from "../air/dew-point"
+import { vapourPressureAt } from "../air/moist-air"
+import { type BuiltLayer, transmittanceLayers } from "../assembly/build-up"
+import { interfaceProfile, type Path } from "../assembly/interface-profile"
+import { INDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import { layerResistance } from "../assembly/thermal-transmittance"
+
+/** Side from which vapour comes, or neither where both airs hold the same. */
+export type Side = "inside" | "outside" | "neither"
+
+/** A place where vapour on its way through would be saturated. */
+export interface WetPlane {
+  /** m from the outdoor face */
+  depth: number
+  /** °C */
+  temperature: number
+  /** Index of the layer it lies in or at whose outer face it lies; the number of layers for the indoor face. */
+  layer: number
+  /** The vapour pressure would be so many times saturation. */
+  excess: number
+}
+
+/** What the steady temperature and vapour lines say of one season. */
+export interface DampLook {
+  inside: AirState
+  outside: AirState
+  warmSide: Side
+  wetSide: Side
+  /** Faces of the layers, outdoors first. */
+  interfaces: Interface[]
+  /** The same with planes within thick layers; what the lines are drawn from. */
+  profile: Interface[]
+  /** Dew point of the air of the wet side, °C; null in air without water. */
+  dewPoint: number | null
+  /** Where the temperature line passes that dew point, m from the outdoor face; null if it does not within the build-up. */
+  dewPointDepth: number | null
+  /** Worst place reached by diffusion, with the layers' resistance to vapour counted; null while it stays dry. */
+  wet: WetPlane | null
+  /** The face of the room (or of the outdoors) on the wet side is colder than that side's dew point. */
+  faceSweats: boolean
+  /** First joint that air leaking from the wet side meets below its dew point; null if none. */
+  leakWets: WetPlane | null
+  freezes: boolean
+}
+
+/** Resistance above which a layer is looked into, m²·K/W. @see ISO 13788:2012, 6.3 */
+const THICK = 0.25
+
+/**
+ * First look at damp: steady profiles of temperature and vapour pressure between two airs.
+ * It says where water would gather at this condition, not how much nor whether it dries.
+ * @param rse resistance between the outdoor face and the outdoor condition, m²·K/W: a film, or the ground
+ * @see ISO 13788:2012, 6.3; surfaces without vapour resistance, dry-cup values
+ */
+export function dampLook(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse: number, inside: AirState, outside: AirState): DampLook {
+  const path = pathOf(layers, direction, rse, inside, outside)
+  const fine = divided(path)
+  const profile = interfaceProfile(fine.path)
+  const interfaces = interfaceProfile(path)
+  const [indoor, outdoor] = [inside, outside].map((air) => vapourPressureAt(air.temperature, air.relativeHumidity)) as [number, number]
+  const warmSide = sideOf(inside.temperature, outside.temperature)
+  const wetSide = sideOf(indoor, outdoor)
+  const dew = dewPoint(Math.max(indoor, outdoor))
+  const wettest = wettestPlane(profile, fine.layerAt)
+  const leakWets = dew === null || wetSide === "neither" ? null : firstColdJoint(interfaces, wetSide, dew)
+  return {
+    inside,
+    outside,
+    warmSide,
+    wetSide,
+    interfaces,
+    profile,
+    dewPoint: dew,
+    dewPointDepth: dew === null ? null : crossing(interfaces, dew),
+    wet: wettest,
+    faceSweats: dew !== null && wetSide !== "neither" && faceOf(interfaces, wetSide).temperature < dew,
+    leakWets,
+    freezes: [wettest, leakWets].some((plane) => plane !== null && plane.temperature < 0),
+  }
+}
+
+function pathOf(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse: number, inside: AirState, outside: AirState): Required<Path> {
+  return {
+    rsi: INDOOR_RESISTANCE[direction],
+    rse,
+    thicknesses: layers.map(({ layer }) => layer.thickness),
+    resistances: transmittanceLayers(layers).map((layer) => layerResistance(layer, direction)),
+    airLayers: layers.map((layer) => layer.airLayer),
+    inside,
+    outside,
+  }
+}
+
+/** Thick layers cut into equal parts: saturation curves within them, so a plane inside can be wet while both faces are dry. */
+function divided(path: Required<Path>): { path: Required<Path>; layerAt: number[] } {
+  const cut: Required<Path> = { ...path, thicknesses: [], resistances: [], airLayers: [] }
+  const [thicknesses, resistances, airLayers, layerAt]: number[][] = [[], [], [], []]
+  path.resistances.forEach((resistance, layer) => {
+    const parts = Math.max(1, Math.ceil(resistance / THICK))
+    for (let part = 0; part < parts; part++) {
+      thicknesses!.push(path.thicknesses[layer]! / parts)
+      resistances!.push(resistance / parts)
+      airLayers!.push(path.airLayers[layer]! / parts)
+      layerAt!.push(layer)
+    }
+  })
+  return {
+    path: { ...cut, thicknesses: thicknesses!, resistances: resistances!, airLayers: airLayers! },
+    layerAt: [...layerAt!, path.resistances.length],
+  }
+}
+
+function wettestPlane(profile: readonly Interface[], layerAt: readonly number[]): WetPlane | null {
+  let worst: WetPlane | null = null
+  profile.forEach((plane, i) => {
+    const excess = plane.vapourPressure! / plane.saturationPressure
+    // The surfaces themselves belong to the look at sweating faces.
+    if (i === 0 || i === profile.length - 1 || excess <= 1 + 1e-9) return
+    if (worst === null || excess > worst.excess) worst = { depth: plane.depth, temperature: plane.temperature, layer: layerAt[i]!, excess }
+  })
+  return worst
+}
+
+/** Air slips past linings and membranes at gaps, so only temperature counts, not the resistance to vapour. */
+function firstColdJoint(interfaces: readonly Interface[], from: Side, dew: number): WetPlane | null {
+  const indices = interfaces.map((_, i) => i).slice(1, -1)
+  const path = from === "inside" ? indices.reverse() : indices
+  const index = path.find((i) => interfaces[i]!.temperature < dew)
+  if (index === undefined) return null
+  const { depth, temperature, saturationPressure } = interfaces[index]!
+  return { depth, temperature, layer: index, excess: saturationOver(interfaces, from) / saturationPressure }
+}
+
+const saturationOver = (interfaces: readonly Interface[], from: Side) => faceOf(interfaces, from).vapourPressure!
+const faceOf = (interfaces: readonly Interface[], side: Side): Interface => interfaces.at(side === "inside" ? -1 : 0)!
+
+function crossing(interfaces: readonly Interface[], temperature: number): number | null {
+  for (let i = 1; i < interfaces.length; i++) {
+    const [a, b] = [interfaces[i - 1]!, interfaces[i]!]
+    if ((a.temperature - temperature) * (b.temperature - temperature) > 0 || a.temperature === b.temperature) continue
+    return a.depth + ((temperature - a.temperature) / (b.temperature - a.temperature)) * (b.depth - a.depth)
+  }
+  return null
+}
+
+const sideOf = (inside: number, outside: number): Side => (Math.abs(inside - outside) < 1e-9 ? "neither" : inside > outside ? "inside" : "outside")

@@ -1,0 +1,52 @@
+import type { BuiltLayer } from "../assembly/build-up"
+import type { DampLook, WetPlane } from "./damp-look"
+
+/** How a build-up stands at the two design conditions; drying through the year is not reckoned here. */
+export type DampState = "dry" | "leak" | "wets" | "wets-in-both"
+
+export interface DampVerdict {
+  state: DampState
+  freezes: boolean
+  /** A few words for the ledger. */
+  words: string
+}
+
+/** The verdict on a build-up from its winter and its summer look. */
+export function dampVerdict(winter: DampLook, summer: DampLook): DampVerdict {
+  const wet = (look: DampLook) => look.wet !== null || look.faceSweats
+  const freezes = (wet(winter) || winter.leakWets !== null) && winter.freezes
+  if (wet(winter) && wet(summer)) return { state: "wets-in-both", freezes, words: "wets in both seasons" }
+  if (wet(winter)) return { state: "wets", freezes, words: freezes ? "wets and freezes, worst night" : "wets on the worst night" }
+  if (wet(summer)) return { state: "wets", freezes, words: "wets on the worst afternoon" }
+  if (winter.leakWets || summer.leakWets) return { state: "leak", freezes, words: "dry while it is airtight" }
+  return { state: "dry", freezes: false, words: "stays dry" }
+}
+
+/** Rank of a verdict; the worst face speaks for the job. */
+export function dampRank({ state, freezes }: DampVerdict): number {
+  return ["dry", "leak", "wets", "wets-in-both"].indexOf(state) * 2 + (freezes ? 1 : 0)
+}
+
+/** One plain sentence or two on a season's look. */
+export function dampSentence(look: DampLook, layers: readonly BuiltLayer[]): string {
+  if (look.wetSide === "neither") return "Both airs hold the same water: no vapour passes."
+  const inward = look.wetSide === "outside"
+  const warm = look.warmSide === look.wetSide ? `${inward ? "Outside" : "Inside"} is the warm, wet side` : `${inward ? "Outside" : "Inside"} is the wet side`
+  return `${warm}: vapour goes ${inward ? "inward" : "outward"}. ${outcome(look, layers)}`
+}
+
+function outcome(look: DampLook, layers: readonly BuiltLayer[]): string {
+  const face = look.wetSide === "inside" ? "inside" : "outdoor"
+  const ice = (plane: WetPlane) => (plane.temperature < 0 ? "freezes" : "turns to water")
+  if (look.faceSweats) return `The ${face} face is colder than the dew point there and sweats.`
+  if (look.wet) return `On its way it ${ice(look.wet)} ${place(look.wet, layers)}.`
+  if (look.leakWets) return `By diffusion it stays dry; air that leaks past the tight layer ${ice(look.leakWets)} ${place(look.leakWets, layers)}.`
+  return "Nothing on its way is colder than the dew point."
+}
+
+function place(plane: WetPlane, layers: readonly BuiltLayer[]): string {
+  const name = (i: number) => layers[i]?.material.name.toLowerCase()
+  const start = layers.slice(0, plane.layer).reduce((depth, { layer }) => depth + layer.thickness, 0)
+  if (plane.depth - start > 1e-9) return `within the ${name(plane.layer)}`
+  return `between the ${name(plane.layer - 1)} and the ${name(plane.layer)}`
+}

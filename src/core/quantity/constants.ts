@@ -1,0 +1,15 @@
+/** Stefan–Boltzmann constant, W/(m²·K⁴), CODATA 2018. */
+export const STEFAN_BOLTZMANN = 5.670374419e-8
+/** 0 °C in K. */
+export const ZERO_CELSIUS = 273.15
+/** Gas constant of dry air, J/(kg·K), ASHRAE Fundamentals 2017, ch. 1. */
+export const DRY_AIR_GAS_CONSTANT = 287.042
+/** Ratio of the molar masses of water and dry air, ASHRAE Fundamentals 2017, ch. 1. */
+export const WATER_TO_AIR_MASS = 0.621945
+/** Standard atmosphere at sea level, Pa. */
+export const STANDARD_PRESSURE = 101_325
+/** Vapour permeability of still air, kg/(m·s·Pa), ISO 13788:2012, 3.1. */
+export const AIR_VAPOUR_PERMEABILITY = 2e-10
+/** Density of air, kg/m³, and its specific heat, J/(kg·K), at 20 °C, for ventilation heat flows. */
+export const AIR_DENSITY = 1.204
+export const AIR_SPECIFIC_HEAT = 1006

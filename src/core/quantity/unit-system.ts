@@ -1,0 +1,3 @@
+/** Units in which a job is shown; stored values are SI either way. */
+export type UnitSystem = "metric" | "inch-pound"
+export const UNIT_SYSTEMS: readonly UnitSystem[] = ["metric", "inch-pound"]

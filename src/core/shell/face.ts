@@ -1,0 +1,39 @@
+import type { FaceId } from "../../schema/job/job"
+
+export type Point = readonly [x: number, y: number]
+
+/** Lays a face's own coordinates (u along its lower edge, v up, seen from inside) on the pelt. */
+export interface Placement {
+  origin: Point
+  u: Point
+  v: Point
+}
+
+/** One flat piece of the skin. Lengths in m, angles in degrees. */
+export interface Face {
+  id: FaceId
+  /** Corners in the face's own coordinates, counter-clockwise. */
+  outline: readonly Point[]
+  area: number
+  /** 0 faces up, 90 is a wall, 180 faces down */
+  tilt: number
+  /** Outward normal, from north clockwise. */
+  azimuth: number
+  /** On the pelt: x to the front, y to the left; the floor's back right corner is the origin. */
+  place: Placement
+}
+
+/** Area of a simple polygon, m². */
+export function polygonArea(outline: readonly Point[]): number {
+  let twice = 0
+  outline.forEach(([x, y], i) => {
+    const [nextX, nextY] = outline[(i + 1) % outline.length]!
+    twice += x * nextY - nextX * y
+  })
+  return Math.abs(twice) / 2
+}
+
+/** A point of a face, on the pelt. */
+export function onPelt(place: Placement, [u, v]: Point): Point {
+  return [place.origin[0] + u * place.u[0] + v * place.v[0], place.origin[1] + u * place.u[1] + v * place.v[1]]
+}

@@ -1,0 +1,44 @@
+import type { Opening, Shell } from "../../schema/job/job"
+import { type Face, type Point } from "./face"
+
+/** An opening's place that cannot be, in words. */
+export interface Misfit {
+  opening: string
+  message: string
+}
+
+/** Openings that reach over their face's edge or over each other. */
+export function misfits(shell: Shell, faces: readonly Face[]): Misfit[] {
+  const found: Misfit[] = []
+  const entries = Object.entries(shell.openings)
+  entries.forEach(([id, opening], i) => {
+    const face = faces.find((candidate) => candidate.id === opening.face)
+    if (!face) return
+    if (!corners(opening).every((corner) => inside(face.outline, corner)))
+      found.push({ opening: id, message: `${opening.name} reaches over the edge of its face; make it smaller or move it.` })
+    const other = entries.slice(0, i).find(([, before]) => before.face === opening.face && overlap(before, opening))
+    if (other) found.push({ opening: id, message: `${opening.name} and ${other[1].name} overlap; move one of them.` })
+  })
+  return found
+}
+
+function corners({ x, y, width, height }: Opening): Point[] {
+  return [
+    [x, y],
+    [x + width, y],
+    [x + width, y + height],
+    [x, y + height],
+  ]
+}
+
+/** Whether a point lies in a convex outline given counter-clockwise; a millimetre's tolerance for typed values. */
+function inside(outline: readonly Point[], [x, y]: Point): boolean {
+  return outline.every(([ax, ay], i) => {
+    const [bx, by] = outline[(i + 1) % outline.length]!
+    return (bx - ax) * (y - ay) - (by - ay) * (x - ax) >= -0.001 * Math.hypot(bx - ax, by - ay)
+  })
+}
+
+function overlap(a: Opening, b: Opening): boolean {
+  return a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height
+}

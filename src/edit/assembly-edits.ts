@@ -1,0 +1,100 @@
+import { current, type Draft } from "immer"
+import { materialOf } from "../core/material/catalogue"
+import { nearestSold } from "../core/material/layer-properties"
+import type { Assembly, FaceId, Framing, Job, Layer, Leakage } from "../schema/job/job"
+import type { Edit } from "./edit"
+
+const variantOf = (job: Draft<Job>) => job.variants[job.active]!
+const assemblyOf = (job: Draft<Job>, assembly: string) => variantOf(job).assemblies[assembly]!
+const layerOf = (job: Draft<Job>, assembly: string, layer: string) => assemblyOf(job, assembly).layers[layer]!
+
+export const setThickness = (assembly: string, layer: string, thickness: number): Edit => ({
+  label: "Thickness",
+  recipe: (job) => void (layerOf(job, assembly, layer).thickness = thickness),
+})
+
+/** A new layer at a place in the list, as thick as it is sold nearest to 25 mm. */
+export const addLayer = (assembly: string, id: string, material: string, at: number): Edit => ({
+  label: `Add ${materialOf(material).name.toLowerCase()}`,
+  recipe: (job) => {
+    const target = assemblyOf(job, assembly)
+    target.layers[id] = freshLayer(material)
+    target.order.splice(at, 0, id)
+  },
+})
+
+export function freshLayer(material: string, thickness = nearestSold(materialOf(material), 0.025)): Layer {
+  return { material, thickness, existing: false, voids: 0, framing: null }
+}
+
+export const removeLayer = (assembly: string, layer: string): Edit => ({
+  label: "Remove a layer",
+  recipe: (job) => {
+    const target = assemblyOf(job, assembly)
+    if (target.order.length === 1) return
+    target.order = target.order.filter((id) => id !== layer)
+    delete target.layers[layer]
+  },
+})
+
+export const moveLayer = (assembly: string, layer: string, to: number): Edit => ({
+  label: "Move a layer",
+  recipe: (job) => {
+    const { order } = assemblyOf(job, assembly)
+    const from = order.indexOf(layer)
+    if (from === -1 || to < 0 || to >= order.length || to === from) return
+    order.splice(from, 1)
+    order.splice(to, 0, layer)
+  },
+})
+
+/** Another material in the same place, at the nearest thickness that it is sold in. */
+export const replaceLayer = (assembly: string, layer: string, material: string): Edit => ({
+  label: `Replace with ${materialOf(material).name.toLowerCase()}`,
+  recipe: (job) => {
+    const target = layerOf(job, assembly, layer)
+    target.material = material
+    target.thickness = nearestSold(materialOf(material), target.thickness)
+  },
+})
+
+export const setFraming = (assembly: string, layer: string, framing: Framing | null): Edit => ({
+  label: framing ? "Members" : "No members",
+  recipe: (job) => void (layerOf(job, assembly, layer).framing = framing),
+})
+
+export const setLayerFlags = (assembly: string, layer: string, flags: Partial<Pick<Layer, "existing" | "voids">>): Edit => ({
+  label: "existing" in flags ? "There already" : "How well it is fitted",
+  recipe: (job) => void Object.assign(layerOf(job, assembly, layer), flags),
+})
+
+export const renameAssembly = (assembly: string, name: string): Edit => ({
+  label: `Name ${name}`,
+  recipe: (job) => void (assemblyOf(job, assembly).name = name),
+})
+
+export const setAbsorptance = (assembly: string, absorptance: number | null): Edit => ({
+  label: "Colour of the skin",
+  recipe: (job) => void (assemblyOf(job, assembly).absorptance = absorptance),
+})
+
+export const wear = (face: FaceId, assembly: string): Edit => ({
+  label: "Wear another build-up",
+  recipe: (job) => void (variantOf(job).wears[face] = assembly),
+})
+
+/** Gives a face a copy of its build-up, so that changing it leaves other faces alone. */
+export const wearOwn = (face: FaceId, id: string, name: string): Edit => ({
+  label: "A build-up of its own",
+  recipe: (job) => {
+    const variant = variantOf(job)
+    const copy: Assembly = current(variant.assemblies[variant.wears[face]!]!)
+    variant.assemblies[id] = { ...copy, name }
+    variant.wears[face] = id
+  },
+})
+
+export const setLeakage = (change: Partial<Leakage>): Edit => ({
+  label: "Air leakage",
+  recipe: (job) => void Object.assign(variantOf(job).leakage, change),
+})

@@ -1,0 +1,38 @@
+import type { Brief, Job, Limits } from "../schema/job/job"
+import type { AirState } from "../schema/quantity"
+import type { Edit } from "./edit"
+
+export type Season = "winter" | "summer"
+
+export const setName = (name: string): Edit => ({ label: `Name ${name}`, recipe: (job) => void (job.name = name) })
+
+export const setUnits = (units: Job["units"]): Edit => ({ label: "Units", recipe: (job) => void (job.units = units) })
+
+export const setUse = (use: string): Edit => ({ label: "What it is used for", recipe: (job) => void (job.brief.use = use) })
+
+export const setKind = (kind: Brief["kind"]): Edit => ({ label: "Kind of enclosure", recipe: (job) => void (job.brief.kind = kind) })
+
+/** Another station brings its own design conditions; typed ones would no longer belong to it. */
+export const setStation = (station: string): Edit => ({
+  label: "Place",
+  recipe: ({ brief }) => {
+    brief.station = station
+    brief.outdoors = { winter: null, summer: null }
+  },
+})
+
+export const setIndoors = (season: Season, field: keyof AirState, value: number): Edit => ({
+  label: `Inside in ${season}`,
+  recipe: (job) => void (job.brief.indoors[season][field] = value),
+})
+
+/** @param air null takes the station's design condition again */
+export const setOutdoors = (season: Season, air: AirState | null): Edit => ({
+  label: `Outdoors in ${season}`,
+  recipe: (job) => void (job.brief.outdoors[season] = air),
+})
+
+export const setLimit = (limit: keyof Limits, value: number | null): Edit => ({
+  label: `Limit on ${limit}`,
+  recipe: (job) => void (job.brief.limits[limit] = value),
+})

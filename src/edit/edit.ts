@@ -1,0 +1,43 @@
+import { enablePatches, produceWithPatches, type Draft, type Patch } from "immer"
+import { InputError, type Outcome } from "../core/errors"
+import { Job } from "../schema/job/job"
+import { referenceFault } from "../schema/job/references"
+import { check } from "../schema/parse"
+import { KNOWN } from "./known"
+
+enablePatches()
+
+/** A named change of a job; the recipe writes on a draft and leaves the job as it was. */
+export interface Edit {
+  label: string
+  recipe: (draft: Draft<Job>) => void
+}
+
+/** What an edit did, both ways. */
+export interface EditResult {
+  job: Job
+  label: string
+  patches: Patch[]
+  inverse: Patch[]
+}
+
+/**
+ * Applies an edit; a result that the schema refuses is not a job, and the reason comes back instead.
+ * @returns null in `value` when nothing changed
+ */
+export function applyEdit(job: Job, edit: Edit): Outcome<EditResult | null> {
+  let result: [Job, Patch[], Patch[]]
+  try {
+    result = produceWithPatches(job, edit.recipe)
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return { ok: false, error: { code: error.code, path: error.path, message: error.message } }
+  }
+  const [next, patches, inverse] = result
+  if (patches.length === 0) return { ok: true, value: null }
+  const checked = check(Job, next)
+  if (!checked.ok) return checked
+  const fault = referenceFault(next, KNOWN)
+  if (fault) return { ok: false, error: fault }
+  return { ok: true, value: { job: next, label: edit.label, patches, inverse } }
+}

@@ -1,0 +1,43 @@
+import * as z from "zod"
+import type { Job } from "./job/job"
+
+export const RevisionId = z.uuid().describe("made by whoever edits, so that a repeated message is known again")
+
+export const Patch = z.strictObject({
+  op: z.enum(["add", "remove", "replace"]),
+  path: z.array(z.union([z.string().max(60), z.number().int().min(0)])).max(20),
+  value: z.unknown().optional(),
+})
+
+/** An edit as it is kept: what it did, both ways, and what it was made from. */
+export const Revision = z.strictObject({
+  id: RevisionId,
+  parent: RevisionId,
+  label: z.string().min(1).max(200),
+  patches: z.array(Patch).min(1).max(1000),
+  inverse: z.array(Patch).min(1).max(1000),
+})
+export type Revision = z.output<typeof Revision>
+
+/** What a browser sends: a new revision on a head, or the head moved to a neighbour (undo and redo). */
+export const Change = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("edit"), revision: Revision }),
+  z.strictObject({ kind: z.literal("move"), from: RevisionId, to: RevisionId }),
+])
+export type Change = z.output<typeof Change>
+
+export const Changes = z.strictObject({ changes: z.array(Change).min(1).max(500) })
+
+/** A job as the browser opens it, with the revisions that undo and redo can walk. */
+export interface OpenJob {
+  id: string
+  head: string
+  document: Job
+  /** From the head back, newest first. */
+  undo: Revision[]
+  /** From the head on, nearest first. */
+  redo: Revision[]
+}
+
+export const ShelfChange = z.strictObject({ deleted: z.boolean() })
+

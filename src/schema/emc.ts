@@ -1,0 +1,16 @@
+import * as z from "zod"
+import { notes, quantity, relativeHumidity } from "./quantity"
+
+export const EmcInput = z
+  .strictObject({
+    temperature: quantity("°C", "air temperature", { min: -40, max: 150 }),
+    relativeHumidity: relativeHumidity(),
+  })
+  .describe("The air that the wood stands in.")
+export type EmcInput = z.output<typeof EmcInput>
+
+export const EmcOutput = z.strictObject({
+  moistureContent: quantity("kg/kg", "water per dry wood at equilibrium"),
+  notes,
+})
+export type EmcOutput = z.output<typeof EmcOutput>

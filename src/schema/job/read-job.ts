@@ -1,0 +1,53 @@
+import { parse as parseLoose, printParseErrorCode, type ParseError } from "jsonc-parser"
+import { check, type Fault } from "../parse"
+import { Job, JOB_FORMAT, JOB_VERSION } from "./job"
+import { migrate } from "./migrate"
+import { type Known, referenceFault } from "./references"
+
+/** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
+export const LARGEST_FILE = 4_000_000
+
+type Read = { ok: true; value: Job } | { ok: false; error: Fault }
+
+/** Reads a job file of any version; a fault names the place. */
+export function readJob(text: string, known: Known): Read {
+  if (text.length > LARGEST_FILE)
+    return fail("too-large", [], `The file has ${Math.round(text.length / 1e6)} MB; a job has at most ${LARGEST_FILE / 1e6} MB. It is not a job file.`)
+  let document: unknown
+  try {
+    document = JSON.parse(text)
+  } catch {
+    return fail("not-json", [], `The file is not JSON: ${syntaxPlace(text)}.`)
+  }
+  return readDocument(document, known)
+}
+
+/** The same for a document that was parsed already. */
+export function readDocument(document: unknown, known: Known): Read {
+  if (typeof document !== "object" || document === null || Array.isArray(document) || !("format" in document) || document.format !== JOB_FORMAT)
+    return fail("wrong-format", ["format"], `This is not a job file: its "format" must be "${JOB_FORMAT}".`)
+  const version = "version" in document ? document.version : undefined
+  if (typeof version !== "number" || !Number.isInteger(version) || version < 1)
+    return fail("wrong-version", ["version"], `"version" must be a whole number from 1 to ${JOB_VERSION}.`)
+  if (version > JOB_VERSION)
+    return fail("wrong-version", ["version"], `The file has version ${version}; this Pelzhaus reads up to ${JOB_VERSION}. Open it with a newer one.`)
+  const result = check(Job, migrate(document as Record<string, unknown>))
+  if (!result.ok) return result
+  const fault = referenceFault(result.value, known)
+  return fault ? { ok: false, error: fault } : result
+}
+
+function syntaxPlace(text: string): string {
+  const errors: ParseError[] = []
+  parseLoose(text, errors, { disallowComments: true, allowTrailingComma: false })
+  const first = errors[0]
+  if (!first) return "it is nested too deeply"
+  const before = text.slice(0, first.offset).split("\n")
+  const what = printParseErrorCode(first.error)
+    .replace(/([A-Z])/g, " $1")
+    .trim()
+    .toLowerCase()
+  return `line ${before.length}, column ${before.at(-1)!.length + 1}: ${what}`
+}
+
+const fail = (code: string, path: (string | number)[], message: string): Read => ({ ok: false, error: { code, path, message } })

@@ -1,0 +1,78 @@
+import type { Fault } from "../parse"
+import type { Assembly, FaceId, Form, Job, Variant } from "./job"
+
+/** Names that a job may use but that it does not hold itself. */
+export interface Known {
+  materials: ReadonlySet<string>
+  stations: ReadonlySet<string>
+}
+
+type Path = (string | number)[]
+
+/** Faces of each form, in the order in which one steps through them. */
+export const FACES: Record<Form["kind"], readonly FaceId[]> = {
+  box: ["floor", "left", "roof", "right", "front", "back"],
+  gable: ["floor", "left", "roof-left", "right", "roof-right", "front", "back"],
+}
+
+/**
+ * What the shapes alone cannot hold: each name refers to something that is there, and each list names each part once.
+ * @returns the first fault, or null
+ */
+export function referenceFault(job: Job, known: Known): Fault | null {
+  if (!known.stations.has(job.brief.station)) return unknown(["brief", "station"], job.brief.station, "station")
+  if (job.shell.form.kind === "gable" && job.shell.form.ridgeHeight <= job.shell.form.wallHeight)
+    return { code: "contradiction", path: ["shell", "form", "ridgeHeight"], message: "The ridge must be higher than the eaves." }
+  for (const [id, opening] of Object.entries(job.shell.openings))
+    if (!FACES[job.shell.form.kind].includes(opening.face)) return unknown(["shell", "openings", id, "face"], opening.face, "face of this form")
+  const order = orderFault(job.order, job.variants, ["order"], "variant")
+  if (order) return order
+  if (!Object.hasOwn(job.variants, job.active)) return unknown(["active"], job.active, "variant")
+  for (const [id, variant] of Object.entries(job.variants)) {
+    const fault = variantFault(variant, job.shell.form, known, ["variants", id])
+    if (fault) return fault
+  }
+  if (job.pinned) return variantFault(job.pinned.variant, job.pinned.shell.form, known, ["pinned", "variant"])
+  return null
+}
+
+function variantFault(variant: Variant, form: Form, known: Known, path: Path): Fault | null {
+  for (const face of FACES[form.kind]) {
+    const worn = variant.wears[face]
+    if (worn === undefined) return { code: "missing", path: [...path, "wears", face], message: `The face "${face}" wears no assembly.` }
+    if (!Object.hasOwn(variant.assemblies, worn)) return unknown([...path, "wears", face], worn, "assembly")
+  }
+  for (const [id, assembly] of Object.entries(variant.assemblies)) {
+    const fault = assemblyFault(assembly, known, [...path, "assemblies", id])
+    if (fault) return fault
+  }
+  return null
+}
+
+function assemblyFault(assembly: Assembly, known: Known, path: Path): Fault | null {
+  const order = orderFault(assembly.order, assembly.layers, [...path, "order"], "layer")
+  if (order) return order
+  for (const [id, layer] of Object.entries(assembly.layers)) {
+    const at = [...path, "layers", id]
+    if (!known.materials.has(layer.material)) return unknown([...at, "material"], layer.material, "material")
+    const framing = layer.framing
+    if (!framing) continue
+    if (!known.materials.has(framing.material)) return unknown([...at, "framing", "material"], framing.material, "material")
+    if (framing.width > framing.spacing)
+      return { code: "contradiction", path: [...at, "framing", "width"], message: "A member cannot be wider than the spacing." }
+  }
+  return null
+}
+
+function orderFault(order: readonly string[], parts: Record<string, unknown>, path: Path, kind: string): Fault | null {
+  for (const [i, id] of order.entries()) {
+    if (!Object.hasOwn(parts, id)) return unknown([...path, i], id, kind)
+    if (order.indexOf(id) !== i) return { code: "duplicate", path: [...path, i], message: `The ${kind} "${id}" is listed twice.` }
+  }
+  const left = Object.keys(parts).find((id) => !order.includes(id))
+  return left === undefined ? null : { code: "missing", path, message: `The ${kind} "${left}" is not in the list.` }
+}
+
+function unknown(path: Path, id: string, kind: string): Fault {
+  return { code: "unknown-reference", path, message: `There is no ${kind} "${id.slice(0, 60)}" here.` }
+}

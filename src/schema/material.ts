@@ -1,0 +1,45 @@
+import * as z from "zod"
+import { conductivity, emissivity, fraction, quantity, relativeHumidity, temperature, thickness } from "./quantity"
+
+/** Class of a material: says how it is hatched and which physical ranges are plausible for it. */
+export const MaterialClass = z.enum(["metal", "wood", "board", "stone", "fibre", "foam", "membrane", "covering", "plaster", "glass", "air"])
+export type MaterialClass = z.output<typeof MaterialClass>
+
+const dryAndWet = (meaning: string, unit: string) =>
+  z.strictObject({ dry: quantity(unit, `${meaning}, dry cup`, { above: 0 }), wet: quantity(unit, `${meaning}, wet cup`, { above: 0 }) })
+
+export const Material = z.strictObject({
+  name: z.string().min(1).max(80),
+  class: MaterialClass,
+  conductivity: z.strictObject({
+    declared: conductivity("declared or tabulated conductivity"),
+    at: z.union([z.literal(10), z.literal(24)]).describe("mean temperature at which it is declared, °C"),
+    byTemperature: z
+      .array(z.tuple([temperature("mean temperature"), conductivity()]))
+      .describe("course with the mean temperature, rising"),
+    aged: conductivity("after 25 years of service"),
+    perMoisture: quantity("1", "relative rise for each per cent by volume of water", { min: 0 }),
+  }),
+  density: quantity("kg/m³", "density", { above: 0 }),
+  specificHeat: quantity("J/(kg·K)", "specific heat", { above: 0 }),
+  vapour: z
+    .strictObject({ mu: dryAndWet("vapour resistance factor", "1").optional(), sd: dryAndWet("equivalent air layer", "m").optional() })
+    .describe("exactly one of mu (bulk materials) and sd (sheets and films)")
+    .refine((vapour) => (vapour.mu === undefined) !== (vapour.sd === undefined), "Give exactly one of mu and sd."),
+  sorption: z
+    .array(z.tuple([relativeHumidity(), quantity("kg/m³", "water content", { min: 0 })]))
+    .nullable()
+    .describe("water held against relative humidity; null where it holds none"),
+  face: z.strictObject({ emissivity: emissivity("long-wave emissivity"), absorptance: fraction("solar absorptance as delivered") }),
+  compressiveStrength: quantity("Pa", "stress at 10 % strain or at yield", { above: 0 }).nullable(),
+  fire: z.strictObject({ reaction: z.string(), needsCover: z.boolean().describe("foam to be covered by an approved barrier in occupied spaces") }),
+  sold: z.strictObject({
+    form: z.enum(["sheet", "roll", "batt", "bag", "kit", "length", "tin", "built"]),
+    thicknesses: z.array(thickness()).min(1).describe("thicknesses sold or usual, rising"),
+    width: quantity("m", "width of the sheet or roll", { above: 0 }).nullable(),
+    length: quantity("m", "length of the sheet or roll", { above: 0 }).nullable(),
+  }),
+  price: z.strictObject({ amount: quantity("€", "invented price", { min: 0 }), per: z.enum(["m³", "m²", "kg"]) }),
+  source: z.string().describe("class of source of the figures"),
+})
+export type Material = z.output<typeof Material>

@@ -1,0 +1,89 @@
+import * as z from "zod"
+
+/** What is wrong with an input, where, and what mends it. */
+export interface Fault {
+  code: string
+  path: (string | number)[]
+  message: string
+}
+
+type Issue = z.core.$ZodIssue
+
+/** Checks a value against a schema; the first issue becomes a fault that a person can act on. */
+export function check<S extends z.ZodType>(
+  schema: S,
+  value: unknown,
+): { ok: true; value: z.output<S> } | { ok: false; error: Fault } {
+  const result = schema.safeParse(value)
+  if (result.success) return { ok: true, value: result.data }
+  // An unknown name comes last: the missing field that it was meant to be says more.
+  const issues = result.error.issues
+  const first = issues.find((issue) => issue.code !== "unrecognized_keys") ?? issues[0]
+  return { ok: false, error: first ? faultOf(first, value) : { code: "invalid", path: [], message: "The input is not valid." } }
+}
+
+/** @returns the place as one reads it: `layers[2].thickness`. */
+export function placeOf(path: readonly (string | number)[]): string {
+  return path.map((key, i) => (typeof key === "number" ? `[${key}]` : i === 0 ? key : `.${key}`)).join("")
+}
+
+function faultOf(issue: Issue, root: unknown): Fault {
+  const path = issue.path.map((key) => (typeof key === "symbol" ? String(key) : key))
+  if (issue.code === "unrecognized_keys") {
+    const key = issue.keys[0] ?? ""
+    return { code: "unknown-field", path: [...path, key], message: `"${key}" is not a field here; take it out or mend its name.` }
+  }
+  const name = path.length === 0 ? "the input" : `"${placeOf(path)}"`
+  const given = path.reduce<unknown>((at, key) => (at as Record<string | number, unknown> | undefined)?.[key], root)
+  if (issue.code !== "custom" && given === undefined)
+    return { code: "missing", path, message: `${name} is missing; give ${wanted(issue)}.` }
+  return { code: codes[issue.code] ?? issue.code, path, message: sentence(issue, name, given) }
+}
+
+const codes: Partial<Record<Issue["code"], string>> = {
+  invalid_type: "wrong-type",
+  too_small: "out-of-range",
+  too_big: "out-of-range",
+  invalid_value: "unknown-value",
+  invalid_format: "wrong-format",
+  invalid_key: "wrong-name",
+}
+
+function wanted(issue: Issue): string {
+  if (issue.code === "invalid_type") return article(issue.expected)
+  if (issue.code === "invalid_value") return `one of ${issue.values.map(String).join(", ")}`
+  return "it"
+}
+
+const article = (type: string) =>
+  ({ object: "an object", array: "a list", number: "a number", string: "a text", boolean: "true or false" })[type] ?? `a ${type}`
+
+function sentence(issue: Issue, name: string, given: unknown): string {
+  switch (issue.code) {
+    case "invalid_type":
+      return `${name} must be ${article(issue.expected)}; it is ${describe(given)}.`
+    case "invalid_value":
+      return `${name} must be ${wanted(issue)}; it is ${describe(given)}.`
+    case "too_small":
+    case "too_big": {
+      const low = issue.code === "too_small"
+      const limit = low ? issue.minimum : issue.maximum
+      const edge = issue.inclusive ? (low ? "at least" : "at most") : low ? "above" : "below"
+      if (issue.origin === "number" || issue.origin === "int") return `${name} must be ${edge} ${limit}; it is ${describe(given)}.`
+      return `${name} must have ${edge} ${limit} ${issue.origin === "string" ? "characters" : "entries"}.`
+    }
+    default:
+      return issue.message
+  }
+}
+
+function describe(value: unknown): string {
+  if (typeof value === "number") {
+    if (Number.isNaN(value)) return "not a number"
+    return Number.isFinite(value) ? String(value) : "infinite (too large a number)"
+  }
+  if (typeof value === "string") return `the text "${value.slice(0, 40)}"`
+  if (value === null) return "null"
+  if (Array.isArray(value)) return "a list"
+  return typeof value === "object" ? "an object" : String(value)
+}
