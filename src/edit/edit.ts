@@ -26,7 +26,7 @@ export interface EditResult {
  * @returns null in `value` when nothing changed
  */
 export function applyEdit(job: Job, edit: Edit): Outcome<EditResult | null> {
-  let result: [Job, Patch[], Patch[]]
+  let result: readonly [Job, Patch[], Patch[]]
   try {
     result = produceWithPatches(job, edit.recipe)
   } catch (error) {

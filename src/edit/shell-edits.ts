@@ -8,7 +8,7 @@ export type Dimension = "length" | "width" | "height" | "wallHeight" | "ridgeHei
 export const setDimension = (dimension: Dimension, value: number): Edit => ({
   label: `Measure of the ${dimension === "wallHeight" ? "eaves" : dimension === "ridgeHeight" ? "ridge" : dimension}`,
   recipe: ({ shell }) => {
-    if (dimension in shell.form) (shell.form as Record<Dimension, number>)[dimension] = value
+    if (dimension in shell.form) Object.assign(shell.form, { [dimension]: value })
   },
 })
 
@@ -38,9 +38,15 @@ export const setAzimuth = (azimuth: number): Edit => ({
   recipe: (job) => void (job.shell.azimuth = ((azimuth % 360) + 360) % 360),
 })
 
-export const setSetting = (setting: Shell["setting"]): Edit => ({ label: "Where it stands", recipe: (job) => void (job.shell.setting = setting) })
+export const setSetting = (setting: Shell["setting"]): Edit => ({
+  label: "Where it stands",
+  recipe: (job) => void (job.shell.setting = setting),
+})
 
-export const setFloor = (floor: Shell["floor"]): Edit => ({ label: "What is under the floor", recipe: (job) => void (job.shell.floor = floor) })
+export const setFloor = (floor: Shell["floor"]): Edit => ({
+  label: "What is under the floor",
+  recipe: (job) => void (job.shell.floor = floor),
+})
 
 export const addOpening = (id: string, opening: Opening): Edit => ({
   label: `Add ${opening.name}`,

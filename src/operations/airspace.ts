@@ -2,4 +2,10 @@ import { airSpace } from "../core/assembly/air-space"
 import { AirspaceInput, AirspaceOutput } from "../schema/airspace"
 import { operation } from "./operation"
 
-export const airspace = operation({ name: "airspace", summary: "resistance of an unventilated air space", input: AirspaceInput, output: AirspaceOutput, run: airSpace })
+export const airspace = operation({
+  name: "airspace",
+  summary: "resistance of an unventilated air space",
+  input: AirspaceInput,
+  output: AirspaceOutput,
+  run: airSpace,
+})

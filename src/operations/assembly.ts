@@ -2,4 +2,10 @@ import { thermalTransmittance } from "../core/assembly/thermal-transmittance"
 import { AssemblyInput, AssemblyOutput } from "../schema/assembly"
 import { operation } from "./operation"
 
-export const assembly = operation({ name: "assembly", summary: "thermal transmittance of a build-up", input: AssemblyInput, output: AssemblyOutput, run: thermalTransmittance })
+export const assembly = operation({
+  name: "assembly",
+  summary: "thermal transmittance of a build-up",
+  input: AssemblyInput,
+  output: AssemblyOutput,
+  run: thermalTransmittance,
+})

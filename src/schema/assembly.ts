@@ -1,5 +1,16 @@
 import * as z from "zod"
-import { AirState, conductivity, emissivity, filmResistance, fraction, HeatFlowDirection, notes, quantity, resistance, thickness } from "./quantity"
+import {
+  AirState,
+  conductivity,
+  emissivity,
+  filmResistance,
+  fraction,
+  HeatFlowDirection,
+  notes,
+  quantity,
+  resistance,
+  thickness,
+} from "./quantity"
 
 export const Fasteners = z.strictObject({
   perArea: quantity("1/m²", "number of fasteners per area", { min: 0 }),
@@ -22,10 +33,16 @@ export const AssemblyLayer = z
       .describe("an unventilated air space, taken at 10 °C and 5 K")
       .optional(),
     framing: z
-      .strictObject({ fraction: fraction("share of the face's area taken by members"), conductivity: conductivity("conductivity of the members") })
+      .strictObject({
+        fraction: fraction("share of the face's area taken by members"),
+        conductivity: conductivity("conductivity of the members"),
+      })
       .describe("members of the layer's own depth")
       .optional(),
-    voids: z.union([z.literal(0), z.literal(1), z.literal(2)]).describe("level of air voids in the insulation, ISO 6946 annex F").optional(),
+    voids: z
+      .union([z.literal(0), z.literal(1), z.literal(2)])
+      .describe("level of air voids in the insulation, ISO 6946 annex F")
+      .optional(),
     fasteners: Fasteners.optional(),
   })
   .describe("Exactly one of conductivity, resistance and airspace.")
@@ -53,7 +70,8 @@ export const AssemblyInput = z
   .superRefine((assembly, context) => {
     // The upper limit runs over every combination of sections: 2 to the power of the framed layers.
     const framed = assembly.layers.filter((layer) => layer.framing).length
-    if (framed > 14) context.addIssue({ code: "custom", path: ["layers"], message: `At most 14 layers may have framing; there are ${framed}.` })
+    if (framed > 14)
+      context.addIssue({ code: "custom", path: ["layers"], message: `At most 14 layers may have framing; there are ${framed}.` })
   })
 export type AssemblyInput = z.output<typeof AssemblyInput>
 
@@ -73,7 +91,10 @@ export const AssemblyOutput = z.strictObject({
   centreResistance: quantity("m²·K/W", "air to air on the unframed path"),
   corrections: z.strictObject({ voids: quantity("W/(m²·K)", "for air voids"), fasteners: quantity("W/(m²·K)", "for fasteners") }),
   thickness: quantity("m", "sum of the layers"),
-  interfaces: z.array(Interface).describe("from the outdoor to the indoor surface on the unframed path; with both climates only").optional(),
+  interfaces: z
+    .array(Interface)
+    .describe("from the outdoor to the indoor surface on the unframed path; with both climates only")
+    .optional(),
   notes,
 })
 export type AssemblyOutput = z.output<typeof AssemblyOutput>

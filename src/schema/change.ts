@@ -40,4 +40,3 @@ export interface OpenJob {
 }
 
 export const ShelfChange = z.strictObject({ deleted: z.boolean() })
-

@@ -14,9 +14,7 @@ export const Material = z.strictObject({
   conductivity: z.strictObject({
     declared: conductivity("declared or tabulated conductivity"),
     at: z.union([z.literal(10), z.literal(24)]).describe("mean temperature at which it is declared, °C"),
-    byTemperature: z
-      .array(z.tuple([temperature("mean temperature"), conductivity()]))
-      .describe("course with the mean temperature, rising"),
+    byTemperature: z.array(z.tuple([temperature("mean temperature"), conductivity()])).describe("course with the mean temperature, rising"),
     aged: conductivity("after 25 years of service"),
     perMoisture: quantity("1", "relative rise for each per cent by volume of water", { min: 0 }),
   }),
@@ -32,7 +30,10 @@ export const Material = z.strictObject({
     .describe("water held against relative humidity; null where it holds none"),
   face: z.strictObject({ emissivity: emissivity("long-wave emissivity"), absorptance: fraction("solar absorptance as delivered") }),
   compressiveStrength: quantity("Pa", "stress at 10 % strain or at yield", { above: 0 }).nullable(),
-  fire: z.strictObject({ reaction: z.string(), needsCover: z.boolean().describe("foam to be covered by an approved barrier in occupied spaces") }),
+  fire: z.strictObject({
+    reaction: z.string(),
+    needsCover: z.boolean().describe("foam to be covered by an approved barrier in occupied spaces"),
+  }),
   sold: z.strictObject({
     form: z.enum(["sheet", "roll", "batt", "bag", "kit", "length", "tin", "built"]),
     thicknesses: z.array(thickness()).min(1).describe("thicknesses sold or usual, rising"),

@@ -10,10 +10,7 @@ export interface Fault {
 type Issue = z.core.$ZodIssue
 
 /** Checks a value against a schema; the first issue becomes a fault that a person can act on. */
-export function check<S extends z.ZodType>(
-  schema: S,
-  value: unknown,
-): { ok: true; value: z.output<S> } | { ok: false; error: Fault } {
+export function check<S extends z.ZodType>(schema: S, value: unknown): { ok: true; value: z.output<S> } | { ok: false; error: Fault } {
   const result = schema.safeParse(value)
   if (result.success) return { ok: true, value: result.data }
   // An unknown name comes last: the missing field that it was meant to be says more.

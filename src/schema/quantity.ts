@@ -24,8 +24,7 @@ export function quantity(unit: string, meaning: string, range: Range = {}): z.Zo
 export const temperature = (meaning: string) => quantity("°C", meaning, { min: -100, max: 200 })
 export const relativeHumidity = (meaning = "relative humidity") => quantity("0..1", meaning, { min: 0, max: 1 })
 export const thickness = (meaning = "thickness") => quantity("m", meaning, { above: 0, max: 10 })
-export const conductivity = (meaning = "thermal conductivity") =>
-  quantity("W/(m·K)", meaning, { above: 0, max: 10_000 })
+export const conductivity = (meaning = "thermal conductivity") => quantity("W/(m·K)", meaning, { above: 0, max: 10_000 })
 export const resistance = (meaning: string) => quantity("m²·K/W", meaning, { above: 0 })
 export const filmResistance = (meaning: string) => quantity("m²·K/W", meaning, { min: 0 })
 export const fraction = (meaning: string) => quantity("0..1", meaning, { min: 0, max: 1 })

@@ -18,7 +18,9 @@ export function airSpace(space: AirspaceInput): AirspaceOutput {
   const kelvin = space.meanTemperature + ZERO_CELSIUS
   const radiative = effectiveEmissivity * 4 * STEFAN_BOLTZMANN * kelvin ** 3
   const notes =
-    space.thickness > WIDEST ? ["An air space over 0.3 m wide is a small room: ISO 6946 does not cover it; the figure is an extrapolation."] : []
+    space.thickness > WIDEST
+      ? ["An air space over 0.3 m wide is a small room: ISO 6946 does not cover it; the figure is an extrapolation."]
+      : []
   return { resistance: 1 / (convective + radiative), convective, radiative, effectiveEmissivity, notes }
 }
 

@@ -45,4 +45,3 @@ export function interfaceProfile(path: Path): Interface[] {
     }),
   ]
 }
-

@@ -25,6 +25,13 @@ export function memberConductivity(framing: Framing, depth: number): number {
   const conductivity = materialOf(framing.material).conductivity.declared
   const solid = solidShare(framing)
   if (solid === 1) return conductivity
-  const air = airSpace({ thickness: depth, direction: "horizontal", emissivity1: 0.9, emissivity2: 0.9, meanTemperature: 10, temperatureDifference: 5 })
+  const air = airSpace({
+    thickness: depth,
+    direction: "horizontal",
+    emissivity1: 0.9,
+    emissivity2: 0.9,
+    meanTemperature: 10,
+    temperatureDifference: 5,
+  })
   return solid * conductivity + (1 - solid) * (depth / air.resistance)
 }

@@ -70,7 +70,8 @@ function upperLimit(layers: readonly AssemblyLayer[], resistances: readonly numb
   layers.forEach((layer, i) => {
     const share = layer.framing?.fraction ?? 0
     const between = paths.map((path) => ({ share: path.share * (1 - share), resistance: path.resistance + resistances[i]! }))
-    const through = share === 0 ? [] : paths.map((path) => ({ share: path.share * share, resistance: path.resistance + memberResistance(layer) }))
+    const through =
+      share === 0 ? [] : paths.map((path) => ({ share: path.share * share, resistance: path.resistance + memberResistance(layer) }))
     paths = [...between, ...through]
   })
   return 1 / sum(paths.map((path) => path.share / path.resistance))
@@ -108,9 +109,10 @@ function notesOf(assembly: AssemblyInput, ratio: number): string[] {
     if (layer.airspace && layer.thickness > 0.3) notes.push(`The air space ${name} is over 0.3 m wide, beyond ISO 6946.`)
   })
   if (ratio > WIDEST_RATIO)
-    notes.push(`The two limits differ by ${ratio.toFixed(2)} to 1, more than the 1.5 for which the combined method holds (ISO 6946, 6.7.2.1).`)
+    notes.push(
+      `The two limits differ by ${ratio.toFixed(2)} to 1, more than the 1.5 for which the combined method holds (ISO 6946, 6.7.2.1).`,
+    )
   if ((assembly.inside === undefined) !== (assembly.outside === undefined))
     notes.push("Interface temperatures need the air on both sides; only one was given.")
   return notes
 }
-

@@ -1,6 +1,7 @@
 import type { AssemblyOutput } from "../../schema/assembly"
 import type { FaceId, Opening } from "../../schema/job/job"
 import type { GroundOutput } from "../../schema/ground"
+import type { AirState } from "../../schema/quantity"
 import { builtLayers, type BuiltLayer, labelResistance, transmittanceInput } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE, OUTDOOR_RESISTANCE, SUMMER_OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { thermalTransmittance } from "../assembly/thermal-transmittance"
@@ -44,7 +45,12 @@ export interface FaceFigures {
  * Figures of one face.
  * @param perimeter of the floor, m, and wall thickness, m: what the ground under a slab depends on
  */
-export function faceFigures(state: JobState, face: Face, conditions: Conditions, slab: { perimeter: number; wallThickness: number }): FaceFigures {
+export function faceFigures(
+  state: JobState,
+  face: Face,
+  conditions: Conditions,
+  slab: { perimeter: number; wallThickness: number },
+): FaceFigures {
   const { brief, shell, variant } = state
   const assemblyId = variant.wears[face.id]!
   const assembly = variant.assemblies[assemblyId]!
@@ -86,16 +92,27 @@ export function faceFigures(state: JobState, face: Face, conditions: Conditions,
   }
 }
 
-function dampOf(layers: BuiltLayer[], face: Face, conditions: Conditions, ground: GroundOutput | null, sheltered: boolean): FaceFigures["damp"] {
+function dampOf(
+  layers: BuiltLayer[],
+  face: Face,
+  conditions: Conditions,
+  ground: GroundOutput | null,
+  sheltered: boolean,
+): FaceFigures["damp"] {
   const look = (season: "winter" | "summer") => {
     const { inside, outside } = conditions[season]
     const direction = heatFlowDirection(face.tilt, inside.temperature >= outside.temperature)
-    // Soil is damp all year and as warm as the year's mean at the end of the ground's resistance.
-    if (ground) return dampLook(layers, direction, groundResistance(ground, layers), inside, { temperature: conditions.annualMean, relativeHumidity: 1 })
+    if (ground) return dampOnSoil(layers, ground, inside, conditions.annualMean)
     return dampLook(layers, direction, sheltered ? INDOOR_RESISTANCE[direction] : OUTDOOR_RESISTANCE, inside, outside)
   }
   const [winter, summer] = [look("winter"), look("summer")]
   return { winter, summer, verdict: dampVerdict(winter, summer) }
+}
+
+/** Soil is damp all year, and as warm as the year's mean at the far end of the ground's resistance; it is wet anyway, so only what lies above it counts. */
+function dampOnSoil(layers: readonly BuiltLayer[], ground: GroundOutput, inside: AirState, annualMean: number): DampLook {
+  const look = dampLook(layers, "down", groundResistance(ground, layers), inside, { temperature: annualMean, relativeHumidity: 1 })
+  return look.wetSide === "outside" ? { ...look, faceSweats: false, leakWets: null } : look
 }
 
 /** What the ground adds to the floor's own resistance, m²·K/W. */

@@ -56,7 +56,12 @@ export function heatGain(state: JobState, faces: readonly FaceFigures[], conditi
       { kind: "face", id: figures.id, name: figures.name, heat: curves[f]![i]!.heat },
       ...figures.openings.map(({ id, opening, area }): HeatPart => {
         const sun = opening.solarFactor * area * irradianceOn(figures, hour, shaded)
-        return { kind: "opening", id, name: opening.name, heat: transmission(area, opening.uValue, hour.temperature - inside.temperature) + sun }
+        return {
+          kind: "opening",
+          id,
+          name: opening.name,
+          heat: transmission(area, opening.uValue, hour.temperature - inside.temperature) + sun,
+        }
       }),
     ])
     parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(state, conditions, hour.temperature) })

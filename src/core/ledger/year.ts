@@ -17,7 +17,11 @@ export interface MonthEnergy {
  * No sun, no people, no swing within the month, in use every day: a yardstick between build-ups, not a bill.
  * @see ISO 15927-6:2007 (accumulated temperature differences), taken by months
  */
-export function yearOfEnergy(state: JobState, faces: readonly FaceFigures[], conditions: Conditions): { total: number; months: MonthEnergy[] } {
+export function yearOfEnergy(
+  state: JobState,
+  faces: readonly FaceFigures[],
+  conditions: Conditions,
+): { total: number; months: MonthEnergy[] } {
   const { winter, summer, station } = conditions
   const wind = state.shell.setting === "open" ? station.meanWindSpeed : 0
   const flowAt = (inside: Conditions["winter"]["inside"], mean: number) =>

@@ -4,6 +4,8 @@ import { dewPoint } from "../air/dew-point"
 import { vapourPressureAt } from "../air/moist-air"
 import { type BuiltLayer, transmittanceLayers } from "../assembly/build-up"
 import { interfaceProfile, type Path } from "../assembly/interface-profile"
+import { sum } from "../numeric/sum"
+import { AIR_VAPOUR_PERMEABILITY } from "../quantity/constants"
 import { INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { layerResistance } from "../assembly/thermal-transmittance"
 
@@ -20,7 +22,15 @@ export interface WetPlane {
   layer: number
   /** The vapour pressure would be so many times saturation. */
   excess: number
+  /** Water gathering there while the condition lasts, kg/(m²·s); 0 for a leak, whose water depends on the gap. */
+  rate: number
 }
+
+/**
+ * Rate below which wetting by diffusion is a trace: that which would gather 0.5 kg/m² in a 90-day winter, kg/(m²·s).
+ * @see DIN 4108-3:2018, 5.2.2 (limit at faces that take up no water), spread over its 90 days
+ */
+export const TRACE = 0.5 / (90 * 86_400)
 
 /** What the steady temperature and vapour lines say of one season. */
 export interface DampLook {
@@ -54,7 +64,13 @@ const THICK = 0.25
  * @param rse resistance between the outdoor face and the outdoor condition, m²·K/W: a film, or the ground
  * @see ISO 13788:2012, 6.3; surfaces without vapour resistance, dry-cup values
  */
-export function dampLook(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse: number, inside: AirState, outside: AirState): DampLook {
+export function dampLook(
+  layers: readonly BuiltLayer[],
+  direction: HeatFlowDirection,
+  rse: number,
+  inside: AirState,
+  outside: AirState,
+): DampLook {
   const path = pathOf(layers, direction, rse, inside, outside)
   const fine = divided(path)
   const profile = interfaceProfile(fine.path)
@@ -63,7 +79,7 @@ export function dampLook(layers: readonly BuiltLayer[], direction: HeatFlowDirec
   const warmSide = sideOf(inside.temperature, outside.temperature)
   const wetSide = sideOf(indoor, outdoor)
   const dew = dewPoint(Math.max(indoor, outdoor))
-  const wettest = wettestPlane(profile, fine.layerAt)
+  const wettest = wettestPlane(profile, fine)
   const leakWets = dew === null || wetSide === "neither" ? null : firstColdJoint(interfaces, wetSide, dew)
   return {
     inside,
@@ -81,7 +97,13 @@ export function dampLook(layers: readonly BuiltLayer[], direction: HeatFlowDirec
   }
 }
 
-function pathOf(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse: number, inside: AirState, outside: AirState): Required<Path> {
+function pathOf(
+  layers: readonly BuiltLayer[],
+  direction: HeatFlowDirection,
+  rse: number,
+  inside: AirState,
+  outside: AirState,
+): Required<Path> {
   return {
     rsi: INDOOR_RESISTANCE[direction],
     rse,
@@ -93,8 +115,14 @@ function pathOf(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse
   }
 }
 
+interface Divided {
+  path: Required<Path>
+  /** Layer that each plane lies in or bounds on the outdoor side. */
+  layerAt: number[]
+}
+
 /** Thick layers cut into equal parts: saturation curves within them, so a plane inside can be wet while both faces are dry. */
-function divided(path: Required<Path>): { path: Required<Path>; layerAt: number[] } {
+function divided(path: Required<Path>): Divided {
   const cut: Required<Path> = { ...path, thicknesses: [], resistances: [], airLayers: [] }
   const [thicknesses, resistances, airLayers, layerAt]: number[][] = [[], [], [], []]
   path.resistances.forEach((resistance, layer) => {
@@ -112,15 +140,29 @@ function divided(path: Required<Path>): { path: Required<Path>; layerAt: number[
   }
 }
 
-function wettestPlane(profile: readonly Interface[], layerAt: readonly number[]): WetPlane | null {
+function wettestPlane(profile: readonly Interface[], { path, layerAt }: Divided): WetPlane | null {
   let worst: WetPlane | null = null
   profile.forEach((plane, i) => {
     const excess = plane.vapourPressure! / plane.saturationPressure
     // The surfaces themselves belong to the look at sweating faces.
     if (i === 0 || i === profile.length - 1 || excess <= 1 + 1e-9) return
-    if (worst === null || excess > worst.excess) worst = { depth: plane.depth, temperature: plane.temperature, layer: layerAt[i]!, excess }
+    if (worst !== null && excess <= worst.excess) return
+    const rate = wettingRate(profile, path.airLayers, i)
+    worst = { depth: plane.depth, temperature: plane.temperature, layer: layerAt[i]!, excess, rate }
   })
   return worst
+}
+
+/**
+ * Water that gathers at a plane held at saturation: what comes in on one side less what leaves on the other.
+ * @see ISO 13788:2012, eq. 13
+ */
+function wettingRate(profile: readonly Interface[], airLayers: readonly number[], plane: number): number {
+  const saturation = profile[plane]!.saturationPressure
+  const flowFrom = (pressure: number, airLayer: number) => (AIR_VAPOUR_PERMEABILITY * (pressure - saturation)) / airLayer
+  const outside = flowFrom(profile[0]!.vapourPressure!, sum(airLayers.slice(0, plane)))
+  const inside = flowFrom(profile.at(-1)!.vapourPressure!, sum(airLayers.slice(plane)))
+  return outside + inside
 }
 
 /** Air slips past linings and membranes at gaps, so only temperature counts, not the resistance to vapour. */
@@ -130,10 +172,9 @@ function firstColdJoint(interfaces: readonly Interface[], from: Side, dew: numbe
   const index = path.find((i) => interfaces[i]!.temperature < dew)
   if (index === undefined) return null
   const { depth, temperature, saturationPressure } = interfaces[index]!
-  return { depth, temperature, layer: index, excess: saturationOver(interfaces, from) / saturationPressure }
+  return { depth, temperature, layer: index, excess: faceOf(interfaces, from).vapourPressure! / saturationPressure, rate: 0 }
 }
 
-const saturationOver = (interfaces: readonly Interface[], from: Side) => faceOf(interfaces, from).vapourPressure!
 const faceOf = (interfaces: readonly Interface[], side: Side): Interface => interfaces.at(side === "inside" ? -1 : 0)!
 
 function crossing(interfaces: readonly Interface[], temperature: number): number | null {
@@ -145,4 +186,5 @@ function crossing(interfaces: readonly Interface[], temperature: number): number
   return null
 }
 
-const sideOf = (inside: number, outside: number): Side => (Math.abs(inside - outside) < 1e-9 ? "neither" : inside > outside ? "inside" : "outside")
+const sideOf = (inside: number, outside: number): Side =>
+  Math.abs(inside - outside) < 1e-9 ? "neither" : inside > outside ? "inside" : "outside"

@@ -1,5 +1,5 @@
 import type { BuiltLayer } from "../assembly/build-up"
-import type { DampLook, WetPlane } from "./damp-look"
+import { type DampLook, TRACE, type WetPlane } from "./damp-look"
 
 /** How a build-up stands at the two design conditions; drying through the year is not reckoned here. */
 export type DampState = "dry" | "leak" | "wets" | "wets-in-both"
@@ -13,7 +13,7 @@ export interface DampVerdict {
 
 /** The verdict on a build-up from its winter and its summer look. */
 export function dampVerdict(winter: DampLook, summer: DampLook): DampVerdict {
-  const wet = (look: DampLook) => look.wet !== null || look.faceSweats
+  const wet = (look: DampLook) => look.faceSweats || wetsByDiffusion(look)
   const freezes = (wet(winter) || winter.leakWets !== null) && winter.freezes
   if (wet(winter) && wet(summer)) return { state: "wets-in-both", freezes, words: "wets in both seasons" }
   if (wet(winter)) return { state: "wets", freezes, words: freezes ? "wets and freezes, worst night" : "wets on the worst night" }
@@ -21,6 +21,9 @@ export function dampVerdict(winter: DampLook, summer: DampLook): DampVerdict {
   if (winter.leakWets || summer.leakWets) return { state: "leak", freezes, words: "dry while it is airtight" }
   return { state: "dry", freezes: false, words: "stays dry" }
 }
+
+/** Whether diffusion brings more than a trace. */
+export const wetsByDiffusion = (look: DampLook): boolean => look.wet !== null && look.wet.rate > TRACE
 
 /** Rank of a verdict; the worst face speaks for the job. */
 export function dampRank({ state, freezes }: DampVerdict): number {
@@ -31,7 +34,10 @@ export function dampRank({ state, freezes }: DampVerdict): number {
 export function dampSentence(look: DampLook, layers: readonly BuiltLayer[]): string {
   if (look.wetSide === "neither") return "Both airs hold the same water: no vapour passes."
   const inward = look.wetSide === "outside"
-  const warm = look.warmSide === look.wetSide ? `${inward ? "Outside" : "Inside"} is the warm, wet side` : `${inward ? "Outside" : "Inside"} is the wet side`
+  const warm =
+    look.warmSide === look.wetSide
+      ? `${inward ? "Outside" : "Inside"} is the warm, wet side`
+      : `${inward ? "Outside" : "Inside"} is the wet side`
   return `${warm}: vapour goes ${inward ? "inward" : "outward"}. ${outcome(look, layers)}`
 }
 
@@ -39,8 +45,10 @@ function outcome(look: DampLook, layers: readonly BuiltLayer[]): string {
   const face = look.wetSide === "inside" ? "inside" : "outdoor"
   const ice = (plane: WetPlane) => (plane.temperature < 0 ? "freezes" : "turns to water")
   if (look.faceSweats) return `The ${face} face is colder than the dew point there and sweats.`
-  if (look.wet) return `On its way it ${ice(look.wet)} ${place(look.wet, layers)}.`
-  if (look.leakWets) return `By diffusion it stays dry; air that leaks past the tight layer ${ice(look.leakWets)} ${place(look.leakWets, layers)}.`
+  if (look.wet && wetsByDiffusion(look)) return `On its way it ${ice(look.wet)} ${place(look.wet, layers)}.`
+  if (look.leakWets)
+    return `${look.wet ? "Diffusion brings no more than a trace" : "By diffusion it stays dry"}; air that leaks past the tight layer ${ice(look.leakWets)} ${place(look.leakWets, layers)}.`
+  if (look.wet) return `Diffusion brings no more than a trace ${place(look.wet, layers)}.`
   return "Nothing on its way is colder than the dew point."
 }
 

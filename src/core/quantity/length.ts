@@ -52,7 +52,8 @@ export function parseLength(text: string, system: UnitSystem): number {
     const unit = UNITS.find(([pattern]) => pattern.test(rest))
     if (unit) rest = rest.replace(unit[0], "")
     // Feet are followed by inches; nothing else follows a number without a sign between them.
-    if (previous !== 0 && !(previous === 12 * INCH && (unit?.[1] ?? INCH) === INCH) && !(previous === 1 && unit && unit[1] < 1)) throw notALength(text)
+    if (previous !== 0 && !(previous === 12 * INCH && (unit?.[1] ?? INCH) === INCH) && !(previous === 1 && unit && unit[1] < 1))
+      throw notALength(text)
     const factor = unit?.[1] ?? (previous === 12 * INCH ? INCH : bare)
     total += sign * numberOf(number) * factor
     previous = factor
@@ -68,7 +69,8 @@ export function parseLength(text: string, system: UnitSystem): number {
  */
 export function dressedSize(thickness: number, depth: number): { thickness: number; depth: number } {
   const [a, b] = [DRESSED[Math.min(thickness, depth)], DRESSED[Math.max(thickness, depth)]]
-  if (!a || !b) throw new InputError("unknown-lumber", [], `There is no ${thickness}x${depth} in the lumber standard; write its measured size.`)
+  if (!a || !b)
+    throw new InputError("unknown-lumber", [], `There is no ${thickness}x${depth} in the lumber standard; write its measured size.`)
   return { thickness: a * INCH, depth: b * INCH }
 }
 

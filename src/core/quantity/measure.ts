@@ -76,7 +76,13 @@ const MEASURES = {
   area: {
     metric: { unit: "m²", factor: 1, decimals: 2 },
     inchPound: { unit: "ft²", factor: FOOT ** 2, decimals: 1 },
-    written: { "m²": { factor: 1 }, m2: { factor: 1 }, "ft²": { factor: FOOT ** 2 }, ft2: { factor: FOOT ** 2 }, sqft: { factor: FOOT ** 2 } },
+    written: {
+      "m²": { factor: 1 },
+      m2: { factor: 1 },
+      "ft²": { factor: FOOT ** 2 },
+      ft2: { factor: FOOT ** 2 },
+      sqft: { factor: FOOT ** 2 },
+    },
     example: "5.7 m² or 61 ft²",
   },
   volume: {

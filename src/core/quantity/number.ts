@@ -29,7 +29,11 @@ export function plainText(text: string): string {
  */
 export function decimal(text: string): number {
   if (/,\d{3}$/.test(text) && !text.startsWith("0"))
-    throw new InputError("ambiguous-number", [], `"${text}" can be read in two ways; write ${text.replace(",", "")} or ${text.replace(",", ".")}.`)
+    throw new InputError(
+      "ambiguous-number",
+      [],
+      `"${text}" can be read in two ways; write ${text.replace(",", "")} or ${text.replace(",", ".")}.`,
+    )
   return Number(text.replace(",", "."))
 }
 

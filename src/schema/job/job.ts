@@ -47,7 +47,12 @@ export const FaceId = z.enum(["floor", "left", "right", "front", "back", "roof",
 export type FaceId = z.output<typeof FaceId>
 
 export const Form = z.discriminatedUnion("kind", [
-  z.strictObject({ kind: z.literal("box"), length: length("back to front"), width: length("left to right"), height: length("floor to roof") }),
+  z.strictObject({
+    kind: z.literal("box"),
+    length: length("back to front"),
+    width: length("left to right"),
+    height: length("floor to roof"),
+  }),
   z.strictObject({
     kind: z.literal("gable"),
     length: length("back to front, along the ridge"),
@@ -100,7 +105,9 @@ export type Layer = z.output<typeof Layer>
 
 export const Assembly = z.strictObject({
   name: title("name"),
-  absorptance: fraction("share of the sun that the outdoor face takes up").nullable().describe("0..1; null: that of the outermost material"),
+  absorptance: fraction("share of the sun that the outdoor face takes up")
+    .nullable()
+    .describe("0..1; null: that of the outermost material"),
   layers: z.record(Id, Layer),
   order: z.array(Id).min(1).max(40).describe("layers, outside to inside"),
 })
@@ -142,4 +149,3 @@ export const Job = z.strictObject({
   pinned: Snapshot.nullable(),
 })
 export type Job = z.output<typeof Job>
-

@@ -12,7 +12,11 @@ type Read = { ok: true; value: Job } | { ok: false; error: Fault }
 /** Reads a job file of any version; a fault names the place. */
 export function readJob(text: string, known: Known): Read {
   if (text.length > LARGEST_FILE)
-    return fail("too-large", [], `The file has ${Math.round(text.length / 1e6)} MB; a job has at most ${LARGEST_FILE / 1e6} MB. It is not a job file.`)
+    return fail(
+      "too-large",
+      [],
+      `The file has ${Math.round(text.length / 1e6)} MB; a job has at most ${LARGEST_FILE / 1e6} MB. It is not a job file.`,
+    )
   let document: unknown
   try {
     document = JSON.parse(text)
@@ -24,13 +28,23 @@ export function readJob(text: string, known: Known): Read {
 
 /** The same for a document that was parsed already. */
 export function readDocument(document: unknown, known: Known): Read {
-  if (typeof document !== "object" || document === null || Array.isArray(document) || !("format" in document) || document.format !== JOB_FORMAT)
+  if (
+    typeof document !== "object" ||
+    document === null ||
+    Array.isArray(document) ||
+    !("format" in document) ||
+    document.format !== JOB_FORMAT
+  )
     return fail("wrong-format", ["format"], `This is not a job file: its "format" must be "${JOB_FORMAT}".`)
   const version = "version" in document ? document.version : undefined
   if (typeof version !== "number" || !Number.isInteger(version) || version < 1)
     return fail("wrong-version", ["version"], `"version" must be a whole number from 1 to ${JOB_VERSION}.`)
   if (version > JOB_VERSION)
-    return fail("wrong-version", ["version"], `The file has version ${version}; this Pelzhaus reads up to ${JOB_VERSION}. Open it with a newer one.`)
+    return fail(
+      "wrong-version",
+      ["version"],
+      `The file has version ${version}; this Pelzhaus reads up to ${JOB_VERSION}. Open it with a newer one.`,
+    )
   const result = check(Job, migrate(document as Record<string, unknown>))
   if (!result.ok) return result
   const fault = referenceFault(result.value, known)

@@ -24,7 +24,8 @@ export function referenceFault(job: Job, known: Known): Fault | null {
   if (job.shell.form.kind === "gable" && job.shell.form.ridgeHeight <= job.shell.form.wallHeight)
     return { code: "contradiction", path: ["shell", "form", "ridgeHeight"], message: "The ridge must be higher than the eaves." }
   for (const [id, opening] of Object.entries(job.shell.openings))
-    if (!FACES[job.shell.form.kind].includes(opening.face)) return unknown(["shell", "openings", id, "face"], opening.face, "face of this form")
+    if (!FACES[job.shell.form.kind].includes(opening.face))
+      return unknown(["shell", "openings", id, "face"], opening.face, "face of this form")
   const order = orderFault(job.order, job.variants, ["order"], "variant")
   if (order) return order
   if (!Object.hasOwn(job.variants, job.active)) return unknown(["active"], job.active, "variant")

@@ -62,7 +62,7 @@ export const COVERINGS = {
     price: { amount: 22, per: "m²" },
     source: "materials literature, typical values",
   },
-  "acrylic": {
+  acrylic: {
     name: "Acrylic sheet",
     class: "glass",
     conductivity: { declared: 0.2, at: 10, byTemperature: [[-20, 0.2], [40, 0.2]], aged: 0.2, perMoisture: 0 },
@@ -77,7 +77,7 @@ export const COVERINGS = {
     price: { amount: 6200, per: "m³" },
     source: "ISO 10456:2007, table 3",
   },
-  "air": {
+  air: {
     name: "Air space, closed",
     class: "air",
     conductivity: { declared: 0.025, at: 10, byTemperature: [[-20, 0.025], [40, 0.025]], aged: 0.025, perMoisture: 0 },

@@ -2,7 +2,7 @@ import type { Material } from "../../../schema/material"
 
 /** Foam insulation: generic records, no brands; prices are invented. */
 export const FOAMS = {
-  "eps": {
+  eps: {
     name: "Expanded polystyrene (EPS 100)",
     class: "foam",
     conductivity: { declared: 0.036, at: 10, byTemperature: [[-20, 0.03222], [0, 0.03474], [20, 0.03726], [40, 0.03978]], aged: 0.036, perMoisture: 0.04 },
@@ -32,7 +32,7 @@ export const FOAMS = {
     price: { amount: 96, per: "m³" },
     source: "EN 13162–13171 declared values, typical, with ISO 10456:2007, tables 3 and 4",
   },
-  "xps": {
+  xps: {
     name: "Extruded polystyrene (XPS)",
     class: "foam",
     conductivity: { declared: 0.034, at: 10, byTemperature: [[-20, 0.03043], [0, 0.03281], [20, 0.03519], [40, 0.03757]], aged: 0.035, perMoisture: 0.025 },
@@ -47,7 +47,7 @@ export const FOAMS = {
     price: { amount: 175, per: "m³" },
     source: "EN 13162–13171 declared values, typical, with ISO 10456:2007, tables 3 and 4",
   },
-  "polyiso": {
+  polyiso: {
     name: "Polyiso board, foil-faced",
     class: "foam",
     conductivity: { declared: 0.025, at: 24, byTemperature: [[-20, 0.0315], [-10, 0.03], [0, 0.027], [10, 0.0252], [24, 0.025], [40, 0.0275]], aged: 0.0265, perMoisture: 0.03 },

@@ -2,7 +2,7 @@ import type { Material } from "../../../schema/material"
 
 /** Membranes: generic records, no brands; prices are invented. */
 export const MEMBRANES = {
-  "polythene": {
+  polythene: {
     name: "Polythene membrane",
     class: "membrane",
     conductivity: { declared: 0.33, at: 10, byTemperature: [[-20, 0.33], [40, 0.33]], aged: 0.33, perMoisture: 0 },

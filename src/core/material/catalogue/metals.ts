@@ -62,7 +62,7 @@ export const METALS = {
     price: { amount: 6.5, per: "kg" },
     source: "ISO 10456:2007, table 3",
   },
-  "aluminium": {
+  aluminium: {
     name: "Aluminium sheet",
     class: "metal",
     conductivity: { declared: 160, at: 10, byTemperature: [[-20, 160], [40, 160]], aged: 160, perMoisture: 0 },

@@ -2,7 +2,7 @@ import type { Material } from "../../../schema/material"
 
 /** Stone and slab: generic records, no brands; prices are invented. */
 export const STONE = {
-  "concrete": {
+  concrete: {
     name: "Concrete, dense",
     class: "stone",
     conductivity: { declared: 2, at: 10, byTemperature: [[-20, 2], [40, 2]], aged: 2, perMoisture: 0.02 },

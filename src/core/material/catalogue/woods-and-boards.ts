@@ -2,7 +2,7 @@ import type { Material } from "../../../schema/material"
 
 /** Woods, boards and gypsum: generic records, no brands; prices are invented. */
 export const WOODS_AND_BOARDS = {
-  "spruce": {
+  spruce: {
     name: "Spruce or pine, planed",
     class: "wood",
     conductivity: { declared: 0.12, at: 10, byTemperature: [[-20, 0.1164], [0, 0.1188], [20, 0.1212], [40, 0.1236]], aged: 0.12, perMoisture: 0.012 },
@@ -17,7 +17,7 @@ export const WOODS_AND_BOARDS = {
     price: { amount: 520, per: "m³" },
     source: "Wood Handbook FPL-GTR-282 (2021), ch. 4, with ISO 10456:2007, table 3",
   },
-  "larch": {
+  larch: {
     name: "Larch cladding",
     class: "wood",
     conductivity: { declared: 0.14, at: 10, byTemperature: [[-20, 0.1358], [0, 0.1386], [20, 0.1414], [40, 0.1442]], aged: 0.14, perMoisture: 0.012 },
@@ -32,7 +32,7 @@ export const WOODS_AND_BOARDS = {
     price: { amount: 980, per: "m³" },
     source: "Wood Handbook FPL-GTR-282 (2021), ch. 4, with ISO 10456:2007, table 3",
   },
-  "oak": {
+  oak: {
     name: "Oak",
     class: "wood",
     conductivity: { declared: 0.18, at: 10, byTemperature: [[-20, 0.1746], [0, 0.1782], [20, 0.1818], [40, 0.1854]], aged: 0.18, perMoisture: 0.012 },
@@ -77,7 +77,7 @@ export const WOODS_AND_BOARDS = {
     price: { amount: 950, per: "m³" },
     source: "ISO 10456:2007, table 3",
   },
-  "osb": {
+  osb: {
     name: "Oriented strand board (OSB/3)",
     class: "board",
     conductivity: { declared: 0.13, at: 10, byTemperature: [[-20, 0.1261], [0, 0.1287], [20, 0.1313], [40, 0.1339]], aged: 0.13, perMoisture: 0.012 },
@@ -92,7 +92,7 @@ export const WOODS_AND_BOARDS = {
     price: { amount: 620, per: "m³" },
     source: "ISO 10456:2007, table 3",
   },
-  "particleboard": {
+  particleboard: {
     name: "Particleboard",
     class: "board",
     conductivity: { declared: 0.14, at: 10, byTemperature: [[-20, 0.1358], [0, 0.1386], [20, 0.1414], [40, 0.1442]], aged: 0.14, perMoisture: 0.012 },
@@ -107,7 +107,7 @@ export const WOODS_AND_BOARDS = {
     price: { amount: 480, per: "m³" },
     source: "ISO 10456:2007, table 3",
   },
-  "hardboard": {
+  hardboard: {
     name: "Hardboard",
     class: "board",
     conductivity: { declared: 0.18, at: 10, byTemperature: [[-20, 0.1746], [0, 0.1782], [20, 0.1818], [40, 0.1854]], aged: 0.18, perMoisture: 0.012 },

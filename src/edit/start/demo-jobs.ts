@@ -1,0 +1,247 @@
+import type { Job } from "../../schema/job/job"
+import { type LayerSketch, RIBS, sketch, timber } from "./layers"
+import { startJob } from "./start-job"
+
+const there = { existing: true }
+
+/**
+ * The four jobs of the Quillback Fen field station, all invented. Each has one flaw that a person can find:
+ * Larkspur's ribs are bridges, Cold Nettle has its tight layer on the cold side, Tern Hut has no height left under the
+ * eaves, Eel Barn has a hot roof.
+ */
+export function demoJobs(): Job[] {
+  return [larkspur(), coldNettle(), ternHut(), eelBarn()]
+}
+
+function larkspur(): Job {
+  const form = { kind: "box", length: 3.6, width: 1.75, height: 1.92 } as const
+  const job = startJob({ kind: "van", name: "Larkspur", units: "metric", form, station: "norrhalde", school: "fibre" })
+  const lining: LayerSketch[] = [
+    ["hemp-batt", 0.045, { framing: { ...RIBS, spacing: 0.55 }, voids: 1 }],
+    ["foil-membrane", 0.0003],
+    ["birch-plywood", 0.0065],
+  ]
+  job.brief.use = "winter survey lab with two bunks; roams"
+  job.brief.indoors.winter = { temperature: 18, relativeHumidity: 0.5 }
+  job.brief.limits = { height: 1.78, weight: 320, money: 900, loss: 2000, gain: 1500 }
+  job.shell.azimuth = 10
+  job.shell.openings = {
+    "side-window": {
+      name: "Side window",
+      kind: "window",
+      face: "left",
+      x: 0.8,
+      y: 0.95,
+      width: 0.9,
+      height: 0.45,
+      uValue: 2.9,
+      solarFactor: 0.6,
+    },
+    "sliding-door": {
+      name: "Sliding door",
+      kind: "door",
+      face: "right",
+      x: 0.3,
+      y: 0.05,
+      width: 1.2,
+      height: 1.65,
+      uValue: 3.2,
+      solarFactor: 0.05,
+    },
+    "roof-fan": { name: "Roof fan", kind: "hatch", face: "roof", x: 1.5, y: 0.675, width: 0.4, height: 0.4, uValue: 4.5, solarFactor: 0.3 },
+  }
+  const variant = job.variants.first!
+  variant.name = "hemp between the ribs"
+  variant.assemblies = {
+    wall: sketch("Side walls", [["steel-painted", 0.0008, there], ...lining], 0.6),
+    roof: sketch(
+      "Roof",
+      [
+        ["steel-painted", 0.0008, there],
+        ["polyiso", 0.03, { framing: { ...RIBS, spacing: 0.6 } }],
+        ["birch-plywood", 0.0065],
+      ],
+      0.6,
+    ),
+    floor: sketch("Floor", [
+      ["steel-painted", 0.0008, there],
+      ["xps", 0.03],
+      ["birch-plywood", 0.012],
+      ["vinyl-floor", 0.002],
+    ]),
+    bulkhead: sketch(
+      "Bulkhead",
+      [
+        ["steel-painted", 0.0008, there],
+        ["xps", 0.02],
+        ["birch-plywood", 0.009],
+      ],
+      0.3,
+    ),
+    doors: sketch(
+      "Rear doors",
+      [
+        ["steel-painted", 0.0008, there],
+        ["elastomeric-foam", 0.019],
+        ["birch-plywood", 0.0065],
+      ],
+      0.6,
+    ),
+  }
+  variant.wears = { ...variant.wears, front: "bulkhead", back: "doors" }
+  variant.leakage = { ach50: 18, shelter: 3 }
+  return job
+}
+
+function coldNettle(): Job {
+  const form = { kind: "box", length: 3.24, width: 2.64, height: 2.56 } as const
+  const job = startJob({ kind: "cold-room", name: "Cold Nettle", units: "metric", form, station: "saltmarsh-quay", school: "xps" })
+  job.brief.use = "walk-in flower and tuber room inside an open farm shed"
+  job.brief.limits = { height: 2.3, weight: null, money: 2600, loss: null, gain: 900 }
+  job.shell.openings.door = {
+    name: "Door",
+    kind: "door",
+    face: "front",
+    x: 0.8,
+    y: 0.16,
+    width: 0.95,
+    height: 2,
+    uValue: 0.6,
+    solarFactor: 0,
+  }
+  const variant = job.variants.first!
+  variant.name = "wool and an inner foil"
+  const framed: LayerSketch[] = [
+    ["softwood-plywood", 0.009],
+    ["stone-wool", 0.12, { framing: timber(0.045, 0.6, 0.06) }],
+    ["foil-membrane", 0.0003],
+    ["grp-sheet", 0.002],
+  ]
+  variant.assemblies = {
+    wall: sketch("Walls", framed),
+    roof: sketch("Ceiling", framed),
+    floor: sketch("Floor", [
+      ["concrete", 0.12, there],
+      ["polythene", 0.0002],
+      ["xps", 0.1],
+      ["birch-plywood", 0.018],
+      ["grp-sheet", 0.002],
+    ]),
+  }
+  return job
+}
+
+function ternHut(): Job {
+  const form = { kind: "gable", length: 4.8, width: 3.6, wallHeight: 2.2, ridgeHeight: 3.3 } as const
+  const job = startJob({ kind: "shed", name: "Tern Hut", units: "metric", form, station: "varnfell", school: "smart" })
+  job.brief.use = "gable hut on skids with a wood stove, let at weekends"
+  job.brief.limits = { height: 1.95, weight: 2600, money: 5200, loss: 4000, gain: null }
+  job.shell.azimuth = 90
+  job.shell.openings = {
+    door: { name: "Door", kind: "door", face: "right", x: 0.6, y: 0.1, width: 0.9, height: 1.95, uValue: 1.6, solarFactor: 0.02 },
+    "south-window": {
+      name: "South window",
+      kind: "window",
+      face: "right",
+      x: 2.4,
+      y: 0.9,
+      width: 1.4,
+      height: 1,
+      uValue: 1.5,
+      solarFactor: 0.55,
+    },
+    "gable-window": {
+      name: "Gable window",
+      kind: "window",
+      face: "front",
+      x: 1.3,
+      y: 1,
+      width: 1,
+      height: 0.9,
+      uValue: 1.5,
+      solarFactor: 0.55,
+    },
+  }
+  const variant = job.variants.first!
+  variant.name = "as drawn"
+  variant.assemblies = {
+    wall: sketch(
+      "Walls, behind the vented boards",
+      [
+        ["wood-fibre-board", 0.035],
+        ["stone-wool", 0.12, { framing: timber(0.045, 0.6, 0.06) }],
+        ["smart-membrane", 0.0003],
+        ["birch-plywood", 0.009],
+      ],
+      0.6,
+    ),
+    roof: sketch(
+      "Roof, under the vented sheets",
+      [
+        ["wood-fibre-board", 0.035],
+        ["wood-fibre-batt", 0.2, { framing: timber(0.045, 0.6, 0.03) }],
+        ["smart-membrane", 0.0003],
+        ["birch-plywood", 0.009],
+      ],
+      0.75,
+    ),
+    floor: sketch("Floor on skids", [
+      ["wood-fibre-board", 0.022],
+      ["stone-wool", 0.145, { framing: timber(0.045, 0.6, 0.04) }],
+      ["smart-membrane", 0.0003],
+      ["softwood-plywood", 0.018],
+    ]),
+  }
+  variant.leakage = { ach50: 5, shelter: 2 }
+  return job
+}
+
+function eelBarn(): Job {
+  const form = { kind: "gable", length: 12, width: 9, wallHeight: 3.6, ridgeHeight: 5.1 } as const
+  const job = startJob({ kind: "post-frame", name: "Eel Barn", units: "metric", form, station: "callow-plain", school: "wool" })
+  job.brief.use = "boat workshop on a slab, heated and cooled on working days"
+  job.brief.limits = { height: 3.2, weight: null, money: 14000, loss: 12000, gain: 6000 }
+  job.shell.azimuth = 200
+  job.shell.openings = {
+    "boat-door": {
+      name: "Boat door",
+      kind: "door",
+      face: "front",
+      x: 2.7,
+      y: 0.05,
+      width: 3.6,
+      height: 3.2,
+      uValue: 2.2,
+      solarFactor: 0.03,
+    },
+    door: { name: "Side door", kind: "door", face: "right", x: 1.2, y: 0.05, width: 0.95, height: 2.05, uValue: 1.8, solarFactor: 0.02 },
+    "north-windows": {
+      name: "Bench windows",
+      kind: "window",
+      face: "left",
+      x: 3,
+      y: 1.1,
+      width: 3,
+      height: 1,
+      uValue: 2.7,
+      solarFactor: 0.65,
+    },
+  }
+  const variant = job.variants.first!
+  variant.name = "thin board under a dark roof"
+  variant.assemblies = {
+    ...variant.assemblies,
+    roof: sketch(
+      "Roof",
+      [
+        ["steel-painted", 0.0005, there],
+        ["polyiso", 0.025, { framing: timber(0.038, 0.6, 0) }],
+        ["osb", 0.012],
+      ],
+      0.9,
+    ),
+    floor: sketch("Slab", [["concrete", 0.15, there]]),
+  }
+  variant.leakage = { ach50: 8, shelter: 2 }
+  return job
+}

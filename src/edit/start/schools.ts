@@ -1,0 +1,227 @@
+import type { Assembly, JobKind } from "../../schema/job/job"
+import { RIBS, sketch, timber } from "./layers"
+
+/** A way of building that good practitioners follow, as a ready set of build-ups. */
+export interface School {
+  id: string
+  name: string
+  /** When it fits. */
+  fits: string
+  wall: Assembly
+  roof: Assembly
+  floor: Assembly
+}
+
+const there = { existing: true }
+
+const VAN_FLOOR = sketch("Floor", [
+  ["steel-painted", 0.0008, there],
+  ["xps", 0.03],
+  ["birch-plywood", 0.012],
+  ["vinyl-floor", 0.002],
+])
+
+const van = (id: string, name: string, fits: string, inside: Parameters<typeof sketch>[1]): School => ({
+  id,
+  name,
+  fits,
+  wall: sketch("Walls and doors", [["steel-painted", 0.0008, there], ...inside]),
+  roof: sketch("Roof", [["steel-painted", 0.0008, there], ...inside]),
+  floor: VAN_FLOOR,
+})
+
+const VAN: School[] = [
+  van("boards", "Foam boards between the ribs", "Most R in little depth; boards and gaps must be sealed against the skin.", [
+    ["polyiso", 0.025, { framing: RIBS }],
+    ["birch-plywood", 0.0065],
+  ]),
+  van("sprayed", "Sprayed closed-cell foam", "Sticks to the skin and leaves no cold air behind it; cannot be undone.", [
+    ["spray-closed", 0.04, { framing: RIBS }],
+    ["birch-plywood", 0.0065],
+  ]),
+  van("fibre", "Fibre with a tight membrane", "Quiet, cheap and light; the membrane must be airtight or the skin rains inside.", [
+    ["hemp-batt", 0.045, { framing: RIBS, voids: 1 }],
+    ["foil-membrane", 0.0003],
+    ["birch-plywood", 0.0065],
+  ]),
+]
+
+const CABIN: School[] = [
+  {
+    id: "boards",
+    name: "Foam boards in a timber frame",
+    fits: "Light, thin and little bothered by damp; the frame is where the heat goes.",
+    wall: sketch("Walls", [
+      ["aluminium", 0.001],
+      ["xps", 0.04, { framing: timber(0.038, 0.4) }],
+      ["birch-plywood", 0.004],
+    ]),
+    roof: sketch("Roof", [
+      ["aluminium", 0.001],
+      ["xps", 0.04, { framing: timber(0.038, 0.4) }],
+      ["birch-plywood", 0.004],
+    ]),
+    floor: sketch("Floor", [
+      ["softwood-plywood", 0.009],
+      ["xps", 0.05, { framing: timber(0.045, 0.4) }],
+      ["birch-plywood", 0.012],
+    ]),
+  },
+  {
+    id: "open",
+    name: "Vapour-open timber and wool",
+    fits: "Dries to both sides behind an aired cladding; thicker for the same R.",
+    wall: sketch("Walls, behind vented cladding", [
+      ["wood-fibre-board", 0.022],
+      ["sheep-wool", 0.06, { framing: timber(0.045, 0.4) }],
+      ["birch-plywood", 0.006],
+    ]),
+    roof: sketch("Roof, under vented roofing", [
+      ["wood-fibre-board", 0.022],
+      ["sheep-wool", 0.08, { framing: timber(0.045, 0.4) }],
+      ["smart-membrane", 0.0003],
+      ["birch-plywood", 0.006],
+    ]),
+    floor: sketch("Floor", [
+      ["softwood-plywood", 0.009],
+      ["sheep-wool", 0.08, { framing: timber(0.045, 0.4) }],
+      ["birch-plywood", 0.012],
+    ]),
+  },
+]
+
+const coldRoom = (id: string, name: string, fits: string, foam: string, thickness: number): School => ({
+  id,
+  name,
+  fits,
+  wall: sketch(
+    "Walls",
+    [
+      ["steel-painted", 0.0005],
+      [foam, thickness],
+      ["steel-painted", 0.0005],
+    ],
+    0.3,
+  ),
+  roof: sketch(
+    "Ceiling",
+    [
+      ["steel-painted", 0.0005],
+      [foam, thickness],
+      ["steel-painted", 0.0005],
+    ],
+    0.3,
+  ),
+  floor: sketch("Floor", [
+    ["polythene", 0.0002],
+    ["xps", 0.1],
+    ["birch-plywood", 0.018],
+    ["grp-sheet", 0.002],
+  ]),
+})
+
+const COLD_ROOM: School[] = [
+  coldRoom("pir", "PIR between steel skins", "The outer skin is the tight layer; joints taped from outside.", "pir-board", 0.08),
+  coldRoom("xps", "XPS between steel skins", "Bears wetting and load, thicker for the same R.", "xps", 0.1),
+]
+
+const SHED: School[] = [
+  {
+    id: "smart",
+    name: "Stud frame, wool and a smart membrane",
+    fits: "Forgiving: it is tight in winter and opens to dry in summer.",
+    wall: sketch("Walls, behind vented cladding", [
+      ["wood-fibre-board", 0.035],
+      ["glass-wool", 0.09, { framing: timber(0.045, 0.6, 0.06) }],
+      ["smart-membrane", 0.0003],
+      ["birch-plywood", 0.009],
+    ]),
+    roof: sketch("Roof, under vented roofing", [
+      ["wood-fibre-board", 0.035],
+      ["glass-wool", 0.14, { framing: timber(0.045, 0.6, 0.03) }],
+      ["smart-membrane", 0.0003],
+      ["birch-plywood", 0.009],
+    ]),
+    floor: sketch("Floor", [
+      ["wood-fibre-board", 0.022],
+      ["glass-wool", 0.1, { framing: timber(0.045, 0.4, 0.04) }],
+      ["smart-membrane", 0.0003],
+      ["birch-plywood", 0.018],
+    ]),
+  },
+  {
+    id: "outside",
+    name: "All insulation outside an airtight layer",
+    fits: "The frame stays warm and dry and can be seen from inside; the cladding stands further out.",
+    wall: sketch("Walls, behind vented cladding", [
+      ["breather-membrane", 0.0005],
+      ["stone-wool-board", 0.1],
+      ["bitumen-sheet", 0.002],
+      ["osb", 0.015],
+    ]),
+    roof: sketch("Roof, under vented roofing", [
+      ["breather-membrane", 0.0005],
+      ["stone-wool-board", 0.12],
+      ["bitumen-sheet", 0.003],
+      ["softwood-plywood", 0.018],
+    ]),
+    floor: sketch("Floor", [
+      ["wood-fibre-board", 0.022],
+      ["glass-wool", 0.1, { framing: timber(0.045, 0.4, 0.04) }],
+      ["smart-membrane", 0.0003],
+      ["birch-plywood", 0.018],
+    ]),
+  },
+]
+
+const SLAB = sketch("Slab", [
+  ["xps", 0.05],
+  ["polythene", 0.0002],
+  ["concrete", 0.125, there],
+])
+
+const POST_FRAME: School[] = [
+  {
+    id: "wool",
+    name: "Wool between posts and a tight membrane",
+    fits: "Cheap depth between the girts; the membrane must run unbroken from footing to ridge.",
+    wall: sketch("Walls, behind vented steel", [
+      ["breather-membrane", 0.0005],
+      ["glass-wool", 0.15, { framing: timber(0.038, 0.6, 0.03) }],
+      ["polythene", 0.0002],
+      ["osb", 0.012],
+    ]),
+    roof: sketch("Roof, under vented steel", [
+      ["breather-membrane", 0.0005],
+      ["glass-wool", 0.2, { framing: timber(0.038, 0.6, 0.02) }],
+      ["polythene", 0.0002],
+      ["osb", 0.012],
+    ]),
+    floor: SLAB,
+  },
+  {
+    id: "boards",
+    name: "Foam boards across the girts",
+    fits: "One unbroken layer over the frame; needs a cover inside.",
+    wall: sketch("Walls", [
+      ["steel-painted", 0.0005, there],
+      ["polyiso", 0.06],
+      ["gypsum-board", 0.0125],
+    ]),
+    roof: sketch("Roof", [
+      ["steel-painted", 0.0005, there],
+      ["polyiso", 0.08],
+      ["gypsum-board", 0.0125],
+    ]),
+    floor: SLAB,
+  },
+]
+
+/** Ready build-ups by kind of enclosure; the first is the usual start. */
+export const SCHOOLS: Readonly<Record<JobKind, readonly School[]>> = {
+  van: VAN,
+  cabin: CABIN,
+  "cold-room": COLD_ROOM,
+  shed: SHED,
+  "post-frame": POST_FRAME,
+}

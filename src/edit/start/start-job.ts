@@ -1,0 +1,144 @@
+import {
+  type Brief,
+  type FaceId,
+  type Form,
+  type Job,
+  JOB_FORMAT,
+  JOB_VERSION,
+  type JobKind,
+  type Opening,
+  type Variant,
+} from "../../schema/job/job"
+import { FACES } from "../../schema/job/references"
+import { type School, SCHOOLS } from "./schools"
+
+/** What is asked before a job starts. */
+export interface Answers {
+  kind: JobKind
+  name: string
+  units: Job["units"]
+  form: Form
+  station: string
+  school: string
+}
+
+interface Kit {
+  label: string
+  form: Form
+  station: string
+  use: string
+  indoors: Brief["indoors"]
+  setting: "open" | "indoors"
+  floor: "air" | "ground"
+  ach50: number
+  openings: Record<string, Opening>
+}
+
+const window = (face: FaceId, x: number, y: number, width: number, height: number, name = "Window"): Opening => {
+  return { name, kind: "window", face, x, y, width, height, uValue: 2.8, solarFactor: 0.65 }
+}
+const door = (face: FaceId, x: number, width: number, height: number, uValue: number, name = "Door"): Opening => {
+  return { name, kind: "door", face, x, y: 0.05, width, height, uValue, solarFactor: 0.02 }
+}
+const heated = (winter: number, humidity: number) => ({
+  winter: { temperature: winter, relativeHumidity: humidity },
+  summer: { temperature: 26, relativeHumidity: 0.5 },
+})
+
+/** What each kind of enclosure starts from; every figure can be changed afterwards. */
+export const KITS: Readonly<Record<JobKind, Kit>> = {
+  van: {
+    label: "Panel van",
+    form: { kind: "box", length: 3.3, width: 1.75, height: 1.9 },
+    station: "linden-vale",
+    use: "two sleep in it",
+    indoors: heated(18, 0.5),
+    setting: "open",
+    floor: "air",
+    ach50: 15,
+    openings: {},
+  },
+  cabin: {
+    label: "Towed cabin",
+    form: { kind: "box", length: 4.2, width: 2.1, height: 2.1 },
+    station: "linden-vale",
+    use: "two sleep in it",
+    indoors: heated(19, 0.5),
+    setting: "open",
+    floor: "air",
+    ach50: 10,
+    openings: { door: door("right", 1.2, 0.65, 1.8, 2.5), window: window("left", 1.5, 0.9, 1, 0.6) },
+  },
+  "cold-room": {
+    label: "Cold room",
+    form: { kind: "box", length: 3, width: 2.4, height: 2.4 },
+    station: "saltmarsh-quay",
+    use: "holds flowers and roots",
+    indoors: { winter: { temperature: 3, relativeHumidity: 0.85 }, summer: { temperature: 3, relativeHumidity: 0.85 } },
+    setting: "indoors",
+    floor: "ground",
+    ach50: 4,
+    openings: { door: door("front", 0.75, 0.9, 2, 0.7) },
+  },
+  shed: {
+    label: "Shed or hut",
+    form: { kind: "gable", length: 4.8, width: 3.6, wallHeight: 2.3, ridgeHeight: 3.4 },
+    station: "linden-vale",
+    use: "a place to work and stay",
+    indoors: heated(20, 0.5),
+    setting: "open",
+    floor: "air",
+    ach50: 6,
+    openings: { door: door("front", 1.35, 0.9, 2, 1.8), window: window("right", 1.6, 0.9, 1.4, 1) },
+  },
+  "post-frame": {
+    label: "Post-frame",
+    form: { kind: "gable", length: 12, width: 9, wallHeight: 3.6, ridgeHeight: 5.4 },
+    station: "linden-vale",
+    use: "a workshop on working days",
+    indoors: heated(17, 0.5),
+    setting: "open",
+    floor: "ground",
+    ach50: 7,
+    openings: { door: door("front", 3, 3, 3, 2.2, "Large door"), window: window("left", 3, 1, 1.5, 1) },
+  },
+}
+
+/** The build-ups of a school on the faces of a form. */
+export function startVariant(school: School, form: Form, ach50: number): Variant {
+  const wears = Object.fromEntries(
+    FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"]),
+  )
+  return {
+    name: school.name,
+    assemblies: { wall: school.wall, roof: school.roof, floor: school.floor },
+    wears,
+    leakage: { ach50, shelter: 3 },
+  }
+}
+
+/** A whole job from six answers: the first figures are there at once, and every part of it can be changed. */
+export function startJob(answers: Answers): Job {
+  const kit = KITS[answers.kind]
+  const schools = SCHOOLS[answers.kind]
+  const school = schools.find(({ id }) => id === answers.school) ?? schools[0]!
+  return {
+    format: JOB_FORMAT,
+    version: JOB_VERSION,
+    name: answers.name,
+    units: answers.units,
+    brief: {
+      kind: answers.kind,
+      use: kit.use,
+      station: answers.station,
+      outdoors: { winter: null, summer: null },
+      indoors: kit.indoors,
+      limits: { height: null, weight: null, money: null, loss: null, gain: null },
+    },
+    shell: { form: answers.form, azimuth: 180, setting: kit.setting, floor: kit.floor, openings: kit.openings },
+    variants: { first: startVariant(school, answers.form, kit.ach50) },
+    order: ["first"],
+    active: "first",
+    pinned: null,
+  }
+}
