@@ -39,4 +39,18 @@ export interface OpenJob {
   redo: Revision[]
 }
 
+/** A job on the shelf. */
+export interface ShelfJob {
+  id: string
+  head: string
+  document: Job
+  changedAt: string
+}
+
+/** A document that cannot be read any more is left out of the list but never lost. */
+export interface Shelf {
+  jobs: ShelfJob[]
+  unreadable: { id: string; message: string }[]
+}
+
 export const ShelfChange = z.strictObject({ deleted: z.boolean() })

@@ -1,0 +1,10 @@
+import type { NextConfig } from "next"
+
+const config: NextConfig = {
+  serverExternalPackages: ["better-sqlite3"],
+  poweredByHeader: false,
+  reactStrictMode: true,
+  devIndicators: false,
+}
+
+export default config

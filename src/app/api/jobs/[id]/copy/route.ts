@@ -1,0 +1,8 @@
+import { store } from "../../../../../store/current"
+import { copyJob } from "../../../../../store/jobs"
+import { notFound, now } from "../../../respond"
+
+export async function POST(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+  const id = copyJob(store(), (await params).id, now())
+  return id ? Response.json({ id }, { status: 201 }) : notFound()
+}

@@ -1,0 +1,22 @@
+import { ShelfChange } from "../../../../schema/change"
+import { store } from "../../../../store/current"
+import { setDeleted } from "../../../../store/jobs"
+import { openJob } from "../../../../store/revisions"
+import { notFound, now, readChecked, refuse } from "../../respond"
+
+interface Context {
+  params: Promise<{ id: string }>
+}
+
+export async function GET(_: Request, { params }: Context): Promise<Response> {
+  const job = openJob(store(), (await params).id)
+  return job ? Response.json(job) : notFound()
+}
+
+/** Takes a job off the shelf or puts it back. */
+export async function PATCH(request: Request, { params }: Context): Promise<Response> {
+  const change = await readChecked(request, ShelfChange)
+  if (!change.ok) return refuse(change.error)
+  const found = setDeleted(store(), (await params).id, change.value.deleted ? now() : null)
+  return found ? Response.json({}) : notFound()
+}

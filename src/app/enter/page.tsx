@@ -1,0 +1,5 @@
+import { EnterForm } from "../../ui/enter-form"
+
+export default function Page() {
+  return <EnterForm />
+}

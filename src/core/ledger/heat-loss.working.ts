@@ -1,0 +1,59 @@
+import { GROUND_SWING } from "../heat/transmission"
+import { AIR_DENSITY, AIR_SPECIFIC_HEAT } from "../quantity/constants"
+import { factor, quantityOf, type Working, type WorkingLine } from "../working"
+import type { Ledger } from "./ledger"
+
+/** How the heat loss of the worst night was got. */
+export function heatLossWorking(ledger: Ledger): Working {
+  const { winter, annualMean } = ledger.conditions
+  const difference = winter.inside.temperature - winter.outside.temperature
+  const lines = ledger.loss.parts.map(({ kind, id, name, heat }): WorkingLine => {
+    const result = quantityOf("power", heat)
+    if (kind === "air") {
+      const factors = [
+        factor("ρ·c·q", "conductance", AIR_DENSITY * AIR_SPECIFIC_HEAT * ledger.loss.air.flow),
+        factor("ΔT", "temperatureDifference", difference),
+      ]
+      return { name, factors, operator: "×", result, from: { station: "build-ups" } }
+    }
+    const figures = ledger.faces.find((face) => (kind === "face" ? face.id === id : face.openings.some((opening) => opening.id === id)))!
+    const opening = figures.openings.find((candidate) => candidate.id === id)
+    if (kind === "opening" && opening) {
+      const factors = [
+        factor("A", "area", opening.area),
+        factor("U", "transmittance", opening.opening.uValue),
+        factor("ΔT", "temperatureDifference", difference),
+      ]
+      return { name, factors, operator: "×", result, from: { station: "shell", face: figures.id } }
+    }
+    const from = { station: "build-ups", face: figures.id } as const
+    if (figures.ground) {
+      const factors = [
+        factor("H", "conductance", figures.ground.heatTransferCoefficient),
+        factor("f", "ratio", GROUND_SWING),
+        factor("ΔT", "temperatureDifference", winter.inside.temperature - annualMean),
+      ]
+      return { name: `${name}, into the ground`, factors, operator: "×", result, from }
+    }
+    const factors = [
+      factor("A", "area", figures.netArea),
+      factor("U", "transmittance", figures.winter.uValue),
+      factor("ΔT", "temperatureDifference", difference),
+    ]
+    return { name, factors, operator: "×", result, from }
+  })
+  return {
+    title: "Heat lost on the worst night",
+    formula: "Φ = Σ A·U·(θi − θe) + ρ·c·q·(θi − θe)",
+    lines,
+    total: quantityOf("power", ledger.loss.total),
+    inputs: [
+      { name: "Inside, winter", quantity: quantityOf("temperature", winter.inside.temperature), from: { station: "brief" } },
+      { name: "Outdoors, worst night", quantity: quantityOf("temperature", winter.outside.temperature), from: { station: "brief" } },
+      { name: "Air changes by leaks", quantity: quantityOf("airChanges", ledger.loss.air.ach), from: { station: "build-ups" } },
+    ],
+    method: "Steady flow: nobody inside, no sun, everything at rest. Corners, jambs and other single lines are not counted yet.",
+    source: "EN 12831-1:2017, 6.3; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017",
+    notes: ledger.faces.flatMap((face) => face.winter.notes.map((note) => `${face.name}: ${note}`)),
+  }
+}

@@ -1,0 +1,156 @@
+import { factor, quantityOf, type Working, type WorkingLine } from "../working"
+import type { FaceFigures } from "./face-figures"
+import type { Ledger } from "./ledger"
+
+const MONTHS = [
+  "January",
+  "February",
+  "March",
+  "April",
+  "May",
+  "June",
+  "July",
+  "August",
+  "September",
+  "October",
+  "November",
+  "December",
+] as const
+
+/** How the energy of a year was got, month by month. */
+export function yearWorking(ledger: Ledger): Working {
+  return {
+    title: "A year of heat and cold",
+    formula: "Q = Σ months |Σ H·(θi − θm)| · t",
+    lines: ledger.year.months.map(({ heating, cooling }, i): WorkingLine => ({
+      name: `${MONTHS[i]}, mean ${ledger.conditions.station.monthlyTemperature[i]!.toFixed(1)} °C`,
+      factors: [factor("heat in", "energy", heating), factor("heat out", "energy", cooling)],
+      operator: "+",
+      result: quantityOf("energy", heating + cooling),
+    })),
+    total: quantityOf("energy", ledger.year.total),
+    inputs: [
+      {
+        name: "Inside, winter",
+        quantity: quantityOf("temperature", ledger.conditions.winter.inside.temperature),
+        from: { station: "brief" },
+      },
+      {
+        name: "Inside, summer",
+        quantity: quantityOf("temperature", ledger.conditions.summer.inside.temperature),
+        from: { station: "brief" },
+      },
+    ],
+    method:
+      "Monthly means, held inside temperatures every day, no sun, no people: a yardstick between build-ups, not a bill. Swings within a month are not seen.",
+    source: "Accumulated temperature differences, ISO 15927-6:2007, by months",
+    notes: [],
+  }
+}
+
+const perFace = (
+  ledger: Ledger,
+  symbol: string,
+  kind: "arealMass" | "arealMoney",
+  of: (face: FaceFigures) => number,
+  result: "mass" | "money",
+) =>
+  ledger.faces.map((face): WorkingLine => ({
+    name: face.name,
+    factors: [factor("A", "area", face.netArea), factor(symbol, kind, of(face))],
+    operator: "×",
+    result: quantityOf(result, face.netArea * of(face)),
+    from: { station: "build-ups", face: face.id },
+  }))
+
+export function weightWorking(ledger: Ledger): Working {
+  return {
+    title: "Weight added",
+    formula: "m = Σ A · Σ ρ·d",
+    lines: perFace(ledger, "ρ·d", "arealMass", (face) => face.mass, "mass"),
+    total: quantityOf("mass", ledger.weight),
+    inputs: [],
+    method: "Layers with their members; what is there already weighs nothing here. Screws, glue and waste are not counted.",
+    source: "Densities of the catalogue",
+    notes: ["A vehicle's gross weight is on its plate: weigh it loaded."],
+  }
+}
+
+export function moneyWorking(ledger: Ledger): Working {
+  return {
+    title: "Money for material",
+    formula: "€ = Σ A · Σ price",
+    lines: perFace(ledger, "price", "arealMoney", (face) => face.price, "money"),
+    total: quantityOf("money", ledger.money),
+    inputs: [],
+    method: "Area times price, without waste, fixings, tape, tools or work. All prices are invented.",
+    source: "Invented prices of the catalogue",
+    notes: [],
+  }
+}
+
+/** How the clear height was got. */
+export function heightWorking(ledger: Ledger, shellHeight: number, floor: number): Working {
+  const lost = shellHeight - floor - ledger.clear.heightAtEaves
+  const line = (name: string, value: number, station: "shell" | "build-ups"): WorkingLine => {
+    return { name, factors: [], operator: "−", result: quantityOf("length", value), from: { station } }
+  }
+  return {
+    title: "Height left inside, at the lowest place",
+    formula: "h = H − floor − roof",
+    lines: [
+      line("Shell, floor line to roof at the side walls", shellHeight, "shell"),
+      line("Floor build-up", -floor, "build-ups"),
+      line("Roof build-up, measured plumb at the lined wall", -lost, "build-ups"),
+    ],
+    total: quantityOf("length", ledger.clear.heightAtEaves),
+    inputs: [{ name: "Under the highest point", quantity: quantityOf("length", ledger.clear.height), from: { station: "shell" } }],
+    method:
+      "The shell's measures are taken over all; each build-up reaches inward. A slab that is there already lies below the floor line.",
+    source: "Geometry",
+    notes: [],
+  }
+}
+
+/** Where the worst face stands at both seasons. */
+export function dampWorking(ledger: Ledger): Working {
+  return {
+    title: "Damp, face by face",
+    formula: "wet where p(x) > p sat(θ(x)), and where θ(x) is below the dew point of leaking air",
+    lines: ledger.faces.map((face): WorkingLine => {
+      const { winter } = face.damp
+      const coldest = winter.wetSide === "outside" ? winter.interfaces[0]! : winter.interfaces.at(-1)!
+      const factors = [factor("face", "temperature", coldest.temperature), factor("dew point", "temperature", winter.dewPoint ?? NaN)]
+      const result = quantityOf("temperatureDifference", coldest.temperature - (winter.dewPoint ?? NaN))
+      return {
+        name: `${face.name}: ${face.damp.verdict.words}`,
+        factors,
+        operator: "−",
+        result,
+        from: { station: "build-ups", face: face.id },
+      }
+    }),
+    total: quantityOf("temperatureDifference", Math.min(...ledger.faces.map(({ damp: { winter } }) => margin(winter)))),
+    inputs: [
+      {
+        name: "Inside humidity, winter",
+        quantity: quantityOf("percent", ledger.conditions.winter.inside.relativeHumidity),
+        from: { station: "brief" },
+      },
+      {
+        name: "Outdoor humidity, summer",
+        quantity: quantityOf("percent", ledger.conditions.summer.outside.relativeHumidity),
+        from: { station: "brief" },
+      },
+    ],
+    method:
+      "Steady lines at the worst night and the worst afternoon. The figure here is by how much the face on the wet side stays above its dew point on the worst night. How much gathers in a year, and whether it dries, is not reckoned yet.",
+    source: "ISO 13788:2012, 6.3; trace limit of DIN 4108-3:2018, 5.2.2; dry-cup vapour resistances",
+    notes: [],
+  }
+}
+
+function margin(look: FaceFigures["damp"]["winter"]): number {
+  const face = look.wetSide === "outside" ? look.interfaces[0]! : look.interfaces.at(-1)!
+  return face.temperature - (look.dewPoint ?? -100)
+}

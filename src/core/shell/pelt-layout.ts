@@ -1,0 +1,51 @@
+import type { Face, Point } from "./face"
+import { onPelt } from "./face"
+
+/** Bounds of the pelt in its own coordinates, m. */
+export interface Bounds {
+  left: number
+  right: number
+  low: number
+  high: number
+}
+
+export function peltBounds(faces: readonly Face[]): Bounds {
+  const points = faces.flatMap((face) => face.outline.map((corner) => onPelt(face.place, corner)))
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
+  return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) }
+}
+
+/** A box that something is drawn in or kept out of, by its middle. */
+export interface Box {
+  x: number
+  y: number
+  width: number
+  height: number
+}
+
+/**
+ * Where a label of a size stands in a face so that it covers no opening: as near to the middle as it can.
+ * @param within bounds of the face, and `taken` what is drawn in it, all in the same units
+ */
+export function labelPlace(within: Box, taken: readonly Box[], label: { width: number; height: number }): Point {
+  const steps = [0, -0.15, 0.15, -0.3, 0.3, -0.38, 0.38]
+  const places = steps
+    .flatMap((dy) => steps.map((dx): Point => [within.x + dx * within.width, within.y + dy * within.height]))
+    .map((place) => ({ place, cost: cost(place, within, taken, label) }))
+  return places.reduce((best, candidate) => (candidate.cost < best.cost - 1e-9 ? candidate : best)).place
+}
+
+/** Covered area counts most, then area outside the face, then distance from the middle. */
+function cost([x, y]: Point, within: Box, taken: readonly Box[], { width, height }: { width: number; height: number }): number {
+  const label = { x, y, width, height }
+  const covered = taken.reduce((area, box) => area + shared(label, box), 0)
+  const outside = width * height - shared(label, within)
+  const distance = Math.hypot((x - within.x) / within.width, (y - within.y) / within.height)
+  return (100 * covered + 10 * outside) / (width * height) + distance
+}
+
+function shared(a: Box, b: Box): number {
+  const along = (p: number, lengthP: number, q: number, lengthQ: number) =>
+    Math.max(0, Math.min(p + lengthP / 2, q + lengthQ / 2) - Math.max(p - lengthP / 2, q - lengthQ / 2))
+  return along(a.x, a.width, b.x, b.width) * along(a.y, a.height, b.y, b.height)
+}

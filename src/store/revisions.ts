@@ -1,0 +1,178 @@
+import { randomUUID } from "node:crypto"
+import { InputError, type Outcome } from "../core/errors"
+import { KNOWN } from "../edit/known"
+import { headAfter, headBefore } from "../edit/history"
+import { replay } from "../edit/revision"
+import type { Change, OpenJob, Revision } from "../schema/change"
+import { type Job, JOB_VERSION } from "../schema/job/job"
+import { readDocument } from "../schema/job/read-job"
+import type { Store } from "./open"
+
+/** A checkpoint of the whole document every so many steps: what opening a job replays at most. */
+const CHECKPOINT_EVERY = 100
+/** Revisions that a browser gets to undo and redo by itself; further back it asks for the document. */
+const HISTORY = 200
+
+interface Row {
+  id: string
+  parent: string | null
+  depth: number
+  label: string
+  patches: string
+  inverse: string
+}
+
+const revisionOf = (row: Row): Revision => ({
+  id: row.id,
+  parent: row.parent!,
+  label: row.label,
+  patches: JSON.parse(row.patches) as Revision["patches"],
+  inverse: JSON.parse(row.inverse) as Revision["inverse"],
+})
+
+/** Writes a job's first revision with its document; the caller holds the transaction. */
+export function plantRevision(store: Store, job: string, document: Job, now: string): string {
+  const id = randomUUID()
+  store.prepare("INSERT INTO job (id, head, created_at, changed_at) VALUES (?, ?, ?, ?)").run(job, id, now, now)
+  insert(store, job, { id, parent: null, depth: 0, label: "Start", patches: "[]", inverse: "[]" }, now)
+  checkpoint(store, id, document)
+  return id
+}
+
+/**
+ * Applies what a browser sends, all or nothing.
+ * @returns the new head; `conflict` when another writer moved it; `invalid-*` when a change does not fit
+ */
+export function applyChanges(store: Store, job: string, changes: readonly Change[], now: string): Outcome<string> {
+  try {
+    return { ok: true, value: store.transaction(() => moveHead(store, job, changes, now))() }
+  } catch (error) {
+    if (error instanceof InputError) return { ok: false, error: { code: error.code, path: error.path, message: error.message } }
+    throw error
+  }
+}
+
+/** @throws InputError, which rolls the transaction back */
+function moveHead(store: Store, job: string, changes: readonly Change[], now: string): string {
+  const start = headOf(store, job)
+  if (start === null) throw new InputError("not-found", [], "This job is not on the shelf.")
+  let head = start
+  let document: Job | null = null
+  for (const change of changes.slice(alreadyDone(store, job, changes, start))) {
+    if (headBefore(change) !== head) throw conflict()
+    if (change.kind === "edit") document = revise(store, job, document ?? documentAt(store, head), change.revision, now)
+    else {
+      requireNeighbours(store, job, change.from, change.to)
+      document = null
+    }
+    head = headAfter(change)
+  }
+  // Names the head it started from, so that a second process cannot be overwritten in silence.
+  const moved = store.prepare("UPDATE job SET head = ?, changed_at = ? WHERE id = ? AND head = ?").run(head, now, job, start)
+  if (moved.changes === 0) throw conflict()
+  return head
+}
+
+/** How many of the changes were applied before: the same message comes again when its answer was lost on the way. */
+function alreadyDone(store: Store, job: string, changes: readonly Change[], head: string): number {
+  const done = changes.map(headAfter).lastIndexOf(head) + 1
+  const known = store.prepare("SELECT 1 FROM revision WHERE id = ? AND job = ?")
+  return changes.slice(0, done).every((change) => change.kind === "move" || known.get(change.revision.id, job)) ? done : 0
+}
+
+/** A job as a browser opens it; null when it is not there. */
+export function openJob(store: Store, job: string): OpenJob | null {
+  const head = headOf(store, job)
+  if (head === null) return null
+  return { id: job, head, document: documentAt(store, head), undo: undoPath(store, head), redo: redoPath(store, head) }
+}
+
+/** The document at a revision: the nearest checkpoint behind it and the patches from there on. */
+export function documentAt(store: Store, revision: string): Job {
+  const path = store
+    .prepare<[string], Row & { document: string | null }>(
+      `WITH RECURSIVE path (id, parent, depth, label, patches, inverse, document) AS (
+         SELECT r.id, r.parent, r.depth, r.label, r.patches, r.inverse, c.document
+         FROM revision r LEFT JOIN checkpoint c ON c.revision = r.id WHERE r.id = ?
+         UNION ALL
+         SELECT r.id, r.parent, r.depth, r.label, r.patches, r.inverse, c.document
+         FROM path p JOIN revision r ON r.id = p.parent LEFT JOIN checkpoint c ON c.revision = r.id
+         WHERE p.document IS NULL)
+       SELECT * FROM path ORDER BY depth`,
+    )
+    .all(revision)
+  const start = path[0]?.document
+  if (!start) throw new Error(`The revision ${revision} has no checkpoint behind it.`)
+  const replayed = path.slice(1).reduce((document, row) => replay(document, revisionOf(row)), JSON.parse(start) as Job)
+  const read = readDocument(replayed, KNOWN)
+  if (!read.ok) throw new Error(`The stored job cannot be read at "${read.error.path.join(".")}": ${read.error.message}`)
+  return read.value
+}
+
+export function headOf(store: Store, job: string): string | null {
+  const row = store.prepare<[string], { head: string }>("SELECT head FROM job WHERE id = ? AND deleted_at IS NULL").get(job)
+  return row?.head ?? null
+}
+
+/** @throws InputError when the change does not fit or its result is not a job */
+function revise(store: Store, job: string, document: Job, revision: Revision, now: string): Job {
+  const next = readDocument(patched(document, revision), KNOWN)
+  if (!next.ok) throw new InputError(next.error.code, next.error.path, next.error.message)
+  const parent = store.prepare<[string], { depth: number }>("SELECT depth FROM revision WHERE id = ?").get(revision.parent)!
+  const depth = parent.depth + 1
+  insert(store, job, { ...revision, depth, patches: JSON.stringify(revision.patches), inverse: JSON.stringify(revision.inverse) }, now)
+  if (depth % CHECKPOINT_EVERY === 0) checkpoint(store, revision.id, next.value)
+  return next.value
+}
+
+function patched(document: Job, revision: Revision): unknown {
+  try {
+    return replay(document, revision)
+  } catch {
+    throw new InputError("invalid-patch", [], "The change does not fit the job that it was made for.")
+  }
+}
+
+function insert(store: Store, job: string, row: Row, now: string): void {
+  store
+    .prepare(
+      `INSERT INTO revision (id, job, parent, depth, schema_version, label, patches, inverse, created_at)
+       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    )
+    .run(row.id, job, row.parent, row.depth, JOB_VERSION, row.label, row.patches, row.inverse, now)
+}
+
+function checkpoint(store: Store, revision: string, document: Job): void {
+  store.prepare("INSERT INTO checkpoint (revision, document) VALUES (?, ?)").run(revision, JSON.stringify(document))
+}
+
+function requireNeighbours(store: Store, job: string, from: string, to: string): void {
+  const found = store
+    .prepare("SELECT 1 FROM revision WHERE job = @job AND ((id = @from AND parent = @to) OR (id = @to AND parent = @from))")
+    .get({ job, from, to })
+  if (!found) throw new InputError("invalid-move", [], "The revision to go to is not next to this one.")
+}
+
+function undoPath(store: Store, head: string): Revision[] {
+  return store
+    .prepare<[string, number], Row>(
+      `WITH RECURSIVE path (id, parent, depth, label, patches, inverse, steps) AS (
+         SELECT id, parent, depth, label, patches, inverse, 1 FROM revision WHERE id = ?
+         UNION ALL
+         SELECT r.id, r.parent, r.depth, r.label, r.patches, r.inverse, p.steps + 1
+         FROM path p JOIN revision r ON r.id = p.parent WHERE p.steps < ?)
+       SELECT * FROM path WHERE parent IS NOT NULL ORDER BY depth DESC`,
+    )
+    .all(head, HISTORY)
+    .map(revisionOf)
+}
+
+/** Redo goes to the newest child of each. */
+function redoPath(store: Store, head: string): Revision[] {
+  const newestChild = store.prepare<[string], Row>("SELECT * FROM revision WHERE parent = ? ORDER BY sequence DESC LIMIT 1")
+  const path: Revision[] = []
+  for (let row = newestChild.get(head); row && path.length < HISTORY; row = newestChild.get(row.id)) path.push(revisionOf(row))
+  return path
+}
+
+const conflict = () => new InputError("conflict", [], "This job was changed in another window.")

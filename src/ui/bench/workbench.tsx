@@ -1,0 +1,159 @@
+"use client"
+import { useEffect, useMemo, useState } from "react"
+import { nextSold } from "../../core/material/layer-properties"
+import { FACES } from "../../schema/job/references"
+import { moveLayer, removeLayer, setThickness } from "../../edit/assembly-edits"
+import { setUnits } from "../../edit/brief-edits"
+import { pin } from "../../edit/variant-edits"
+import type { OpenJob } from "../../schema/change"
+import { createJobStore, JobProvider, useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
+import { LedgerStrip } from "../ledger/ledger-strip"
+import { PeltPane } from "../pelt/pelt-pane"
+import { BriefStation } from "../stations/brief/brief-station"
+import { BuildUpsStation } from "../stations/build-ups/build-ups-station"
+import { DampStation } from "../stations/damp/damp-station"
+import { HeatStation } from "../stations/heat/heat-station"
+import { ShellStation } from "../stations/shell/shell-station"
+import { WorkingProvider, useWorking } from "../working/working-panel"
+import { resistanceWorking } from "../../core/ledger/resistance.working"
+import { CELLS } from "../ledger/cells"
+import { whatIf } from "../../core/ledger/what-if"
+import { activeState } from "../../core/ledger/state"
+import { CommandPalette } from "./command-palette"
+import { ConflictBar } from "./conflict-bar"
+import { KeysDialog } from "./keys-dialog"
+import { MaterialPicker, type Picking } from "./material-picker"
+import { Tape } from "./tape"
+import { type StationId, STATIONS, useStation } from "./use-station"
+import { VariantsDialog } from "./variants-dialog"
+
+/** One open job: tape, pelt, slice and ledger, from the document that the server gave. */
+export function Workbench({ open }: { open: OpenJob }) {
+  const [store] = useState(() => createJobStore(open))
+  useEffect(() => store.start(), [store])
+  return (
+    <JobProvider value={store}>
+      <WorkingProvider>
+        <Bench />
+      </WorkingProvider>
+    </JobProvider>
+  )
+}
+
+type Opened = "variants" | "search" | "keys" | null
+
+function Bench() {
+  const { station } = useStation()
+  const [opened, setOpened] = useState<Opened>(null)
+  const [picking, setPicking] = useState<Picking | null>(null)
+  const close = () => setOpened(null)
+  useKeys(setOpened, setPicking)
+  return (
+    <div className="flex h-dvh min-h-0 flex-col">
+      <Tape onVariants={() => setOpened("variants")} onSearch={() => setOpened("search")} onHelp={() => setOpened("keys")} />
+      <ConflictBar />
+      <main className="flex min-h-0 grow max-[900px]:flex-col">
+        <PeltPane station={station} />
+        <section
+          aria-label={STATIONS.find(({ id }) => id === station)!.name}
+          className="min-h-0 w-[44%] shrink-0 overflow-y-auto border-l border-ink px-6 py-4 max-[900px]:w-full max-[900px]:shrink max-[900px]:grow max-[900px]:border-t max-[900px]:border-l-0 max-[900px]:px-4"
+        >
+          <StationPane station={station} onPick={setPicking} />
+        </section>
+      </main>
+      <LedgerStrip />
+      <VariantsDialog open={opened === "variants"} onClose={close} />
+      <CommandPalette open={opened === "search"} onClose={close} onOpen={setOpened} />
+      <KeysDialog open={opened === "keys"} onClose={close} />
+      {picking ? <MaterialPicker picking={picking} onClose={() => setPicking(null)} /> : null}
+    </div>
+  )
+}
+
+function StationPane({ station, onPick }: { station: StationId; onPick: (picking: Picking) => void }) {
+  switch (station) {
+    case "brief":
+      return <BriefStation />
+    case "shell":
+      return <ShellStation />
+    case "build-ups":
+      return <BuildUpsStation onPick={onPick} />
+    case "heat":
+      return <HeatStation />
+    case "damp":
+      return <DampStation />
+  }
+}
+
+/** The keys of the bench; none of them acts while something is being typed or a dialog is open. */
+function useKeys(open: (opened: Opened) => void, pick: (picking: Picking) => void): void {
+  const store = useJobStore()
+  const job = useJob()
+  const ledger = useLedger()
+  const face = useJobView((view) => view.face)
+  const layerId = useJobView((view) => view.layer)
+  const { go } = useStation()
+  const working = useWorking()
+  const keys = useMemo(() => {
+    const figures = ledger.faces.find(({ id }) => id === face) ?? ledger.faces[0]!
+    const layer = figures.layers.find(({ id }) => id === layerId)
+    const order = FACES[job.shell.form.kind]
+    const stepFace = (step: number) =>
+      store.choose({ face: order[(order.indexOf(figures.id) + step + order.length) % order.length]!, layer: null })
+    const stepLayer = (step: number) => {
+      const ids = figures.layers.map(({ id }) => id)
+      const at = layerId ? ids.indexOf(layerId) + step : step > 0 ? 0 : ids.length - 1
+      store.choose({ layer: ids[Math.max(0, Math.min(ids.length - 1, at))]! })
+    }
+    const thicker = (step: 1 | -1) => {
+      if (layer) store.edit(setThickness(figures.assembly, layer.id, nextSold(layer.material, layer.layer.thickness, step)))
+    }
+    const place = layer ? figures.layers.indexOf(layer) : figures.layers.length - 1
+    return {
+      f: () => stepFace(1),
+      F: () => stepFace(-1),
+      j: () => stepLayer(1),
+      k: () => stepLayer(-1),
+      J: () => layer && store.edit(moveLayer(figures.assembly, layer.id, place + 1)),
+      K: () => layer && store.edit(moveLayer(figures.assembly, layer.id, place - 1)),
+      "+": () => thicker(1),
+      "=": () => thicker(1),
+      "-": () => thicker(-1),
+      "−": () => thicker(-1),
+      a: () => pick({ kind: "add", assembly: figures.assembly, at: place + 1 }),
+      r: () => layer && pick({ kind: "replace", assembly: figures.assembly, layer: layer.id }),
+      Delete: () => {
+        if (!layer) return
+        store.edit(removeLayer(figures.assembly, layer.id))
+        store.choose({ layer: null })
+      },
+      p: () => store.edit(pin(job.variants[job.active]!.name)),
+      v: () => open("variants"),
+      w: () => {
+        const focused = document.activeElement?.getAttribute("data-figure")
+        const cell = CELLS.find(({ name }) => name === focused)
+        if (cell) working.open(cell.working(ledger, job), whatIf(activeState(job), ledger, cell.figure))
+        else working.open(resistanceWorking(figures))
+      },
+      u: () => store.edit(setUnits(job.units === "metric" ? "inch-pound" : "metric")),
+      "/": () => open("search"),
+      "?": () => open("keys"),
+      z: store.undo,
+      Z: store.redo,
+      ...Object.fromEntries(STATIONS.map(({ id }, i) => [String(i + 1), () => go(id)])),
+    } as Record<string, () => void>
+  }, [store, job, ledger, face, layerId, go, open, pick, working])
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement
+      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return
+      if (target.closest("input, textarea, select, [role=dialog], [contenteditable]")) return
+      const action = keys[event.key]
+      if (!action) return
+      event.preventDefault()
+      action()
+    }
+    document.addEventListener("keydown", onKey)
+    return () => document.removeEventListener("keydown", onKey)
+  }, [keys])
+}

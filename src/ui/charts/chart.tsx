@@ -1,0 +1,101 @@
+"use client"
+import { LineChart } from "echarts/charts"
+import { GridComponent, MarkLineComponent, TooltipComponent } from "echarts/components"
+import { type ECharts, init, use as register } from "echarts/core"
+import { SVGRenderer } from "echarts/renderers"
+import { useEffect, useRef } from "react"
+
+register([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
+
+export interface Curve {
+  name: string
+  /** Token of the line's colour. */
+  token: "ember" | "frost" | "graphite"
+  dashed?: boolean
+  values: readonly number[]
+}
+
+interface Props {
+  label: string
+  hours: readonly number[]
+  curves: readonly Curve[]
+  unit: string
+  marked: number
+}
+
+/** Curves over the hours of a day. */
+export function DayChart({ label, hours, curves, unit, marked }: Props) {
+  const ref = useRef<HTMLDivElement>(null)
+  const chart = useRef<ECharts>(null)
+  useEffect(() => {
+    const element = ref.current!
+    const drawn = init(element, null, { renderer: "svg" })
+    chart.current = drawn
+    const observer = new ResizeObserver(() => drawn.resize())
+    observer.observe(element)
+    return () => {
+      observer.disconnect()
+      drawn.dispose()
+    }
+  }, [])
+  useEffect(() => {
+    const draw = () => chart.current?.setOption(optionsOf(ref.current!, hours, curves, unit, marked))
+    draw()
+    // The chart holds colours as text, so a change of theme draws it again.
+    const theme = new MutationObserver(draw)
+    theme.observe(document.documentElement, { attributes: true, attributeFilter: ["data-theme"] })
+    return () => theme.disconnect()
+  }, [hours, curves, unit, marked])
+  return <div ref={ref} role="img" aria-label={label} className="h-52 w-full" />
+}
+
+function optionsOf(element: HTMLElement, hours: readonly number[], curves: readonly Curve[], unit: string, marked: number) {
+  const colour = colourReader(element)
+  const fontFamily = getComputedStyle(element).fontFamily
+  const text = { color: colour("graphite"), fontFamily, fontSize: 12 }
+  return {
+    animation: false,
+    textStyle: { fontFamily },
+    grid: { left: 8, right: 12, top: 26, bottom: 4, containLabel: true },
+    tooltip: { trigger: "axis", valueFormatter: (value: number) => `${Math.round(value)} ${unit}` },
+    xAxis: {
+      type: "category",
+      data: hours.map(String),
+      axisLabel: { ...text, interval: 5 },
+      axisTick: { show: false },
+      axisLine: { lineStyle: { color: colour("graphite") } },
+    },
+    yAxis: { type: "value", name: unit, nameTextStyle: text, axisLabel: text, splitLine: { lineStyle: { color: colour("seam") } } },
+    series: curves.map((curve, i) => ({
+      name: curve.name,
+      type: "line",
+      data: curve.values,
+      showSymbol: false,
+      color: colour(curve.token),
+      lineStyle: { width: curve.dashed ? 1.5 : 2.4, type: curve.dashed ? "dashed" : "solid" },
+      ...(i === 0
+        ? {
+            markLine: {
+              symbol: "none",
+              silent: true,
+              label: { show: false },
+              lineStyle: { color: colour("spruce"), type: "solid", width: 1.6 },
+              data: [{ xAxis: String(marked) }],
+            },
+          }
+        : {}),
+    })),
+  }
+}
+
+/** Reads a token as the colour that it is in the present theme. */
+function colourReader(element: HTMLElement): (token: string) => string {
+  return (token) => {
+    const probe = document.createElement("span")
+    probe.style.color = `var(--${token})`
+    element.append(probe)
+    const { color } = getComputedStyle(probe)
+    probe.remove()
+    return color
+  }
+}

@@ -1,0 +1,26 @@
+import type { Outcome } from "../../core/errors"
+import type { Fault } from "../../schema/parse"
+
+/** No answer at all: the server is away, which is not an error of what was sent. */
+export const AWAY = "away"
+
+/**
+ * Calls a route of our own.
+ * @returns its answer, its refusal, or the fault `away` when there is no server
+ */
+export async function call<T>(method: "GET" | "POST" | "PATCH", path: string, body?: unknown): Promise<Outcome<T>> {
+  try {
+    const text = body === undefined || typeof body === "string" ? body : JSON.stringify(body)
+    const response = await fetch(path, {
+      method,
+      ...(text === undefined ? {} : { body: text as string, headers: { "content-type": "application/json" } }),
+      signal: AbortSignal.timeout(15_000),
+    })
+    const answer = (await response.json()) as T & { error?: Fault }
+    if (response.ok) return { ok: true, value: answer }
+    if (answer.error) return { ok: false, error: answer.error }
+  } catch {
+    // Falls through: no connection, or an answer that is not ours.
+  }
+  return { ok: false, error: { code: AWAY, path: [], message: "The server does not answer." } }
+}

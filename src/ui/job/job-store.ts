@@ -1,0 +1,222 @@
+"use client"
+import { createContext, useContext } from "react"
+import { v4 as newId } from "uuid"
+import { createStore, type StoreApi, useStore } from "zustand"
+import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
+import { activeState } from "../../core/ledger/state"
+import { applyEdit, type Edit } from "../../edit/edit"
+import { append, goBack, goForward, type History, rejoin } from "../../edit/history"
+import { takeOver } from "../../edit/variant-edits"
+import type { Change, OpenJob } from "../../schema/change"
+import type { FaceId, Job } from "../../schema/job/job"
+import type { Fault } from "../../schema/parse"
+import { AWAY, call } from "./api"
+import { keepOutbox, takeOutbox } from "./outbox"
+
+/** Whether what is on screen is on the server's disk. `foreign`: another window has written since. */
+export type Saving = "saved" | "sending" | "away" | "refused" | "foreign"
+
+export interface JobView {
+  id: string
+  history: History
+  /** A drag in progress shows here; it becomes an edit when it is let go. */
+  preview: Job | null
+  unsent: Change[]
+  saving: Saving
+  /** Why the server refused, in words. */
+  refusal: string | null
+  face: FaceId
+  layer: string | null
+}
+
+export interface JobStore extends StoreApi<JobView> {
+  /** Does an edit, keeps it and sends it; a fault says why not. */
+  edit: (edit: Edit) => Fault | null
+  /** Shows an edit without doing it; null ends the show. */
+  show: (edit: Edit | null) => void
+  undo: () => void
+  redo: () => void
+  choose: (choice: Partial<Pick<JobView, "face" | "layer">>) => void
+  /** Drops what this window has not sent and takes the job as the server has it. */
+  reload: () => Promise<void>
+  /** Makes this window's job the newest revision. */
+  takeOver: () => Promise<void>
+  /** Picks up what was kept before a reload, and starts to send. @returns what ends it */
+  start: () => () => void
+}
+
+const asHistory = ({ document, head, undo, redo }: OpenJob): History => ({ document, head, undo, redo })
+
+/** Milliseconds between tries while the server is away. */
+const RETRY = 1500
+
+export function createJobStore(open: OpenJob): JobStore {
+  const store = createStore<JobView>(() => ({
+    id: open.id,
+    history: asHistory(open),
+    preview: null,
+    unsent: [],
+    saving: "saved",
+    refusal: null,
+    face: "left",
+    layer: null,
+  }))
+  const { getState: get, setState: set } = store
+  let window_ = ""
+  let busy = false
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let channel: BroadcastChannel | undefined
+
+  const keep = () => keepOutbox(open.id, window_, { changes: get().unsent, document: get().history.document })
+
+  function enter(history: History, change: Change): void {
+    set(({ unsent, saving }) => ({ history, preview: null, unsent: [...unsent, change], saving: saving === "saved" ? "sending" : saving }))
+    keep()
+    void send()
+  }
+
+  async function send(): Promise<void> {
+    const { unsent, saving } = get()
+    if (busy || unsent.length === 0 || saving === "foreign" || saving === "refused") return
+    busy = true
+    const batch = unsent.slice(0, 500)
+    const answer = await call<{ head: string }>("POST", `/api/jobs/${open.id}/changes`, { changes: batch })
+    busy = false
+    if (answer.ok) {
+      const left = get().unsent.slice(batch.length)
+      set({ unsent: left, saving: left.length > 0 ? "sending" : "saved" })
+      keep()
+      channel?.postMessage(answer.value.head)
+      return send()
+    }
+    if (answer.error.code === AWAY || answer.error.code === "not-entered") {
+      set({ saving: "away" })
+      clearTimeout(timer)
+      timer = setTimeout(() => void send(), RETRY)
+      return
+    }
+    set({ saving: answer.error.code === "conflict" ? "foreign" : "refused", refusal: answer.error.message })
+  }
+
+  async function fetchJob(): Promise<OpenJob | null> {
+    const answer = await call<OpenJob>("GET", `/api/jobs/${open.id}`)
+    return answer.ok ? answer.value : null
+  }
+
+  return Object.assign(store, {
+    edit(edit: Edit): Fault | null {
+      const { history } = get()
+      const result = applyEdit(history.document, edit)
+      if (!result.ok) {
+        set({ preview: null })
+        return result.error
+      }
+      if (result.value === null) {
+        set({ preview: null })
+        return null
+      }
+      const { patches, inverse, label } = result.value
+      const revision = { id: newId(), parent: history.head, label, patches, inverse }
+      enter(append(history, revision), { kind: "edit", revision })
+      return null
+    },
+    show(edit: Edit | null): void {
+      if (edit === null) return set({ preview: null })
+      const result = applyEdit(get().history.document, edit)
+      if (result.ok) set({ preview: result.value?.job ?? null })
+    },
+    undo(): void {
+      const { history } = get()
+      const back = goBack(history)
+      if (back) enter(back, { kind: "move", from: history.head, to: back.head })
+    },
+    redo(): void {
+      const { history } = get()
+      const forward = goForward(history)
+      if (forward) enter(forward, { kind: "move", from: history.head, to: forward.head })
+    },
+    choose: (choice: Partial<Pick<JobView, "face" | "layer">>) => set(choice),
+    async reload(): Promise<void> {
+      const job = await fetchJob()
+      if (!job) return set({ saving: "away" })
+      set({ history: asHistory(job), unsent: [], saving: "saved", refusal: null, preview: null })
+      keep()
+    },
+    async takeOver(): Promise<void> {
+      const mine = get().history.document
+      const job = await fetchJob()
+      if (!job) return
+      set({ history: asHistory(job), unsent: [], saving: "saved", refusal: null })
+      keep()
+      this.edit(takeOver(mine))
+    },
+    start(): () => void {
+      let ended = false
+      void takeOutbox(open.id).then(({ window, outbox }) => {
+        if (ended) return
+        window_ = window
+        if (!outbox) return
+        const joined = rejoin(get().history, outbox.changes)
+        if (joined) set({ history: joined.history, unsent: joined.unsent, saving: joined.unsent.length > 0 ? "sending" : "saved" })
+        // The job went on elsewhere: show what this window has, and let the person choose.
+        else set({ history: { ...get().history, document: outbox.document }, unsent: outbox.changes, saving: "foreign" })
+        keep()
+        void send()
+      })
+      if ("BroadcastChannel" in globalThis) {
+        channel = new BroadcastChannel(`pelzhaus:${open.id}`)
+        channel.onmessage = ({ data }: MessageEvent<string>) => {
+          if (data !== get().history.head) set({ saving: "foreign", refusal: null })
+        }
+      }
+      return () => {
+        ended = true
+        clearTimeout(timer)
+        channel?.close()
+      }
+    },
+  })
+}
+
+const Context = createContext<JobStore | null>(null)
+export const JobProvider = Context.Provider
+
+export function useJobStore(): JobStore {
+  const store = useContext(Context)
+  if (!store) throw new Error("There is no open job around this part of the screen.")
+  return store
+}
+
+export function useJobView<T>(select: (view: JobView) => T): T {
+  return useStore(useJobStore(), select)
+}
+
+/** The job as shown: the drag in progress, else the document. */
+export const useJob = (): Job => useJobView((view) => view.preview ?? view.history.document)
+
+const ledgers = new WeakMap<Job, Ledger>()
+
+/** Figures of a job, worked out once for each state of it. */
+export function ledgerFor(job: Job): Ledger {
+  const known = ledgers.get(job)
+  if (known) return known
+  const ledger = ledgerOf(activeState(job))
+  ledgers.set(job, ledger)
+  return ledger
+}
+
+export const useLedger = (): Ledger => ledgerFor(useJob())
+export const usePinnedLedger = (): Ledger | null => {
+  const { pinned } = useJob()
+  return pinned ? pinnedLedger(pinned) : null
+}
+
+const pinnedLedgers = new WeakMap<NonNullable<Job["pinned"]>, Ledger>()
+
+function pinnedLedger(pinned: NonNullable<Job["pinned"]>): Ledger {
+  const known = pinnedLedgers.get(pinned)
+  if (known) return known
+  const ledger = ledgerOf(pinned)
+  pinnedLedgers.set(pinned, ledger)
+  return ledger
+}

@@ -1,0 +1,86 @@
+import { heightWorking, moneyWorking, weightWorking, yearWorking } from "../../core/ledger/sums.working"
+import { heatGainWorking } from "../../core/ledger/heat-gain.working"
+import { heatLossWorking } from "../../core/ledger/heat-loss.working"
+import type { Ledger } from "../../core/ledger/ledger"
+import type { Kind } from "../../core/quantity/measure"
+import type { Working } from "../../core/working"
+import type { Job, Limits } from "../../schema/job/job"
+
+export type CellName = "loss" | "gain" | "year" | "height" | "weight" | "money"
+
+/** A headline figure: what it is called, where it comes from, and which way is better. */
+export interface Cell {
+  name: CellName
+  words: string
+  kind: Kind
+  figure: (ledger: Ledger) => number
+  working: (ledger: Ledger, job: Job) => Working
+  limit: keyof Limits | null
+  moreIsBetter: boolean
+}
+
+export const CELLS: readonly Cell[] = [
+  {
+    name: "loss",
+    words: "loss, worst night",
+    kind: "power",
+    figure: (ledger) => ledger.loss.total,
+    working: heatLossWorking,
+    limit: "loss",
+    moreIsBetter: false,
+  },
+  {
+    name: "gain",
+    words: "gain, hottest hour",
+    kind: "power",
+    figure: (ledger) => ledger.gain.total,
+    working: heatGainWorking,
+    limit: "gain",
+    moreIsBetter: false,
+  },
+  {
+    name: "year",
+    words: "a year, no sun counted",
+    kind: "energy",
+    figure: (ledger) => ledger.year.total,
+    working: yearWorking,
+    limit: null,
+    moreIsBetter: false,
+  },
+  {
+    name: "height",
+    words: "height left",
+    kind: "length",
+    figure: (ledger) => ledger.clear.heightAtEaves,
+    working: (ledger, { shell, variants, active }) => {
+      const { form } = shell
+      const floor = variants[active]!.assemblies[variants[active]!.wears.floor!]!
+      const laid = floor.order.map((id) => floor.layers[id]!).filter((layer) => !(shell.floor === "ground" && layer.existing))
+      return heightWorking(
+        ledger,
+        form.kind === "box" ? form.height : form.wallHeight,
+        laid.reduce((sum, layer) => sum + layer.thickness, 0),
+      )
+    },
+    limit: "height",
+    moreIsBetter: true,
+  },
+  {
+    name: "weight",
+    words: "weight added",
+    kind: "mass",
+    figure: (ledger) => ledger.weight,
+    working: weightWorking,
+    limit: "weight",
+    moreIsBetter: false,
+  },
+  {
+    name: "money",
+    words: "money",
+    kind: "money",
+    figure: (ledger) => ledger.money,
+    working: moneyWorking,
+    limit: "money",
+    moreIsBetter: false,
+  },
+]

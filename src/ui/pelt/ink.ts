@@ -1,0 +1,96 @@
+import type { FaceFigures } from "../../core/ledger/face-figures"
+import type { Ledger } from "../../core/ledger/ledger"
+import { printWithUnit } from "../../core/quantity/measure"
+import type { UnitSystem } from "../../core/quantity/unit-system"
+import { compassPoint } from "../../core/shell/face-name"
+import { sum } from "../../core/numeric/sum"
+import type { DampVerdict } from "../../core/moisture/damp-verdict"
+import type { MaterialClass } from "../../schema/material"
+
+/** What the pelt shows: the ink changes from station to station, the pelt stays. */
+export type InkName = "directions" | "measures" | "materials" | "built-r" | "loss" | "skin" | "damp"
+
+export const INK_WORDS: Record<InkName, string> = {
+  directions: "which way it faces",
+  measures: "how large it is",
+  materials: "what it is made of",
+  "built-r": "built R",
+  loss: "where heat is lost",
+  skin: "what a gun would read",
+  damp: "does it stay dry",
+}
+
+/** How one face is inked. */
+export interface FaceInk {
+  /** Text under the face's name. */
+  words: string
+  /** Large text in place of the name. */
+  figure?: string
+  hatch?: MaterialClass
+  fill?: string
+  mark?: DampVerdict
+}
+
+/** The ink of a face. */
+export function inkOf(ink: InkName, figures: FaceFigures, ledger: Ledger, system: UnitSystem): FaceInk {
+  const thickness = printWithUnit("length", figures.winter.thickness, system)
+  switch (ink) {
+    case "directions":
+      return { words: figures.face.tilt === 180 ? "below" : figures.face.tilt === 0 ? "above" : compassPoint(figures.face.azimuth) }
+    case "measures":
+      return { words: printWithUnit("area", figures.face.area, system) }
+    case "materials":
+      return { words: `${resistanceWords(figures, system)} built · ${thickness}`, hatch: mainClass(figures) }
+    case "built-r":
+      return {
+        words: `label ${printed("resistance", figures.label, system)} · centre ${printed("resistance", figures.centre, system)}`,
+        figure: printed("resistance", figures.whole, system),
+      }
+    case "loss": {
+      const heat = ledger.loss.parts.find((part) => part.kind === "face" && part.id === figures.id)!.heat
+      const greatest = Math.max(...ledger.faces.map((face) => flux(face, ledger)))
+      return {
+        words: `${printWithUnit("heatFlux", flux(figures, ledger), system)}`,
+        figure: printWithUnit("power", heat, system),
+        fill: ramp(flux(figures, ledger) / (greatest || 1)),
+      }
+    }
+    case "skin": {
+      const hour = ledger.gain.atPeak[figures.id]!
+      return {
+        words: `${printWithUnit("power", hour.heat, system)} in`,
+        figure: printWithUnit("temperature", Math.round(hour.skin), system),
+        fill: ramp((hour.skin - 40) / 40),
+      }
+    }
+    case "damp":
+      return {
+        words: figures.damp.verdict.words,
+        mark: figures.damp.verdict,
+        ...(figures.damp.verdict.state === "dry" ? {} : { fill: "color-mix(in oklab, var(--fen) 10%, var(--sheet))" }),
+      }
+  }
+}
+
+/** Built R in words: R in the inch-pound system, RSI left bare in the metric one. */
+export function resistanceWords(figures: FaceFigures, system: UnitSystem): string {
+  return `R ${printed("resistance", figures.whole, system)}`
+}
+
+const printed = (kind: "resistance", value: number, system: UnitSystem) => printWithUnit(kind, value, system).split(" ")[0]!
+
+const flux = (figures: FaceFigures, ledger: Ledger): number => {
+  const heat = sum(ledger.loss.parts.filter((part) => part.id === figures.id).map((part) => part.heat))
+  return heat / (figures.netArea || 1)
+}
+
+/** The temperature ramp, evenly to the eye: frost at −1, bench at 0, ember at 1. */
+export function ramp(position: number): string {
+  const share = Math.round(Math.min(1, Math.abs(position)) * 100)
+  return `color-mix(in oklab, var(--${position < 0 ? "frost" : "ember"}) ${share * 0.72}%, var(--sheet))`
+}
+
+/** Class of the layer that insulates most: what the pelt is hatched with. */
+export function mainClass(figures: FaceFigures): MaterialClass {
+  return figures.layers.reduce((best, layer) => ((layer.label ?? 0) > (best.label ?? 0) ? layer : best)).material.class
+}

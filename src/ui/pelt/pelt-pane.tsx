@@ -1,0 +1,115 @@
+"use client"
+import { useState } from "react"
+import { printWithUnit } from "../../core/quantity/measure"
+import type { StationId } from "../bench/use-station"
+import { useJob, useLedger } from "../job/job-store"
+import { DampRing } from "../primitives/damp-ring"
+import { Figure } from "../primitives/figure"
+import { INK_WORDS, type InkName } from "./ink"
+import { Pelt } from "./pelt"
+
+/** Inks to choose from at each station; the first is the station's own. */
+const INKS: Record<StationId, readonly InkName[]> = {
+  brief: ["directions", "measures"],
+  shell: ["measures", "directions"],
+  "build-ups": ["materials", "built-r"],
+  heat: ["loss", "skin"],
+  damp: ["damp", "materials"],
+}
+
+/** The pelt with the words around it: what the ink means, the room left, how much skin there is. */
+export function PeltPane({ station }: { station: StationId }) {
+  const [chosen, setChosen] = useState<Partial<Record<StationId, InkName>>>({})
+  const inks = INKS[station]
+  const ink = chosen[station] ?? inks[0]!
+  return (
+    <section
+      aria-label="Pelt"
+      className="flex min-h-0 min-w-0 grow flex-col px-5 pt-4 pb-2 max-[900px]:h-[40%] max-[900px]:shrink-0 max-[900px]:grow-0 max-[900px]:px-3 max-[900px]:pt-2"
+    >
+      <div className="flex justify-between gap-4">
+        <div>
+          <p className="text-dense text-graphite">ink</p>
+          <div role="radiogroup" aria-label="Ink of the pelt" className="flex flex-wrap items-baseline gap-x-3">
+            {[...inks]
+              .sort((a, b) => Number(b === ink) - Number(a === ink))
+              .map((name) => (
+                <button
+                  key={name}
+                  type="button"
+                  role="radio"
+                  aria-checked={name === ink}
+                  className={
+                    name === ink ? "font-display text-[16px] font-semibold" : "text-dense text-graphite underline-offset-2 hover:underline"
+                  }
+                  onClick={() => setChosen({ ...chosen, [station]: name })}
+                >
+                  {INK_WORDS[name]}
+                </button>
+              ))}
+          </div>
+        </div>
+        <Room />
+      </div>
+      <Pelt ink={ink} />
+      <div className="flex items-end justify-between gap-4 text-dense text-graphite max-[900px]:hidden">
+        <Skin />
+        {ink === "damp" ? <Rings /> : null}
+      </div>
+    </section>
+  )
+}
+
+function Room() {
+  const { clear } = useLedger()
+  const job = useJob()
+  const limit = job.brief.limits.height
+  const spare = limit === null ? null : clear.heightAtEaves - limit
+  const gable = job.shell.form.kind === "gable"
+  return (
+    <div className="text-right">
+      <p className="text-dense text-graphite">{gable ? "height left at the walls" : "standing height left"}</p>
+      <Figure kind="length" value={clear.heightAtEaves} system={job.units} size="face" />
+      <p className="text-dense">
+        {spare === null
+          ? gable
+            ? `${printWithUnit("length", clear.height, job.units)} under the ridge`
+            : "no limit in the brief"
+          : `${printWithUnit("length", Math.abs(spare), job.units)} ${spare < 0 ? "under" : "over"} the limit of the brief`}
+      </p>
+    </div>
+  )
+}
+
+function Skin() {
+  const job = useJob()
+  const { skinArea, skinAgainstCube, clear } = useLedger()
+  const { length, width } = job.shell.form
+  return (
+    <p>
+      {printWithUnit("area", skinArea, job.units)} of skin for {printWithUnit("area", length * width, job.units)} of floor:{" "}
+      {skinAgainstCube.toFixed(1)} times a cube of the same volume
+      <br />
+      clear inside {printWithUnit("length", clear.length, job.units)} × {printWithUnit("length", clear.width, job.units)}
+    </p>
+  )
+}
+
+function Rings() {
+  const rings = [
+    { state: "dry", freezes: false, words: "stays dry" },
+    { state: "leak", freezes: false, words: "dry while airtight" },
+    { state: "wets", freezes: true, words: "wets, and freezes" },
+    { state: "wets-in-both", freezes: false, words: "wets in both seasons" },
+  ] as const
+  return (
+    <ul className="flex flex-wrap gap-x-3">
+      {rings.map((ring) => (
+        <li key={ring.state} className="flex items-center gap-1">
+          <DampRing verdict={ring} size={15} />
+          {ring.words}
+        </li>
+      ))}
+    </ul>
+  )
+}

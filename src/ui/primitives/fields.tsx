@@ -1,0 +1,139 @@
+"use client"
+import { type ReactNode, useId, useState } from "react"
+import { attempt } from "../../core/errors"
+import { type Kind, parseQuantity, printQuantity } from "../../core/quantity/measure"
+import type { UnitSystem } from "../../core/quantity/unit-system"
+import type { Fault } from "../../schema/parse"
+
+/** A label over a control, and beside it what is wrong with what was typed. */
+function Labelled({ id, label, error, children }: { id: string; label: string; error?: string | null; children: ReactNode }) {
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-dense text-graphite">
+        {label}
+      </label>
+      {children}
+      {error ? (
+        <p id={`${id}-error`} role="alert" className="mt-0.5 text-dense text-clay">
+          {error}
+        </p>
+      ) : null}
+    </div>
+  )
+}
+
+const BOX = "h-8 w-full rounded-soft border bg-sheet px-2 outline-offset-0"
+
+interface Typed {
+  label: string
+  /** Does the edit; a fault is shown and the text is kept. */
+  onCommit: (text: string) => Fault | null
+  /** The stored value as it is shown. */
+  shown: string
+  unit?: string
+  placeholder?: string | undefined
+  autoFocus?: boolean
+}
+
+/** A field that takes text when it is left or Enter is pressed; Escape brings the stored value back. */
+export function TypedField({ label, shown, unit = "", onCommit, placeholder, autoFocus }: Typed) {
+  const id = useId()
+  const [text, setText] = useState<string | null>(null)
+  const [error, setError] = useState<string | null>(null)
+  const commit = () => {
+    if (text === null) return
+    const fault = text.trim() === shown.trim() ? null : onCommit(text)
+    setError(fault?.message ?? null)
+    // A wrong entry stays as it was typed, so that it can be mended.
+    if (!fault) setText(null)
+  }
+  return (
+    <Labelled id={id} label={label} error={error}>
+      <div className="relative">
+        <input
+          id={id}
+          value={text ?? shown}
+          placeholder={placeholder}
+          autoFocus={autoFocus}
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={error !== null}
+          aria-describedby={error ? `${id}-error` : undefined}
+          className={`${BOX} ${error ? "border-clay" : "border-seam"}`}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={commit}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") commit()
+            if (event.key === "Escape" && text !== null) {
+              event.stopPropagation()
+              setText(null)
+              setError(null)
+            }
+          }}
+        />
+        {unit ? (
+          <span
+            aria-hidden
+            className="pointer-events-none absolute inset-y-0 right-2 flex items-center bg-sheet pl-1 text-dense text-graphite"
+          >
+            {unit}
+          </span>
+        ) : null}
+      </div>
+    </Labelled>
+  )
+}
+
+interface Quantity {
+  label: string
+  kind: Kind
+  system: UnitSystem
+  value: number | null
+  onCommit: (value: number) => Fault | null
+  /** Makes an empty field mean "none". */
+  onEmpty?: () => Fault | null
+  placeholder?: string
+  autoFocus?: boolean
+}
+
+/** A figure with its unit, written as people write it. */
+export function QuantityField({ label, kind, system, value, onCommit, onEmpty, placeholder, autoFocus }: Quantity) {
+  const printed = value === null ? { text: "", unit: printQuantity(kind, 0, system).unit } : printQuantity(kind, value, system)
+  return (
+    <TypedField
+      label={label}
+      shown={printed.text}
+      unit={printed.unit}
+      placeholder={placeholder}
+      {...(autoFocus ? { autoFocus } : {})}
+      onCommit={(text) => {
+        if (text.trim() === "" && onEmpty) return onEmpty()
+        const parsed = attempt(() => parseQuantity(kind, text, system))
+        return parsed.ok ? onCommit(parsed.value) : parsed.error
+      }}
+    />
+  )
+}
+
+interface Choice<T extends string> {
+  label: string
+  value: T
+  options: readonly { value: T; name: string }[]
+  onChange: (value: T) => void
+}
+
+export function SelectField<T extends string>({ label, value, options, onChange }: Choice<T>) {
+  const id = useId()
+  return (
+    <Labelled id={id} label={label}>
+      <select id={id} value={value} className={`${BOX} border-seam`} onChange={(event) => onChange(event.target.value as T)}>
+        {options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.name}
+          </option>
+        ))}
+      </select>
+    </Labelled>
+  )
+}

@@ -1,0 +1,139 @@
+"use client"
+import { useRouter } from "next/navigation"
+import { useState } from "react"
+import { STATIONS } from "../../core/climate/stations"
+import { printWithUnit } from "../../core/quantity/measure"
+import type { UnitSystem } from "../../core/quantity/unit-system"
+import { KNOWN } from "../../edit/known"
+import type { Dimension } from "../../edit/shell-edits"
+import { SCHOOLS } from "../../edit/start/schools"
+import { type Answers, KITS, startJob } from "../../edit/start/start-job"
+import type { JobKind } from "../../schema/job/job"
+import { readDocument } from "../../schema/job/read-job"
+import type { Fault } from "../../schema/parse"
+import { call } from "../job/api"
+import { ledgerFor } from "../job/job-store"
+import { SmallPelt } from "../pelt/small-pelt"
+import { Button } from "../primitives/button"
+import { Dialog } from "../primitives/dialog"
+import { QuantityField, SelectField, TypedField } from "../primitives/fields"
+
+const QUESTIONS: Record<"box" | "gable", readonly { dimension: Dimension; label: string }[]> = {
+  box: [
+    { dimension: "length", label: "Length" },
+    { dimension: "width", label: "Width" },
+    { dimension: "height", label: "Height" },
+  ],
+  gable: [
+    { dimension: "length", label: "Length, along the ridge" },
+    { dimension: "width", label: "Width" },
+    { dimension: "wallHeight", label: "Height at the eaves" },
+    { dimension: "ridgeHeight", label: "Height at the ridge" },
+  ],
+}
+
+interface Props {
+  kind: JobKind
+  units: UnitSystem
+  taken: readonly string[]
+  onClose: () => void
+}
+
+/** Six questions at most, each with an answer that will do; the figures below move with them. */
+export function NewJobDialog({ kind, units, taken, onClose }: Props) {
+  const kit = KITS[kind]
+  const schools = SCHOOLS[kind]
+  const router = useRouter()
+  const [error, setError] = useState<string | null>(null)
+  const [answers, setAnswers] = useState<Answers>(() => ({
+    kind,
+    name: freeName(kit.label, taken),
+    units,
+    form: kit.form,
+    station: kit.station,
+    school: schools[0]!.id,
+  }))
+  const job = startJob(answers)
+  const ledger = ledgerFor(job)
+  // An answer is held against the schema at once, so that what is wrong is said beside its field.
+  const answer = (change: Partial<Answers>): Fault | null => {
+    const next = { ...answers, ...change }
+    const read = readDocument(startJob(next), KNOWN)
+    if (!read.ok) return read.error
+    setAnswers(next)
+    return null
+  }
+  const start = async () => {
+    const made = await call<{ id: string }>("POST", "/api/jobs", job)
+    if (made.ok) router.push(`/jobs/${made.value.id}/build-ups`)
+    else setError(made.error.message)
+  }
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title={`A new ${kit.label.toLowerCase()}`}
+      words="Measure skin to skin; everything can be changed afterwards."
+    >
+      <div className="grid gap-3">
+        <TypedField label="Name" shown={answers.name} onCommit={(name) => answer({ name: name.trim() })} />
+        <div className="grid grid-cols-2 gap-x-4 gap-y-2">
+          {QUESTIONS[answers.form.kind].map(({ dimension, label }, i) => (
+            <QuantityField
+              key={dimension}
+              label={label}
+              kind="length"
+              system={units}
+              autoFocus={i === 0}
+              value={(answers.form as Partial<Record<Dimension, number>>)[dimension]!}
+              onCommit={(value) => answer({ form: { ...answers.form, [dimension]: value } })}
+            />
+          ))}
+        </div>
+        <SelectField
+          label="Where it stands, or spends its winter (all invented)"
+          value={answers.station}
+          options={Object.entries(STATIONS).map(([value, { name, words }]) => ({ value, name: `${name}, ${words}` }))}
+          onChange={(station) => answer({ station })}
+        />
+        <SelectField
+          label="How to begin"
+          value={answers.school}
+          options={schools.map(({ id, name }) => ({ value: id, name }))}
+          onChange={(school) => answer({ school })}
+        />
+        <p className="text-graphite">{schools.find(({ id }) => id === answers.school)?.fits}</p>
+        <div className="flex items-center gap-4 border-t border-seam pt-3">
+          <SmallPelt faces={ledger.faces} width={110} height={92} />
+          <p className="grow">
+            {kind === "cold-room" ? (
+              <>
+                <strong>{printWithUnit("power", ledger.gain.total, units)}</strong> come in at the hottest hour,
+              </>
+            ) : (
+              <>
+                <strong>{printWithUnit("power", ledger.loss.total, units)}</strong> go out on the worst night,
+              </>
+            )}{" "}
+            {printWithUnit("length", ledger.clear.heightAtEaves, units)} high inside.
+          </p>
+          <Button look="strong" onClick={() => void start()}>
+            Start the job
+          </Button>
+        </div>
+        {error ? (
+          <p role="alert" className="text-clay">
+            {error}
+          </p>
+        ) : null}
+      </div>
+    </Dialog>
+  )
+}
+
+function freeName(label: string, taken: readonly string[]): string {
+  if (!taken.includes(label)) return label
+  let number = 2
+  while (taken.includes(`${label} ${number}`)) number++
+  return `${label} ${number}`
+}

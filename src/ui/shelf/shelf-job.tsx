@@ -1,0 +1,131 @@
+"use client"
+import { Ellipsis } from "lucide-react"
+import Link from "next/link"
+import { DropdownMenu } from "radix-ui"
+import { useState } from "react"
+import { toast } from "sonner"
+import { v4 as newId } from "uuid"
+import { STATIONS } from "../../core/climate/stations"
+import { inTheWay } from "../../core/ledger/in-the-way"
+import type { UnitSystem } from "../../core/quantity/unit-system"
+import { setName } from "../../edit/brief-edits"
+import { applyEdit } from "../../edit/edit"
+import type { ShelfJob } from "../../schema/change"
+import type { Fault } from "../../schema/parse"
+import { call } from "../job/api"
+import { ledgerFor } from "../job/job-store"
+import { SmallPelt } from "../pelt/small-pelt"
+import { DampRing } from "../primitives/damp-ring"
+import { Dialog } from "../primitives/dialog"
+import { TypedField } from "../primitives/fields"
+import { Figure } from "../primitives/figure"
+import { obstacleWords } from "../words"
+
+interface Props {
+  job: ShelfJob
+  units: UnitSystem
+  onChanged: () => void
+}
+
+/** A job on the shelf: its pelt, its headline figures, and what stands in its way. */
+export function ShelfJobCard({ job: { id, head, document: job }, units, onChanged }: Props) {
+  const [renaming, setRenaming] = useState(false)
+  const ledger = ledgerFor(job)
+  const [obstacle, ...more] = inTheWay(ledger, job.brief.limits)
+  const cooled = job.brief.kind === "cold-room"
+  const rename = (name: string): Fault | null => {
+    const result = applyEdit(job, setName(name.trim()))
+    if (!result.ok) return result.error
+    if (result.value) {
+      const { patches, inverse, label } = result.value
+      const revision = { id: newId(), parent: head, label, patches, inverse }
+      void tell(call("POST", `/api/jobs/${id}/changes`, { changes: [{ kind: "edit", revision }] }), onChanged)
+    }
+    setRenaming(false)
+    return null
+  }
+  return (
+    <li className="relative border-r border-seam px-4 pb-3 first:pl-0 max-[700px]:border-r-0">
+      <Link href={`/jobs/${id}/build-ups`} className="block">
+        <span className="grid h-64 place-items-center">
+          <SmallPelt faces={ledger.faces} width={236} height={250} />
+        </span>
+        <span className="block font-display text-[19px] leading-6 font-bold">{job.name}</span>
+        <span className="block truncate">{job.brief.use}</span>
+        <span className="block truncate text-graphite">{STATIONS[job.brief.station]?.name}</span>
+        <span className="mt-1 flex flex-wrap items-center gap-x-4">
+          <Named words={cooled ? "in" : "lost"}>
+            <Figure size="shelf" kind="power" value={cooled ? ledger.gain.total : ledger.loss.total} system={units} />
+          </Named>
+          <Named words="high">
+            <Figure size="shelf" kind="length" value={ledger.clear.heightAtEaves} system={units} />
+          </Named>
+          <DampRing verdict={ledger.wettest.damp.verdict} size={18} />
+        </span>
+        <span
+          className={`block font-semibold ${obstacle === undefined ? "font-normal text-graphite" : obstacle.kind === "damp" ? "text-fen" : "text-clay"}`}
+        >
+          {obstacle === undefined ? "nothing in the way" : obstacleWords(obstacle, units)}
+          {more.length > 0 ? <span className="font-normal text-graphite"> and {more.length} more</span> : null}
+        </span>
+      </Link>
+      <JobMenu id={id} name={job.name} onRename={() => setRenaming(true)} onChanged={onChanged} />
+      <Dialog open={renaming} onClose={() => setRenaming(false)} title={`Rename ${job.name}`}>
+        <TypedField label="Name" shown={job.name} onCommit={rename} autoFocus />
+        <p className="mt-2 text-dense text-graphite">Enter keeps it.</p>
+      </Dialog>
+    </li>
+  )
+}
+
+function Named({ words, children }: { words: string; children: React.ReactNode }) {
+  return (
+    <span>
+      {children} <span className="text-dense text-graphite">{words}</span>
+    </span>
+  )
+}
+
+const ITEM = "rounded-soft px-3 py-1.5 outline-none data-[highlighted]:bg-chosen"
+
+function JobMenu({ id, name, onRename, onChanged }: { id: string; name: string; onRename: () => void; onChanged: () => void }) {
+  const remove = async () => {
+    const putBack = () => void tell(call("PATCH", `/api/jobs/${id}`, { deleted: false }), onChanged)
+    await tell(call("PATCH", `/api/jobs/${id}`, { deleted: true }), onChanged)
+    toast(`${name} is off the shelf.`, { duration: 12_000, action: { label: "Undo", onClick: putBack } })
+  }
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger
+        aria-label={`What to do with ${name}`}
+        className="absolute top-1 right-2 grid size-8 place-items-center rounded-soft hover:bg-chosen"
+      >
+        <Ellipsis size={18} aria-hidden />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" className="z-30 rounded-soft border border-seam bg-sheet p-1 shadow-xl">
+          <DropdownMenu.Item className={ITEM} onSelect={onRename}>
+            Rename
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} onSelect={() => void tell(call("POST", `/api/jobs/${id}/copy`), onChanged)}>
+            Copy
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} asChild>
+            <a href={`/api/jobs/${id}/file`} download>
+              Save a job file
+            </a>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={`${ITEM} text-clay`} onSelect={() => void remove()}>
+            Delete
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  )
+}
+
+async function tell(answer: ReturnType<typeof call>, onChanged: () => void): Promise<void> {
+  const result = await answer
+  if (!result.ok) toast(result.error.message)
+  onChanged()
+}

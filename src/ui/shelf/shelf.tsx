@@ -1,0 +1,153 @@
+"use client"
+import { useRouter } from "next/navigation"
+import { useRef, useState } from "react"
+import { toast } from "sonner"
+import type { UnitSystem } from "../../core/quantity/unit-system"
+import type { Shelf as ShelfData } from "../../schema/change"
+import type { Job, JobKind } from "../../schema/job/job"
+import { LARGEST_FILE } from "../../schema/job/read-job"
+import { KITS, startJob } from "../../edit/start/start-job"
+import { ThemeButton, UnitSwitch } from "../bench/display"
+import { call } from "../job/api"
+import { ledgerFor } from "../job/job-store"
+import { SmallPelt } from "../pelt/small-pelt"
+import { NewJobDialog } from "./new-job-dialog"
+import { ShelfJobCard } from "./shelf-job"
+
+const KINDS = Object.keys(KITS) as JobKind[]
+
+/** All jobs, each with its own pelt, and the ways to a new one. */
+export function Shelf({ shelf, startUnits }: { shelf: ShelfData; startUnits: UnitSystem }) {
+  const router = useRouter()
+  const [units, setUnits] = useState(startUnits)
+  const [making, setMaking] = useState<JobKind | null>(null)
+  const switchUnits = () => {
+    const next = units === "metric" ? "inch-pound" : "metric"
+    document.cookie = `units=${next}; path=/; max-age=31536000; samesite=strict`
+    setUnits(next)
+  }
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <header className="flex h-13 shrink-0 items-center border-b border-ink bg-sheet px-6">
+        <span className="font-display text-[20px] font-bold">Pelzhaus</span>
+        <TapeMarks />
+        <UnitSwitch metric={units === "metric"} onSwitch={switchUnits} />
+        <ThemeButton />
+      </header>
+      <main className="grow">
+        <section className="px-6 pt-5">
+          <div className="flex flex-wrap items-baseline gap-x-6">
+            <h1 className="font-display text-[25px] leading-8 font-bold">On the shelf</h1>
+            <p className="text-graphite">
+              {shelf.jobs.length === 0
+                ? "empty: measure something below"
+                : `${shelf.jobs.length} ${shelf.jobs.length === 1 ? "job" : "jobs"}`}
+            </p>
+          </div>
+          <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(262px,1fr))]">
+            {shelf.jobs.map((job) => (
+              <ShelfJobCard key={job.id} job={job} units={units} onChanged={() => router.refresh()} />
+            ))}
+          </ul>
+          {shelf.unreadable.map(({ id, message }) => (
+            <p key={id} role="alert" className="mt-2 border-l-[3px] border-clay pl-3">
+              A job cannot be read and stays as it is in the store: {message}
+            </p>
+          ))}
+        </section>
+        <section className="mt-4 border-t border-ink px-6 py-5">
+          <div className="flex flex-wrap items-baseline gap-x-4">
+            <h2 className="font-display text-[20px] leading-7 font-bold">Measure a new one</h2>
+            <p className="text-graphite">six questions, first answer within a minute</p>
+          </div>
+          <div className="mt-2 flex flex-wrap items-center gap-3">
+            {KINDS.map((kind) => (
+              <button
+                key={kind}
+                type="button"
+                className="moves flex h-22 w-46 items-center gap-3 rounded-soft border border-seam bg-sheet px-3 text-left hover:border-spruce"
+                onClick={() => setMaking(kind)}
+              >
+                <SmallPelt faces={ledgerFor(STARTS[kind]).faces} width={76} height={76} />
+                <span className="font-display text-[15px] leading-5 font-semibold">{KITS[kind].label}</span>
+              </button>
+            ))}
+            <OpenFile onOpened={(id) => router.push(`/jobs/${id}/build-ups`)} />
+          </div>
+        </section>
+      </main>
+      <footer className="flex flex-wrap justify-between gap-x-6 border-t border-seam bg-sheet px-6 py-4 text-graphite">
+        <span>Kept on this machine only; “npm run backup” copies it.</span>
+        <span>Pelzhaus reckons; codes, licensed trades and makers’ sheets decide.</span>
+      </footer>
+      {making ? (
+        <NewJobDialog kind={making} units={units} taken={shelf.jobs.map(({ document }) => document.name)} onClose={() => setMaking(null)} />
+      ) : null}
+    </div>
+  )
+}
+
+const STARTS = Object.fromEntries(
+  KINDS.map((kind) => [
+    kind,
+    startJob({ kind, name: kind, units: "metric", form: KITS[kind].form, station: KITS[kind].station, school: "" }),
+  ]),
+) as Record<JobKind, Job>
+
+function TapeMarks() {
+  return (
+    <svg aria-hidden className="mx-6 h-full grow" preserveAspectRatio="xMinYMax slice">
+      <defs>
+        <pattern id="tape" width="88" height="52" patternUnits="userSpaceOnUse">
+          <path
+            d="M.5 39v13M9.3 47v5M18.1 47v5M26.9 47v5M35.7 47v5M44.5 43v9M53.3 47v5M62.1 47v5M70.9 47v5M79.7 47v5"
+            stroke="var(--graphite)"
+            strokeWidth={0.8}
+          />
+        </pattern>
+      </defs>
+      <rect width="100%" height="52" fill="url(#tape)" />
+    </svg>
+  )
+}
+
+/** Brings in a job file; what is wrong with it is said, and nothing is stored. */
+function OpenFile({ onOpened }: { onOpened: (id: string) => void }) {
+  const input = useRef<HTMLInputElement>(null)
+  const [error, setError] = useState<string | null>(null)
+  const read = async (file: File) => {
+    setError(null)
+    // Not read at all when too large: a browser would hold it whole in memory.
+    if (file.size > LARGEST_FILE * 4)
+      return setError(`${file.name} has ${Math.round(file.size / 1e6)} MB; a job file has at most ${LARGEST_FILE / 1e6} MB.`)
+    const answer = await call<{ id: string }>("POST", "/api/jobs", await file.text())
+    if (answer.ok) {
+      toast(`${file.name} is on the shelf.`)
+      onOpened(answer.value.id)
+    } else setError(`${file.name}: ${answer.error.message}`)
+  }
+  return (
+    <div className="max-w-80">
+      <button type="button" className="text-spruce underline underline-offset-2" onClick={() => input.current?.click()}>
+        Open a job file
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Job file"
+        className="hidden"
+        onChange={(event) => {
+          const [file] = event.target.files ?? []
+          if (file) void read(file)
+          event.target.value = ""
+        }}
+      />
+      {error ? (
+        <p role="alert" className="mt-1 text-dense text-clay">
+          {error}
+        </p>
+      ) : null}
+    </div>
+  )
+}

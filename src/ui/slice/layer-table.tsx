@@ -1,0 +1,119 @@
+"use client"
+import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core"
+import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable"
+import { GripVertical } from "lucide-react"
+import { useId } from "react"
+import type { BuiltLayer } from "../../core/assembly/build-up"
+import type { FaceFigures } from "../../core/ledger/face-figures"
+import { heatFlowDirection } from "../../core/assembly/surface-resistance"
+import { transmittanceLayers } from "../../core/assembly/build-up"
+import { layerResistance } from "../../core/assembly/thermal-transmittance"
+import { type Kind, printQuantity } from "../../core/quantity/measure"
+import { moveLayer } from "../../edit/assembly-edits"
+import { useJob, useJobStore, useJobView } from "../job/job-store"
+
+const NUMBER = "py-[3px] pl-2 text-right tabular-nums"
+
+/** The layers as a table, outside to inside: rows are chosen, dragged, or moved with the keyboard. */
+export function LayerTable({ figures }: { figures: FaceFigures }) {
+  const { units } = useJob()
+  const store = useJobStore()
+  const id = useId()
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const { layers } = figures
+  const direction = heatFlowDirection(figures.face.tilt, true)
+  const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
+  const unit = (kind: Kind) => printQuantity(kind, 0, units).unit
+  const text = (kind: Kind, value: number) => printQuantity(kind, value, units).text
+  const drop = ({ active, over }: DragEndEvent) => {
+    const to = layers.findIndex((layer) => layer.id === over?.id)
+    if (to >= 0) store.edit(moveLayer(figures.assembly, String(active.id), to))
+  }
+  return (
+    <DndContext id={id} sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <table className="w-full border-collapse text-dense">
+        <caption className="sr-only">Layers of the {figures.name}, outside to inside</caption>
+        <thead className="text-graphite">
+          <tr className="border-b border-seam">
+            <th className="py-1 pl-6 text-left font-normal">outside to inside</th>
+            <th className={`${NUMBER} font-normal`}>{units === "metric" ? "mm" : "in"}</th>
+            <th className={`${NUMBER} font-normal`}>R label</th>
+            <th className={`${NUMBER} font-normal`}>R beside members</th>
+            <th className={`${NUMBER} font-normal`}>{unit("arealMass")}</th>
+            <th className={`${NUMBER} font-normal`}>€/m²</th>
+          </tr>
+        </thead>
+        <SortableContext items={layers.map((layer) => layer.id)} strategy={verticalListSortingStrategy}>
+          <tbody>
+            {layers.map((layer, i) => (
+              <Row key={layer.id} layer={layer}>
+                <td className={NUMBER}>{text("length", layer.layer.thickness)}</td>
+                <td className={NUMBER}>{layer.label === null ? "–" : text("resistance", layer.label)}</td>
+                <td className={NUMBER}>{text("resistance", resistances[i]!)}</td>
+                <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMass", layer.mass)}</td>
+                <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMoney", layer.price)}</td>
+              </Row>
+            ))}
+          </tbody>
+        </SortableContext>
+        <tfoot>
+          <tr className="border-t border-ink">
+            <th className="py-1 pl-6 text-left font-semibold">Whole, films and members in</th>
+            <td className={NUMBER}>{text("length", figures.winter.thickness)}</td>
+            <td className={NUMBER}>{text("resistance", figures.label)}</td>
+            <td className={`${NUMBER} font-bold`}>
+              <span className="font-normal text-graphite">{text("resistance", figures.centre)} → </span>
+              {text("resistance", figures.whole)}
+            </td>
+            <td className={NUMBER}>{text("arealMass", figures.mass)}</td>
+            <td className={NUMBER}>{text("arealMoney", figures.price)}</td>
+          </tr>
+        </tfoot>
+      </table>
+    </DndContext>
+  )
+}
+
+function Row({ layer, children }: { layer: BuiltLayer; children: React.ReactNode }) {
+  const store = useJobStore()
+  const chosen = useJobView((view) => view.layer === layer.id)
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({ id: layer.id })
+  return (
+    <tr
+      ref={setNodeRef}
+      data-layer-row={layer.id}
+      style={{ transform: transform ? `translateY(${transform.y}px)` : undefined }}
+      className={`${chosen ? "bg-chosen" : ""} ${isDragging ? "relative z-10 bg-sheet shadow" : ""}`}
+      onClick={() => store.choose({ layer: layer.id })}
+    >
+      <td className={`border-l-[3px] ${chosen ? "border-spruce" : "border-transparent"}`}>
+        <div className="flex items-center">
+          <button
+            ref={setActivatorNodeRef}
+            {...attributes}
+            {...listeners}
+            type="button"
+            aria-label={`Move ${layer.material.name}`}
+            className="w-5 touch-none text-graphite"
+          >
+            <GripVertical size={14} aria-hidden />
+          </button>
+          <button
+            type="button"
+            aria-pressed={chosen}
+            className="truncate py-[3px] text-left"
+            onClick={() => store.choose({ layer: layer.id })}
+          >
+            {layer.material.name}
+            {layer.layer.framing ? <span className="text-graphite">, between members</span> : null}
+            {layer.layer.existing ? <span className="text-graphite">, there already</span> : null}
+          </button>
+        </div>
+      </td>
+      {children}
+    </tr>
+  )
+}

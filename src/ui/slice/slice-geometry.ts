@@ -1,0 +1,84 @@
+import type { BuiltLayer } from "../../core/assembly/build-up"
+import type { DampLook } from "../../core/moisture/damp-look"
+
+/** Where the parts of the slice stand on screen, px from its left edge. */
+export interface SliceGeometry {
+  /** px in a metre of thickness. */
+  scale: number
+  /** Outdoor face of each layer, and at the end the indoor face. */
+  edges: number[]
+  outdoors: { from: number; to: number }
+  indoors: { from: number; to: number }
+}
+
+/** Room on either side for the air and its film, px. */
+const AIR = 74
+/** A film or sheet stays visible at this width, px; everything else is to scale. */
+const THINNEST = 2
+
+/**
+ * Lays layers out to scale between the two airs.
+ * @param width of the whole slice, px
+ * @param heldScale the scale to keep while an edge is dragged, so that the edge stays under the finger
+ */
+export function sliceGeometry(thicknesses: readonly number[], width: number, heldScale?: number): SliceGeometry {
+  const thick = thicknesses.reduce((sum, thickness) => sum + thickness, 0)
+  // A fifth is left over, so that a layer can be drawn thicker.
+  const room = (width - 2 * AIR) * 0.8
+  const scale = heldScale ?? Math.min(room / thick, 4000)
+  const widths = thicknesses.map((thickness) => Math.max(THINNEST, thickness * scale))
+  const edges = [AIR]
+  for (const layer of widths) edges.push(edges.at(-1)! + layer)
+  return { scale, edges, outdoors: { from: 0, to: AIR }, indoors: { from: edges.at(-1)!, to: width } }
+}
+
+/** Screen place of a depth, by the layer it lies in (thin layers are wider than to scale). */
+export function placeOfDepth(depth: number, thicknesses: readonly number[], geometry: SliceGeometry): number {
+  let start = 0
+  for (const [i, thickness] of thicknesses.entries()) {
+    const [from, to] = [geometry.edges[i]!, geometry.edges[i + 1]!]
+    if (depth <= start + thickness + 1e-12) return from + ((depth - start) / thickness) * (to - from)
+    start += thickness
+  }
+  return geometry.edges.at(-1)!
+}
+
+export interface Lines {
+  temperature: string
+  dewPoint: string
+  /** Screen height of a temperature. */
+  y: (temperature: number) => number
+}
+
+/** Temperature and dew-point lines through the slice, films included. */
+export function profileLines(
+  look: DampLook,
+  layers: readonly BuiltLayer[],
+  geometry: SliceGeometry,
+  dewPointOf: (pressure: number) => number | null,
+  height: number,
+): Lines {
+  const dews = look.profile.map((plane) => dewPointOf(plane.vapourPressure ?? 0))
+  const shown = [...look.profile.map((plane) => plane.temperature), look.inside.temperature, look.outside.temperature]
+  const known = dews.filter((dew): dew is number => dew !== null)
+  const [low, high] = [Math.min(...shown, ...known) - 2, Math.max(...shown) + 2]
+  const y = (temperature: number) => height - 14 - ((temperature - low) / (high - low)) * (height - 34)
+  const thicknesses = layers.map(({ layer }) => layer.thickness)
+  const at = look.profile.map((plane) => placeOfDepth(plane.depth, thicknesses, geometry))
+  // The films are drawn a finger wide: their thickness is none that could be measured.
+  const film = 22
+  const temperature = [
+    `M${geometry.outdoors.from} ${y(look.outside.temperature)}H${geometry.outdoors.to - film}`,
+    ...look.profile.map((plane, i) => `L${at[i]} ${y(plane.temperature)}`),
+    `L${geometry.indoors.from + film} ${y(look.inside.temperature)}H${geometry.indoors.to}`,
+  ]
+  const points = dews.map((dew, i) => (dew === null ? null : `${at[i]} ${y(dew)}`)).filter((point) => point !== null)
+  const first = dews[0]
+  const last = dews.at(-1)
+  const dewPoint = [
+    first === null || first === undefined ? `M${points[0] ?? "0 0"}` : `M${geometry.outdoors.from} ${y(first)}`,
+    ...points.map((point) => `L${point}`),
+    last === null || last === undefined ? "" : `H${geometry.indoors.to}`,
+  ]
+  return { temperature: temperature.join(""), dewPoint: dewPoint.join(""), y }
+}

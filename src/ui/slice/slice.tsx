@@ -1,0 +1,272 @@
+"use client"
+import { useId, useReducer, useRef } from "react"
+import { dewPoint } from "../../core/air/dew-point"
+import type { BuiltLayer } from "../../core/assembly/build-up"
+import { nextSold } from "../../core/material/layer-properties"
+import type { FaceFigures } from "../../core/ledger/face-figures"
+import { printQuantity, printWithUnit } from "../../core/quantity/measure"
+import { setThickness } from "../../edit/assembly-edits"
+import type { Season } from "../../edit/brief-edits"
+import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { hatch, HatchPatterns } from "../pelt/hatches"
+import { useSize } from "../primitives/use-size"
+import { drag } from "./drag"
+import { placeOfDepth, profileLines, sliceGeometry } from "./slice-geometry"
+
+const TOP = 22
+const HEIGHT = 236
+
+/** The chosen face cut through: layers to scale, outdoors left, with temperature and dew point through it. */
+export function Slice({ figures, season, still = false }: { figures: FaceFigures; season: Season; still?: boolean }) {
+  const [ref, size] = useSize<HTMLDivElement>({ width: 516, height: 290 })
+  const job = useJob()
+  const store = useJobStore()
+  const chosen = useJobView((view) => view.layer)
+  const [state, dispatch] = useReducer(drag, { kind: "idle" })
+  const name = useId()
+  const { layers } = figures
+  const thicknesses = layers.map(({ layer }) => layer.thickness)
+  const geometry = sliceGeometry(thicknesses, size.width, state.kind === "dragging" ? state.scale : undefined)
+  const look = figures.damp[season]
+  const lines = profileLines(look, layers, geometry, dewPoint, HEIGHT)
+  const worst = look.wet ?? look.leakWets
+  const selected = layers.find(({ id }) => id === chosen)
+  const air = (value: number, humidity: number) =>
+    `${printWithUnit("temperature", value, job.units)} · ${Math.round(humidity * 100)} % humid`
+  return (
+    <div ref={ref}>
+      <svg
+        width={size.width}
+        height={TOP + HEIGHT + (selected && !still ? 42 : 6)}
+        role="group"
+        aria-label={`${figures.name} cut through, outdoors left`}
+      >
+        <HatchPatterns name={name} />
+        <g fontSize={12} fill="var(--graphite)">
+          <text x={0} y={13}>
+            {figures.ground ? "soil" : "outdoors"}, {air(look.outside.temperature, look.outside.relativeHumidity)}
+          </text>
+          <text x={size.width} y={13} textAnchor="end">
+            inside, {air(look.inside.temperature, look.inside.relativeHumidity)}
+          </text>
+        </g>
+        <g transform={`translate(0 ${TOP})`}>
+          <rect x={0} width={geometry.outdoors.to} height={HEIGHT} fill="color-mix(in oklab, var(--frost) 14%, var(--felt))" />
+          <rect
+            x={geometry.indoors.from}
+            width={Math.max(0, size.width - geometry.indoors.from)}
+            height={HEIGHT}
+            fill="color-mix(in oklab, var(--ember) 14%, var(--felt))"
+          />
+          {layers.map((layer, i) => (
+            <LayerDrawing
+              key={layer.id}
+              layer={layer}
+              from={geometry.edges[i]!}
+              to={geometry.edges[i + 1]!}
+              hatches={name}
+              chosen={layer.id === chosen}
+              onChoose={() => store.choose({ layer: layer.id })}
+            />
+          ))}
+          <path d={lines.dewPoint} fill="none" stroke="var(--fen)" strokeWidth={2} strokeDasharray="3 3" data-line="dew-point" />
+          <path d={lines.temperature} fill="none" stroke="var(--ember)" strokeWidth={2.4} strokeLinejoin="round" data-line="temperature" />
+          {worst ? (
+            <g transform={`translate(${placeOfDepth(worst.depth, thicknesses, geometry)} ${lines.y(worst.temperature)})`}>
+              <circle r={6.5} fill="var(--sheet)" stroke="var(--fen)" strokeWidth={2.4} strokeDasharray={look.wet ? undefined : "3 2"} />
+              <circle r={2.2} fill="var(--fen)" />
+            </g>
+          ) : null}
+          {still
+            ? null
+            : layers.map((layer, i) => (
+                <Edge
+                  key={layer.id}
+                  layer={layer}
+                  x={geometry.edges[i + 1]!}
+                  chosen={layer.id === chosen}
+                  units={job.units}
+                  onPress={(x) => {
+                    store.choose({ layer: layer.id })
+                    dispatch({ kind: "press", layer: layer.id, x, thickness: layer.layer.thickness, scale: geometry.scale })
+                  }}
+                  onMove={(x, free) => {
+                    const event = { kind: "move", x, material: layer.material, free } as const
+                    const next = drag(state, event)
+                    dispatch(event)
+                    if (next.kind === "dragging") store.show(setThickness(figures.assembly, layer.id, next.thickness))
+                  }}
+                  onRelease={() => {
+                    if (state.kind === "dragging") store.edit(setThickness(figures.assembly, layer.id, state.thickness))
+                    dispatch({ kind: "release" })
+                  }}
+                  onStep={(step) => {
+                    store.choose({ layer: layer.id })
+                    store.edit(setThickness(figures.assembly, layer.id, nextSold(layer.material, layer.layer.thickness, step)))
+                  }}
+                />
+              ))}
+        </g>
+        {selected && !still ? (
+          <Sold
+            layer={selected}
+            start={geometry.edges[layers.indexOf(selected)]!}
+            scale={geometry.scale}
+            width={size.width}
+            units={job.units}
+          />
+        ) : null}
+      </svg>
+    </div>
+  )
+}
+
+function LayerDrawing({
+  layer,
+  from,
+  to,
+  hatches,
+  chosen,
+  onChoose,
+}: {
+  layer: BuiltLayer
+  from: number
+  to: number
+  hatches: string
+  chosen: boolean
+  onChoose: () => void
+}) {
+  const { material, fraction } = layer
+  const member = layer.layer.framing
+  return (
+    <g onClick={onChoose} data-layer={layer.id} className="cursor-pointer">
+      <rect x={from} width={to - from} height={HEIGHT} fill="var(--sheet)" />
+      <rect x={from} width={to - from} height={HEIGHT} fill={hatch(hatches, material.class)} />
+      {member && to - from > 8 ? (
+        <g>
+          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.8} />
+          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill={hatch(hatches, member.wall === null ? "wood" : "metal")} />
+          {to - from > 84 ? (
+            <text x={(from + to) / 2} y={HEIGHT - 39} textAnchor="middle" fontSize={12} fill="var(--ink)" className="on-hatch">
+              members, {Math.round(fraction * 100)} %
+            </text>
+          ) : null}
+        </g>
+      ) : null}
+      <rect
+        x={from}
+        width={to - from}
+        height={HEIGHT}
+        fill="none"
+        stroke={chosen ? "var(--spruce)" : "var(--ink)"}
+        strokeWidth={chosen ? 2.4 : 0.9}
+      />
+    </g>
+  )
+}
+
+interface EdgeProps {
+  layer: BuiltLayer
+  x: number
+  chosen: boolean
+  units: "metric" | "inch-pound"
+  onPress: (x: number) => void
+  onMove: (x: number, free: boolean) => void
+  onRelease: () => void
+  onStep: (step: 1 | -1) => void
+}
+
+/** The inner edge of a layer: drag it, or step it with the arrow keys. */
+function Edge({ layer, x, chosen, units, onPress, onMove, onRelease, onStep }: EdgeProps) {
+  const pressed = useRef(false)
+  const { thickness } = layer.layer
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={`Thickness of ${layer.material.name}`}
+      aria-valuenow={Math.round(thickness * 100000) / 100}
+      aria-valuemin={0}
+      aria-valuemax={2000}
+      aria-valuetext={printWithUnit("length", thickness, units)}
+      data-edge={layer.id}
+      className="group cursor-ew-resize touch-none"
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId)
+        pressed.current = true
+        onPress(event.clientX)
+      }}
+      onPointerMove={(event) => {
+        if (pressed.current) onMove(event.clientX, event.shiftKey)
+      }}
+      onPointerUp={() => {
+        pressed.current = false
+        onRelease()
+      }}
+      onPointerCancel={() => {
+        pressed.current = false
+        onRelease()
+      }}
+      onKeyDown={(event) => {
+        const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key] as 1 | -1 | undefined
+        if (!step) return
+        event.preventDefault()
+        event.stopPropagation()
+        onStep(step)
+      }}
+    >
+      <rect x={x - 6} width={12} height={HEIGHT} fill="transparent" />
+      <g className={chosen ? "" : "opacity-0 group-hover:opacity-100 group-focus-visible:opacity-100"}>
+        <rect x={x - 6} y={44} width={12} height={30} rx={3} fill="var(--spruce)" />
+        <path d={`M${x - 2} 52v14M${x + 2} 52v14`} stroke="var(--on-spruce)" strokeWidth={1.4} />
+      </g>
+    </g>
+  )
+}
+
+/** The thicknesses that a layer is sold in, under it, to the slice's scale. */
+function Sold({
+  layer,
+  start,
+  scale,
+  width,
+  units,
+}: {
+  layer: BuiltLayer
+  start: number
+  scale: number
+  width: number
+  units: "metric" | "inch-pound"
+}) {
+  const y = TOP + HEIGHT + 8
+  const places = layer.material.sold.thicknesses
+    .map((thickness) => ({ thickness, x: start + thickness * scale }))
+    .filter(({ x }) => x < width - 8)
+  const now = layer.layer.thickness
+  // Labels that would run into each other are left out; the one that is worn stays.
+  let last = -Infinity
+  const worn = places.find(({ thickness }) => Math.abs(thickness - now) < 1e-6)
+  return (
+    <g fontSize={12} fill="var(--graphite)" textAnchor="middle" aria-hidden>
+      <text x={start - 6} y={y + 22} textAnchor="end">
+        sold in
+      </text>
+      <path d={`M${start} ${y}H${places.at(-1)?.x ?? start}`} stroke="var(--graphite)" />
+      {places.map(({ thickness, x }) => {
+        const isWorn = worn?.thickness === thickness
+        const labelled = isWorn || (x - last > 34 && (!worn || Math.abs(x - worn.x) > 30))
+        if (labelled) last = x
+        return (
+          <g key={thickness}>
+            <path d={`M${x} ${y}v6`} stroke={isWorn ? "var(--spruce)" : "var(--graphite)"} strokeWidth={isWorn ? 2 : 1} />
+            {labelled ? (
+              <text x={x} y={y + 22} fontWeight={isWorn ? 700 : 400} fill={isWorn ? "var(--spruce)" : undefined}>
+                {printQuantity("length", thickness, units).text}
+              </text>
+            ) : null}
+          </g>
+        )
+      })}
+    </g>
+  )
+}

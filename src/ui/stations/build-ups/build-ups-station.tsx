@@ -1,0 +1,136 @@
+"use client"
+import { v4 as newId } from "uuid"
+import { layerCautions } from "../../../core/ledger/cautions"
+import { resistanceWorking } from "../../../core/ledger/resistance.working"
+import { printQuantity } from "../../../core/quantity/measure"
+import { moveLayer, removeLayer, setAbsorptance, setLeakage, wear, wearOwn } from "../../../edit/assembly-edits"
+import { pin } from "../../../edit/variant-edits"
+import type { Picking } from "../../bench/material-picker"
+import { useJob, useJobStore, useJobView, useLedger } from "../../job/job-store"
+import { Button } from "../../primitives/button"
+import { QuantityField, SelectField } from "../../primitives/fields"
+import { Remark } from "../../primitives/remark"
+import { LayerTable } from "../../slice/layer-table"
+import { Slice } from "../../slice/slice"
+import { useWorking } from "../../working/working-panel"
+import { FaceHeader } from "../face-header"
+import { useChosenFace } from "../use-figures"
+import { LayerDetails } from "./layer-details"
+
+/** The chosen face layer by layer: what it is made of, and what each layer does. */
+export function BuildUpsStation({ onPick }: { onPick: (picking: Picking) => void }) {
+  const figures = useChosenFace()
+  const job = useJob()
+  const store = useJobStore()
+  const { open } = useWorking()
+  const layerId = useJobView((view) => view.layer)
+  const layer = figures.layers.find(({ id }) => id === layerId)
+  const at = layer ? figures.layers.indexOf(layer) : figures.layers.length - 1
+  return (
+    <div className="grid gap-3">
+      <FaceHeader />
+      <Slice key={figures.id} figures={figures} season="winter" />
+      <LayerTable figures={figures} />
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => onPick({ kind: "add", assembly: figures.assembly, at: at + 1 })}>Add layer</Button>
+        {layer ? (
+          <>
+            <Button onClick={() => onPick({ kind: "replace", assembly: figures.assembly, layer: layer.id })}>Replace</Button>
+            <Button disabled={at === 0} onClick={() => store.edit(moveLayer(figures.assembly, layer.id, at - 1))}>
+              Outward
+            </Button>
+            <Button disabled={at === figures.layers.length - 1} onClick={() => store.edit(moveLayer(figures.assembly, layer.id, at + 1))}>
+              Inward
+            </Button>
+            <Button
+              disabled={figures.layers.length === 1}
+              onClick={() => {
+                store.edit(removeLayer(figures.assembly, layer.id))
+                store.choose({ layer: null })
+              }}
+            >
+              Remove
+            </Button>
+          </>
+        ) : null}
+        <Button onClick={() => open(resistanceWorking(figures))}>Show the working of R</Button>
+        <Button onClick={() => store.edit(pin(job.variants[job.active]!.name))}>Pin to compare</Button>
+      </div>
+      {layer ? <LayerDetails key={layer.id} assembly={figures.assembly} built={layer} /> : <Remarks />}
+      {layer ? <Remarks /> : null}
+      <Wearing />
+      {layerCautions(figures.layers).map((caution) => (
+        <Remark key={caution} kind="caution">
+          {caution}
+        </Remark>
+      ))}
+    </div>
+  )
+}
+
+/** What the label promises and what the built face gives. */
+function Remarks() {
+  const figures = useChosenFace()
+  const { units } = useJob()
+  const text = (value: number) => printQuantity("resistance", value, units).text
+  const films = figures.centre - figures.winter.resistanceTotal
+  const metal = figures.winter.notes.filter((note) => note.includes("metal") || note.includes("limits differ"))
+  if (films / figures.centre < 0.03 && metal.length === 0) return null
+  return (
+    <Remark kind="remark" title={`The labels say ${text(figures.label)}, the built face gives ${text(figures.whole)}.`}>
+      {`Beside the members it would be ${text(figures.centre)} with its films; the members take ${Math.round((1 - figures.whole / figures.centre) * 100)} % of it.`}
+      {metal.length > 0 ? ` ${metal.join(" ")}` : ""}
+    </Remark>
+  )
+}
+
+/** Which build-up the face wears, its colour, and the leaks of the whole. */
+function Wearing() {
+  const figures = useChosenFace()
+  const job = useJob()
+  const ledger = useLedger()
+  const store = useJobStore()
+  const { assemblies, leakage } = job.variants[job.active]!
+  const sharing = ledger.faces.filter((face) => face.assembly === figures.assembly)
+  const skin = assemblies[figures.assembly]!
+  return (
+    <div className="grid grid-cols-2 gap-x-4 gap-y-2 border-t border-seam pt-3">
+      <SelectField
+        label={`Build-up that the ${figures.name.toLowerCase()} wears`}
+        value={figures.assembly}
+        options={Object.entries(assemblies).map(([id, { name }]) => ({ value: id, name }))}
+        onChange={(assembly) => {
+          store.edit(wear(figures.id, assembly))
+          store.choose({ layer: null })
+        }}
+      />
+      <div className="self-end text-dense text-graphite">
+        {sharing.length > 1 ? (
+          <>
+            worn by {sharing.length} faces ·{" "}
+            <Button look="link" onClick={() => store.edit(wearOwn(figures.id, `a-${newId().slice(0, 8)}`, figures.name))}>
+              Give this face its own
+            </Button>
+          </>
+        ) : (
+          "worn by this face only"
+        )}
+      </div>
+      <QuantityField
+        label="Sun that its outdoor skin takes up (white 0.3, grey 0.6, black 0.95)"
+        kind="ratio"
+        system={job.units}
+        value={figures.absorptance}
+        onCommit={(value) => store.edit(setAbsorptance(figures.assembly, value))}
+        onEmpty={() => (skin.absorptance === null ? null : store.edit(setAbsorptance(figures.assembly, null)))}
+      />
+      <QuantityField
+        label="Air changes an hour at 50 Pa, whole enclosure"
+        kind="airChanges"
+        system={job.units}
+        value={leakage.ach50}
+        onCommit={(ach50) => store.edit(setLeakage({ ach50 }))}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,116 @@
+"use client"
+import { useState } from "react"
+import { dewPoint } from "../../../core/air/dew-point"
+import { dampWorking } from "../../../core/ledger/sums.working"
+import type { DampLook } from "../../../core/moisture/damp-look"
+import { dampSentence } from "../../../core/moisture/damp-verdict"
+import { printWithUnit } from "../../../core/quantity/measure"
+import type { Season } from "../../../edit/brief-edits"
+import { useJob, useLedger } from "../../job/job-store"
+import { Button } from "../../primitives/button"
+import { DampRing } from "../../primitives/damp-ring"
+import { Remark } from "../../primitives/remark"
+import { Tabs } from "../../primitives/tabs"
+import { Slice } from "../../slice/slice"
+import { useWorking } from "../../working/working-panel"
+import { FaceHeader } from "../face-header"
+import { useChosenFace } from "../use-figures"
+
+/** Which side is warm and wet, where the temperature line meets the dew point, in one plain sentence. */
+export function DampStation() {
+  const figures = useChosenFace()
+  const ledger = useLedger()
+  const { open } = useWorking()
+  const warm = figures.damp.summer.wetSide === "outside" && figures.damp.winter.wetSide !== "outside" ? "summer" : "winter"
+  const [season, setSeason] = useState<Season>(warm)
+  const look = figures.damp[season]
+  return (
+    <div className="grid gap-3">
+      <FaceHeader />
+      <div className="flex items-center gap-2">
+        <DampRing verdict={figures.damp.verdict} />
+        <p className="font-display text-[16px] font-semibold">{figures.damp.verdict.words}</p>
+      </div>
+      <Tabs
+        label="Season"
+        value={season}
+        options={[
+          { value: "winter", name: "worst night" },
+          { value: "summer", name: "worst afternoon" },
+        ]}
+        onChange={setSeason}
+      />
+      <p data-testid="damp-sentence" className="text-[15px]">
+        {dampSentence(look, figures.layers)}
+      </p>
+      <Slice figures={figures} season={season} still />
+      <Meeting look={look} />
+      <PlaneTable look={look} />
+      <Remark kind="damp" title="A first look, at two conditions.">
+        It says where water would gather, not how much in a year nor whether it dries by autumn. Leaking air carries far more water than
+        diffusion: one tight layer, on the warm side, unbroken.
+      </Remark>
+      <div>
+        <Button onClick={() => open(dampWorking(ledger))}>Show the working</Button>
+      </div>
+    </div>
+  )
+}
+
+/** Where the lines meet, and how fast water gathers there. */
+function Meeting({ look }: { look: DampLook }) {
+  const { units } = useJob()
+  const side = look.wetSide === "outside" ? "outdoor" : "inside"
+  return (
+    <dl className="grid grid-cols-[1fr_auto] gap-x-4 text-dense">
+      <dt className="text-graphite">dew point of the {side} air</dt>
+      <dd className="text-right">{look.dewPoint === null ? "none, no water in it" : printWithUnit("temperature", look.dewPoint, units)}</dd>
+      <dt className="text-graphite">the temperature line passes it</dt>
+      <dd className="text-right">
+        {look.dewPointDepth === null
+          ? "nowhere in the build-up"
+          : `${printWithUnit("length", look.dewPointDepth, units)} from the outdoor face`}
+      </dd>
+      <dt className="text-graphite">water gathering by diffusion while it lasts</dt>
+      <dd className="text-right">{look.wet ? `${(look.wet.rate * 86_400_000).toFixed(1)} g/m² a day` : "none"}</dd>
+    </dl>
+  )
+}
+
+function PlaneTable({ look }: { look: DampLook }) {
+  const { units } = useJob()
+  const figures = useChosenFace()
+  const name = (i: number) =>
+    i === 0
+      ? "outdoor face"
+      : i === figures.layers.length
+        ? "inside face"
+        : `${figures.layers[i - 1]!.material.name} | ${figures.layers[i]!.material.name}`
+  return (
+    <table className="w-full text-dense">
+      <caption className="sr-only">Faces of the layers, outside to inside</caption>
+      <thead className="text-graphite">
+        <tr className="border-b border-seam">
+          <th className="py-1 text-left font-normal">face</th>
+          <th className="text-right font-normal">temperature</th>
+          <th className="text-right font-normal">dew point</th>
+          <th className="text-right font-normal">humidity</th>
+        </tr>
+      </thead>
+      <tbody>
+        {look.interfaces.map((plane, i) => {
+          const humidity = plane.vapourPressure! / plane.saturationPressure
+          const dew = dewPoint(plane.vapourPressure!)
+          return (
+            <tr key={i} className={humidity > 1 ? "font-semibold text-fen" : ""}>
+              <td className="max-w-64 truncate py-0.5">{name(i)}</td>
+              <td className="text-right">{printWithUnit("temperature", plane.temperature, units)}</td>
+              <td className="text-right">{dew === null ? "–" : printWithUnit("temperature", dew, units)}</td>
+              <td className="text-right">{humidity > 1 ? "wet" : `${Math.round(humidity * 100)} %`}</td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </table>
+  )
+}

@@ -1,0 +1,262 @@
+"use client"
+import dynamic from "next/dynamic"
+import { useMemo, useState } from "react"
+import { heatGainWorking } from "../../../core/ledger/heat-gain.working"
+import type { HeatPart } from "../../../core/ledger/heat-loss"
+import { heatLossWorking } from "../../../core/ledger/heat-loss.working"
+import { activeState } from "../../../core/ledger/state"
+import { whatIf } from "../../../core/ledger/what-if"
+import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
+import { useJob, useJobStore, useLedger, usePinnedLedger } from "../../job/job-store"
+import { Button } from "../../primitives/button"
+import { Remark } from "../../primitives/remark"
+import { Tabs } from "../../primitives/tabs"
+import { useWorking } from "../../working/working-panel"
+
+/** The chart's library is heavy and comes only when it is looked at. */
+const DayChart = dynamic(() => import("../../charts/chart").then((module) => module.DayChart), {
+  ssr: false,
+  loading: () => <div className="h-52" />,
+})
+
+type View = "night" | "day"
+
+/** Where heat goes out on the worst night and comes in on the hottest day. */
+export function HeatStation() {
+  const [view, setView] = useState<View>("night")
+  return (
+    <div className="grid gap-4">
+      <Tabs
+        label="Season"
+        value={view}
+        options={[
+          { value: "night", name: "worst night" },
+          { value: "day", name: "hottest day" },
+        ]}
+        onChange={setView}
+      />
+      {view === "night" ? <WorstNight /> : <HottestDay />}
+    </div>
+  )
+}
+
+function WorstNight() {
+  const job = useJob()
+  const ledger = useLedger()
+  const { open } = useWorking()
+  const { winter, station } = ledger.conditions
+  const typed = job.brief.outdoors.winter !== null
+  return (
+    <>
+      <div>
+        <h1 className="font-display text-[20px] leading-7 font-bold">
+          {printWithUnit("power", ledger.loss.total, job.units)} go out on the worst night
+        </h1>
+        <p className="text-graphite">
+          {printWithUnit("temperature", winter.inside.temperature, job.units)} inside,{" "}
+          {printWithUnit("temperature", winter.outside.temperature, job.units)} outdoors,{" "}
+          {typed ? "as typed in the brief" : `${station.name}, colder in 4 hours of a thousand`}
+        </p>
+      </div>
+      <Bars parts={ledger.loss.parts} token="ember" />
+      <Remark
+        kind="remark"
+        title={`Heat to be given: ${printWithUnit("power", Math.max(0, ledger.loss.total), job.units)}, before any reserve.`}
+      >
+        Steady, nobody inside, no sun. Corners and jambs are not counted yet; a heater needs more than this to warm up a cold start.
+      </Remark>
+      <MetalRemark />
+      <div>
+        <Button
+          onClick={() =>
+            open(
+              heatLossWorking(ledger),
+              whatIf(activeState(job), ledger, (other) => other.loss.total),
+            )
+          }
+        >
+          Show the working
+        </Button>
+      </div>
+    </>
+  )
+}
+
+function MetalRemark() {
+  const { faces } = useLedger()
+  const metal = faces.filter((face) => face.winter.notes.some((note) => note.includes("metal")))
+  if (metal.length === 0) return null
+  return (
+    <Remark kind="remark" title="Metal members make these figures uncertain.">
+      {`${metal.map((face) => face.name.toLowerCase()).join(", ")}: the combined method does not hold where metal crosses the insulation. The true loss lies between its two limits; the figure is their mean.`}
+    </Remark>
+  )
+}
+
+function HottestDay() {
+  const job = useJob()
+  const ledger = useLedger()
+  const pinned = usePinnedLedger()
+  const { open } = useWorking()
+  const [asTable, setAsTable] = useState(false)
+  const { gain, conditions } = ledger
+  const { units } = job
+  const peak = gain.hours.find(({ hour }) => hour === gain.hour)!
+  const unit = printQuantity("power", 0, units).unit
+  const curves = useMemo(() => {
+    const factor = units === "metric" ? 1 : 1 / 0.29307107
+    const values = (hours: typeof gain.hours) => hours.map(({ total }) => total * factor)
+    return [
+      { name: "heat in", token: "ember" as const, values: values(gain.hours) },
+      ...(pinned ? [{ name: "pinned", token: "graphite" as const, dashed: true, values: values(pinned.gain.hours) }] : []),
+    ]
+  }, [gain, pinned, units])
+  const hours = useMemo(() => gain.hours.map(({ hour }) => hour), [gain])
+  return (
+    <>
+      <div className="flex items-start justify-between gap-4">
+        <div>
+          <h1 className="font-display text-[20px] leading-7 font-bold">
+            {gain.total > 0
+              ? `${printWithUnit("power", gain.total, units)} come in at ${gain.hour}:00`
+              : "No hour of the hottest day brings heat in"}
+          </h1>
+          <p className="text-graphite">
+            {printWithUnit("temperature", conditions.summer.inside.temperature, units)} inside,{" "}
+            {printWithUnit("temperature", conditions.summer.outside.temperature, units)} outdoors at the hottest hour
+            {job.shell.setting === "indoors" ? ", no sun in the other building" : ", clear sky"}
+          </p>
+        </div>
+        <Button look="link" onClick={() => setAsTable(!asTable)}>
+          {asTable ? "as a chart" : "as a table"}
+        </Button>
+      </div>
+      {asTable ? (
+        <HourTable />
+      ) : (
+        <DayChart
+          label={`Heat coming in hour by hour, greatest ${printWithUnit("power", gain.total, units)} at ${gain.hour}:00; the same as a table by the button above`}
+          hours={hours}
+          curves={curves}
+          unit={unit}
+          marked={gain.hour}
+        />
+      )}
+      <Bars parts={peak.parts} token="ochre" />
+      <OwnWorst />
+      <Remark kind="remark" title="Each hour is reckoned as if it lasted.">
+        Heavy walls delay and lower the peak. People, lights, machines and shade are not counted; the water in leaking air is.
+      </Remark>
+      <div>
+        <Button
+          onClick={() =>
+            open(
+              heatGainWorking(ledger),
+              whatIf(activeState(job), ledger, (other) => other.gain.total),
+            )
+          }
+        >
+          Show the working
+        </Button>
+      </div>
+    </>
+  )
+}
+
+/** Each face at the hour at which it takes in most by itself. */
+function OwnWorst() {
+  const { faces, gain } = useLedger()
+  const { units } = useJob()
+  return (
+    <table className="w-full text-dense">
+      <caption className="text-left font-display text-[15px] font-semibold">Each face at its own worst hour</caption>
+      <thead className="text-graphite">
+        <tr className="border-b border-seam">
+          {["face", "hour", "sun on it", "skin", "heat in"].map((head, i) => (
+            <th key={head} className={`py-1 font-normal ${i === 0 ? "text-left" : "text-right"}`}>
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {faces.map((face) => {
+          const worst = gain.worst[face.id]!
+          return (
+            <tr key={face.id}>
+              <td className="py-0.5">{face.name}</td>
+              <td className="text-right">{face.ground ? "–" : `${worst.hour}:00`}</td>
+              <td className="text-right">{printWithUnit("heatFlux", worst.irradiance, units)}</td>
+              <td className="text-right">{printWithUnit("temperature", worst.skin, units)}</td>
+              <td className="text-right">{printWithUnit("power", worst.heat, units)}</td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </table>
+  )
+}
+
+function HourTable() {
+  const { gain } = useLedger()
+  const { units } = useJob()
+  return (
+    <table className="w-full text-dense">
+      <caption className="sr-only">Heat coming in hour by hour</caption>
+      <thead className="text-graphite">
+        <tr>
+          <th className="text-left font-normal">hour</th>
+          <th className="text-right font-normal">outdoors</th>
+          <th className="text-right font-normal">heat in</th>
+        </tr>
+      </thead>
+      <tbody>
+        {gain.hours.map((hour) => (
+          <tr key={hour.hour} className={hour.hour === gain.hour ? "font-bold" : ""}>
+            <td>{hour.hour}:00</td>
+            <td className="text-right">{printWithUnit("temperature", hour.outdoors, units)}</td>
+            <td className="text-right">{printWithUnit("power", hour.total, units)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** Parts of a flow, greatest first; what flows the other way is said so. */
+function Bars({ parts, token }: { parts: readonly HeatPart[]; token: "ember" | "ochre" }) {
+  const { units } = useJob()
+  const store = useJobStore()
+  const sorted = [...parts].sort((a, b) => b.heat - a.heat)
+  const greatest = Math.max(...sorted.map(({ heat }) => Math.abs(heat)), 1e-9)
+  const faces = useLedger().faces
+  return (
+    <ul className="grid gap-1">
+      {sorted.map((part) => {
+        const face = faces.find((figures) => figures.id === part.id || figures.openings.some(({ id }) => id === part.id))
+        return (
+          <li key={`${part.kind}-${part.id}`} className="grid grid-cols-[minmax(0,15rem)_1fr_5.5rem] items-center gap-3">
+            {face ? (
+              <button
+                type="button"
+                className="truncate text-left hover:underline"
+                onClick={() => store.choose({ face: face.id, layer: null })}
+              >
+                {part.name}
+              </button>
+            ) : (
+              <span>{part.name}</span>
+            )}
+            <span className="h-4">
+              <span
+                className={`block h-full ${part.heat < 0 ? "border border-frost" : token === "ember" ? "bg-ember/80" : "bg-ochre/90"}`}
+                style={{ width: `${(Math.abs(part.heat) / greatest) * 100}%` }}
+              />
+            </span>
+            <span className="text-right font-semibold whitespace-nowrap">{printWithUnit("power", part.heat, units)}</span>
+          </li>
+        )
+      })}
+    </ul>
+  )
+}

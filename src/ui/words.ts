@@ -1,0 +1,17 @@
+import type { Obstacle } from "../core/ledger/in-the-way"
+import { printWithUnit } from "../core/quantity/measure"
+import type { UnitSystem } from "../core/quantity/unit-system"
+
+/** What stands in a job's way, in words. */
+export function obstacleWords(obstacle: Obstacle, units: UnitSystem): string {
+  if (obstacle.kind === "misfit") return obstacle.message
+  if (obstacle.kind === "damp") return `${obstacle.face.toLowerCase()} ${obstacle.words}`
+  const by = printWithUnit(obstacle.quantity, obstacle.by, units)
+  return {
+    height: `height short by ${by}`,
+    weight: `too heavy by ${by}`,
+    money: `money over by ${by}`,
+    loss: `loses ${by} more than the plant gives`,
+    gain: `gains ${by} more than the plant takes out`,
+  }[obstacle.limit]
+}

@@ -1,0 +1,128 @@
+"use client"
+import { createContext, type ReactNode, useContext, useMemo, useState } from "react"
+import { printWithUnit } from "../../core/quantity/measure"
+import type { Quantity, Source, Working, WorkingLine } from "../../core/working"
+import type { WhatIf } from "../../core/ledger/what-if"
+import { useJob, useJobStore } from "../job/job-store"
+import { useStation } from "../bench/use-station"
+import { Button } from "../primitives/button"
+import { Dialog } from "../primitives/dialog"
+
+interface Shown {
+  working: Working
+  whatIf: WhatIf[]
+}
+
+const Context = createContext<{ open: (working: Working, whatIf?: WhatIf[]) => void } | null>(null)
+
+export function useWorking() {
+  const context = useContext(Context)
+  if (!context) throw new Error("There is no working panel around this part of the screen.")
+  return context
+}
+
+/** Opens any figure into how it was got. */
+export function WorkingProvider({ children }: { children: ReactNode }) {
+  const [shown, setShown] = useState<Shown | null>(null)
+  const context = useMemo(() => ({ open: (working: Working, whatIf: WhatIf[] = []) => setShown({ working, whatIf }) }), [])
+  return (
+    <Context.Provider value={context}>
+      {children}
+      {shown ? <WorkingPanel shown={shown} onClose={() => setShown(null)} /> : null}
+    </Context.Provider>
+  )
+}
+
+function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: Shown; onClose: () => void }) {
+  const { units } = useJob()
+  const store = useJobStore()
+  const { go } = useStation()
+  const print = ({ kind, value }: Quantity) => printWithUnit(kind, value, units)
+  const follow = (source: Source) => {
+    if (source.face) store.choose({ face: source.face, layer: null })
+    go(source.station)
+    onClose()
+  }
+  return (
+    <Dialog open onClose={onClose} title={working.title} place="side">
+      <p className="font-mono text-dense break-words">{working.formula}</p>
+      <table className="mt-4 w-full text-dense">
+        <caption className="sr-only">The sum with its numbers put in</caption>
+        <tbody>
+          {working.lines.map((line, i) => (
+            <tr key={i} className="border-b border-seam align-baseline">
+              <th scope="row" className="py-1 pr-2 text-left font-normal">
+                {line.from ? (
+                  <Button look="link" className="text-left !whitespace-normal" onClick={() => follow(line.from!)}>
+                    {line.name}
+                  </Button>
+                ) : (
+                  line.name
+                )}
+              </th>
+              <td className="py-1 pr-2 text-right text-graphite">{factors(line, print)}</td>
+              <td className="py-1 text-right whitespace-nowrap tabular-nums">{print(line.result)}</td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          <tr className="font-semibold">
+            <th scope="row" colSpan={2} className="py-1.5 text-left font-semibold">
+              {working.title}
+            </th>
+            <td className="py-1.5 text-right whitespace-nowrap" data-testid="working-total">
+              {print(working.total)}
+            </td>
+          </tr>
+        </tfoot>
+      </table>
+      {working.inputs.length === 0 ? null : (
+        <>
+          <h3 className="mt-4 font-display font-semibold">It rests on</h3>
+          <ul>
+            {working.inputs.map((input) => (
+              <li key={input.name} className="flex justify-between gap-3">
+                <Button look="link" className="text-left !whitespace-normal" onClick={() => follow(input.from)}>
+                  {input.name}
+                </Button>
+                <span className="whitespace-nowrap">{print(input.quantity)}</span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {whatIf.length === 0 ? null : (
+        <>
+          <h3 className="mt-4 font-display font-semibold">What would change it most</h3>
+          <ul>
+            {whatIf.map(({ name, change }) => (
+              <li key={name} className="flex justify-between gap-3">
+                <span>{name}</span>
+                <span className="whitespace-nowrap">{changeText(working.total.kind, change, units)}</span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h3 className="mt-4 font-display font-semibold">Method</h3>
+      <p>{working.method}</p>
+      <p className="mt-1 text-graphite">{working.source}</p>
+      {working.notes.length === 0 ? null : (
+        <ul className="mt-2 list-disc pl-5 text-graphite">
+          {working.notes.map((note) => (
+            <li key={note}>{note}</li>
+          ))}
+        </ul>
+      )}
+    </Dialog>
+  )
+}
+
+function changeText(kind: Quantity["kind"], change: number, units: "metric" | "inch-pound"): string {
+  const text = printWithUnit(kind === "temperature" ? "temperatureDifference" : kind, change, units)
+  return change > 0 ? `+${text}` : text
+}
+
+function factors(line: WorkingLine, print: (quantity: Quantity) => string): string {
+  return line.factors.map(({ symbol, quantity }) => `${symbol} ${print(quantity)}`).join(` ${line.operator} `)
+}
