@@ -1,12 +1,4 @@
-/** Opens the store before the first request, so that a bad one stops the start with its reason. */
+/** Runs once before the first request; the store exists only where there is Node. */
 export async function register(): Promise<void> {
-  if (process.env.NEXT_RUNTIME !== "nodejs") return
-  const { closeStore, store } = await import("./store/current")
-  try {
-    store()
-  } catch (error) {
-    console.error(`Pelzhaus cannot start: ${(error as Error).message}`)
-    process.exit(1)
-  }
-  process.once("exit", closeStore)
+  if (process.env.NEXT_RUNTIME === "nodejs") await import("./instrumentation-node")
 }

@@ -1,0 +1,10 @@
+const swc = ["@swc/jest", { jsc: { parser: { syntax: "typescript", tsx: true }, target: "es2022", transform: { react: { runtime: "automatic" } } } }]
+
+module.exports = {
+  testEnvironment: "node",
+  testMatch: ["<rootDir>/src/**/*.test.ts", "<rootDir>/tests/store/**/*.test.ts"],
+  modulePathIgnorePatterns: ["<rootDir>/.next/"],
+  transform: { "^.+\\.(tsx?|m?js)$": swc },
+  // Packages that come as ES modules only.
+  transformIgnorePatterns: ["/node_modules/(?!(uuid|immer|jose)/)"],
+}

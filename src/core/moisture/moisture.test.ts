@@ -1,0 +1,91 @@
+import { describe, expect, test } from "@jest/globals"
+import { builtLayers } from "../assembly/build-up"
+import type { Assembly } from "../../schema/job/job"
+import { dampLook } from "./damp-look"
+import { dampSentence, dampVerdict } from "./damp-verdict"
+import { woodEquilibrium } from "./wood-equilibrium"
+
+type Sketch = [material: string, thickness: number]
+
+function wallOf(layers: Sketch[]): Assembly {
+  const entries = layers.map(([material, thickness], i) => [`l${i}`, { material, thickness, existing: false, voids: 0 as const, framing: null }] as const)
+  return { name: "wall", absorptance: null, layers: Object.fromEntries(entries), order: entries.map(([id]) => id) }
+}
+
+describe("wood and its water", () => {
+  // Wood Handbook, table 4-2 (per cent, one digit), at 70 °F = 21.1 °C.
+  test.each([
+    { temperature: 21.1, relativeHumidity: 0.3, percent: 6.2 },
+    { temperature: 21.1, relativeHumidity: 0.5, percent: 9.2 },
+    { temperature: 21.1, relativeHumidity: 0.8, percent: 16.0 },
+  ])("$percent % at $temperature °C", ({ percent, ...air }) => {
+    expect(Math.abs(woodEquilibrium(air).moistureContent * 100 - percent)).toBeLessThan(0.11)
+  })
+
+  test("at 0 °C and 50 %, worked by hand", () => {
+    // W 349, K 0.805, K1 6.27, K2 1.91; KH 0.4025: KH/(1−KH) = 0.673640; K1KH = 2.523675; K1K2(KH)² = 1.940137
+    // (2.523675 + 2·1.940137)/(1 + 2.523675 + 1.940137) = 1.172066; 18/349 · 1.845706 = 0.095194
+    expect(woodEquilibrium({ temperature: 0, relativeHumidity: 0.5 }).moistureContent).toBeCloseTo(0.095194, 6)
+  })
+
+  test("says where it extrapolates", () => {
+    expect(woodEquilibrium({ temperature: -10, relativeHumidity: 0.98 }).notes).toHaveLength(2)
+  })
+})
+
+describe("first damp look", () => {
+  const cold = { temperature: -10, relativeHumidity: 0.8 }
+  const cabin = { temperature: 20, relativeHumidity: 0.5 }
+  const room = { temperature: 3, relativeHumidity: 0.85 }
+  const humid = { temperature: 32, relativeHumidity: 0.7 }
+  const look = (layers: Sketch[], inside: typeof cabin, outside: typeof cold) => {
+    const built = builtLayers(wallOf(layers))
+    return { built, ...dampLook(built, "horizontal", 0.04, inside, outside) }
+  }
+
+  test("wool in front of sheathing without a membrane gathers water at the sheathing, worked by hand", () => {
+    // Steel skin sd 1500 outside, wool 100 mm (R 2.857, sd 0.1), plywood lining 9 mm (R 0.0529, sd 1.98).
+    // psat(20) 2338.8, inside 1169.4 Pa; the skin is at −10 + 30·(0.04 + 1.6e-5)/3.0800 = −9.610 °C, psat over ice 269.3 Pa.
+    // Rate = 2e-10·((1169.4 − 269.3)/2.08 − (269.3 − 207.9)/1500) = 8.655e-8 − 8e-12 = 8.65e-8 kg/(m²·s)
+    const wall = look([["steel-painted", 0.0008], ["glass-wool", 0.1], ["birch-plywood", 0.009]], cabin, cold)
+    expect(wall.wetSide).toBe("inside")
+    expect(wall.wet!.temperature).toBeCloseTo(-9.61, 1)
+    expect(wall.wet!.layer).toBe(1)
+    expect(wall.wet!.rate).toBeCloseTo(8.65e-8, 9)
+    expect(wall.freezes).toBe(true)
+    expect(dampSentence(wall, wall.built)).toContain("freezes between the steel sheet, painted white and the glass wool batt")
+  })
+
+  test("a tight membrane on the warm side leaves leaks as the only way", () => {
+    const wall = look([["wood-fibre-board", 0.035], ["glass-wool", 0.1], ["polythene", 0.0002], ["birch-plywood", 0.009]], cabin, cold)
+    expect(wall.wet).toBeNull()
+    expect(wall.leakWets).not.toBeNull()
+    expect(dampVerdict(wall, wall).state).toBe("leak")
+  })
+
+  test("a cold room takes its water from outside, and wants its tight layer there", () => {
+    const wrong = look([["softwood-plywood", 0.009], ["stone-wool", 0.1], ["foil-membrane", 0.0003]], room, humid)
+    expect(wrong.warmSide).toBe("outside")
+    expect(wrong.wetSide).toBe("outside")
+    expect(wrong.wet!.layer).toBe(2)
+    const right = look([["foil-membrane", 0.0003], ["stone-wool", 0.1], ["softwood-plywood", 0.009]], room, humid)
+    expect(right.wet).toBeNull()
+    expect(dampVerdict(wrong, wrong).state).toBe("wets-in-both")
+  })
+
+  test("the temperature line meets the dew point where it does by hand", () => {
+    // One layer, R 100/0.12/1000 = 0.8333 m of spruce; total 1.0033; dew point of 20 °C, 50 % is 9.27 °C.
+    // T(x) = −10 + 30·(0.04 + x/0.12)/1.00333 = 9.27 → 0.04 + x/0.12 = 0.64456 → x = 72.5 mm
+    expect(look([["spruce", 0.1]], cabin, cold).dewPointDepth).toBeCloseTo(0.0725, 3)
+  })
+
+  test("a bare skin sweats inside", () => {
+    const skin = look([["steel-painted", 0.0008]], cabin, cold)
+    expect(skin.faceSweats).toBe(true)
+    expect(dampSentence(skin, skin.built)).toContain("inside face is colder than the dew point")
+  })
+
+  test("no vapour moves between airs that hold the same", () => {
+    expect(look([["spruce", 0.1]], cabin, cabin).wetSide).toBe("neither")
+  })
+})

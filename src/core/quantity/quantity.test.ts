@@ -1,0 +1,110 @@
+import { describe, expect, test } from "@jest/globals"
+import fc from "fast-check"
+import { dressedSize, INCH, parseLength, printLength } from "./length"
+import { type Kind, parseQuantity, printQuantity, printWithUnit } from "./measure"
+import { UNIT_SYSTEMS } from "./unit-system"
+
+const inches = (value: number) => value * INCH
+
+describe("lengths as people write them", () => {
+  test.each([
+    ['1 1/2"', inches(1.5)],
+    ["5' 10 3/4\"", inches(70.75)],
+    ["5'-10 3/4\"", inches(70.75)],
+    ["5′ 10¾″", inches(70.75)],
+    ["70 1/4", inches(70.25)],
+    ["3/4", inches(0.75)],
+    ["2x6", inches(5.5)],
+    ["2 × 4", inches(3.5)],
+    ["10' 10\"", inches(130)],
+    ["6 ft 3 in", inches(75)],
+    ["8' - 3/4\"", inches(95.25)],
+    ["8' + 3/4\" - 1 1/4\"", inches(95.5)],
+    ["38 mm", 0.038],
+    ["3.2 m", 3.2],
+    ["3,2 m", 3.2],
+    ["12 cm", 0.12],
+    ["1 796 mm", 1.796],
+    ["1 m 20 cm", 1.2],
+    ["2.4 m - 18", 2.382],
+    ["-5 mm", -0.005],
+  ])("%s", (text, metres) => {
+    for (const system of UNIT_SYSTEMS) expect(parseLength(text, system)).toBeCloseTo(metres, 9)
+  })
+
+  test("a bare number follows the system", () => {
+    expect(parseLength("38", "metric")).toBeCloseTo(0.038, 12)
+    expect(parseLength("38", "inch-pound")).toBeCloseTo(inches(38), 12)
+  })
+
+  test.each(["", "wide", "5 apples", "3 m 4 m 5", "1/", "--2", "5' 3 m", "1e5", "2x", "NaN"])("%p is refused with a hint", (text) => {
+    expect(() => parseLength(text, "metric")).toThrow(/not a length|cannot be read/)
+  })
+
+  test("what can be read in two ways is refused", () => {
+    expect(() => parseLength("1,250 mm", "metric")).toThrow("two ways")
+    expect(() => parseLength("2x7", "metric")).toThrow("no 2x7")
+  })
+
+  test("dressed sizes of PS 20, table 3", () => {
+    expect(dressedSize(2, 10)).toEqual({ thickness: expect.closeTo(inches(1.5), 12), depth: expect.closeTo(inches(9.25), 12) })
+    expect(dressedSize(1, 6).thickness).toBeCloseTo(inches(0.75), 12)
+  })
+
+  test("printing and reading goes round within half the finest mark", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 60, noNaN: true }), fc.constantFrom(...UNIT_SYSTEMS), (metres, system) => {
+        const { text, unit } = printLength(metres, system)
+        const finest = system === "metric" ? (metres < 0.1 ? 0.0001 : 0.001) : metres < inches(0.25) ? inches(0.001) : inches(1 / 16)
+        expect(Math.abs(parseLength(`${text} ${unit}`, system) - metres)).toBeLessThanOrEqual(finest / 2 + 1e-9)
+      }),
+    )
+  })
+
+  test("printed as on a tape", () => {
+    expect(printLength(inches(70.75), "inch-pound").text).toBe("5' 10 3/4\"")
+    expect(printLength(inches(12), "inch-pound").text).toBe("1'")
+    expect(printLength(0, "inch-pound").text).toBe('0"')
+    expect(printLength(1.7964, "metric")).toEqual({ text: "1\u202f796", unit: "mm" })
+    expect(printLength(0.0065, "metric").text).toBe("6.5")
+    expect(printLength(0.0009, "inch-pound").text).toBe('0.035"')
+  })
+})
+
+describe("other quantities", () => {
+  test.each<[Kind, string, number]>([
+    ["temperature", "68 F", 20],
+    ["temperature", "-40 °F", -40],
+    ["temperature", "18", 18],
+    // 1 h·ft²·°F/Btu = 0.1761 m²·K/W (NIST SP 811): R-13 = 2.289
+    ["resistance", "R-13", 2.289],
+    ["resistance", "RSI 2.3", 2.3],
+    ["resistance", "2.3", 2.3],
+    ["area", "100 sq ft", 9.290304],
+    ["mass", "100 lb", 45.359237],
+    ["power", "1.5 kW", 1500],
+    ["power", "10000 Btu/h", 2930.7107],
+    ["percent", "50 %", 0.5],
+    ["speed", "36 km/h", 10],
+  ])("%s: %s", (kind, text, value) => {
+    expect(parseQuantity(kind, text, "metric")).toBeCloseTo(value, 3)
+  })
+
+  test("are refused with an example", () => {
+    expect(() => parseQuantity("temperature", "warm", "metric")).toThrow("write 18 °C or 65 °F")
+    expect(() => parseQuantity("mass", "3 m", "metric")).toThrow("write 320 kg")
+  })
+
+  test("go round in both systems", () => {
+    const kinds: Kind[] = ["temperature", "resistance", "transmittance", "area", "mass", "arealMass", "power", "percent", "volume", "speed"]
+    fc.assert(
+      fc.property(fc.constantFrom(...kinds), fc.constantFrom(...UNIT_SYSTEMS), fc.double({ min: 0, max: 5000, noNaN: true }), (kind, system, value) => {
+        const { text, unit } = printQuantity(kind, value, system)
+        const read = parseQuantity(kind, `${text} ${unit}`, system)
+        // Half of the last printed digit, in SI; the coarsest is 1 W, 1 lb or 1 ft³.
+        expect(Math.abs(read - value)).toBeLessThanOrEqual(0.51)
+        expect(printWithUnit(kind, read, system)).toBe(printWithUnit(kind, value, system))
+      }),
+    )
+  })
+})
