@@ -1,4 +1,7 @@
-const swc = ["@swc/jest", { jsc: { parser: { syntax: "typescript", tsx: true }, target: "es2022", transform: { react: { runtime: "automatic" } } } }]
+const swc = [
+  "@swc/jest",
+  { jsc: { parser: { syntax: "typescript", tsx: true }, target: "es2022", transform: { react: { runtime: "automatic" } } } },
+]
 
 module.exports = {
   testEnvironment: "node",

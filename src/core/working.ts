@@ -36,6 +36,9 @@ export interface Working {
   notes: string[]
 }
 
+/**
+ *
+ */
 export const quantityOf = (kind: Kind, value: number): Quantity => ({ kind, value })
 
 /** A factor of a line. */

@@ -1,4 +1,4 @@
-import * as z from "zod"
+import type * as z from "zod"
 
 /** What is wrong with an input, where, and what mends it. */
 export interface Fault {
@@ -82,5 +82,5 @@ function describe(value: unknown): string {
   if (typeof value === "string") return `the text "${value.slice(0, 40)}"`
   if (value === null) return "null"
   if (Array.isArray(value)) return "a list"
-  return typeof value === "object" ? "an object" : String(value)
+  return typeof value === "boolean" ? String(value) : "an object"
 }

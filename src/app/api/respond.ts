@@ -36,7 +36,7 @@ export async function readBody(request: Request): Promise<Outcome<string>> {
         error: { code: "too-large", path: [], message: `The message has more than ${LARGEST_BODY / 1e6} MB; nothing was stored.` },
       }
     }
-    text += decoder.decode(chunk.value as Uint8Array, { stream: true })
+    text += decoder.decode(chunk.value, { stream: true })
   }
   return { ok: true, value: text + decoder.decode() }
 }

@@ -48,7 +48,9 @@ describe("moist air", () => {
         expect(air.vapourPressure / vapour).toBeCloseTo(1, 3)
         expect(air.humidityRatio / ratio).toBeCloseTo(1, 3)
         expect(air.density / psychrolib.GetMoistAirDensity(temperature, ratio, pressure)).toBeCloseTo(1, 3)
-        expect(Math.abs(air.enthalpy - psychrolib.GetMoistAirEnthalpy(temperature, ratio))).toBeLessThan(Math.max(30, 0.001 * Math.abs(air.enthalpy)))
+        expect(Math.abs(air.enthalpy - psychrolib.GetMoistAirEnthalpy(temperature, ratio))).toBeLessThan(
+          Math.max(30, 0.001 * Math.abs(air.enthalpy)),
+        )
         expect(Math.abs(air.dewPoint! - psychrolib.GetTDewPointFromVapPres(temperature, vapour))).toBeLessThan(0.02)
       }
   })

@@ -32,7 +32,8 @@ describe("air space, ISO 6946:2017 annex D", () => {
 
   test("above 5 K the laws of table D.2 hold, worked by hand", () => {
     // 8 K: cbrt 8 = 2, so ha is 1.46 horizontal and 2.28 up; down at 0.1 m 0.09 · 8^0.187 · 0.1^−0.44 = 0.09 · 1.4753 · 2.7542 = 0.3657
-    const at = (direction: "horizontal" | "up" | "down") => airSpace({ ...space, thickness: 0.1, direction, temperatureDifference: 8 }).convective
+    const at = (direction: "horizontal" | "up" | "down") =>
+      airSpace({ ...space, thickness: 0.1, direction, temperatureDifference: 8 }).convective
     expect(at("horizontal")).toBeCloseTo(1.46, 6)
     expect(at("up")).toBeCloseTo(2.28, 6)
     expect(at("down")).toBeCloseTo(0.3657, 3)
@@ -113,7 +114,10 @@ describe("thermal transmittance, ISO 6946:2017", () => {
   const layer = fc.record({
     thickness: fc.double({ min: 0.0005, max: 0.5, noNaN: true }),
     conductivity: fc.double({ min: 0.01, max: 200, noNaN: true }),
-    framing: fc.record({ fraction: fc.double({ min: 0, max: 1, noNaN: true }), conductivity: fc.double({ min: 0.05, max: 200, noNaN: true }) }),
+    framing: fc.record({
+      fraction: fc.double({ min: 0, max: 1, noNaN: true }),
+      conductivity: fc.double({ min: 0.05, max: 200, noNaN: true }),
+    }),
   })
 
   test("the lower limit is never above the upper, and more insulation never loses more", () => {

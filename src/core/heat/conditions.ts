@@ -11,6 +11,9 @@ export interface Condition {
   windSpeed: number
 }
 
+/**
+ *
+ */
 export interface Conditions {
   station: Station
   winter: Condition

@@ -25,6 +25,9 @@ const BY_KIND: Record<JobKind, readonly string[]> = {
   ],
 }
 
+/**
+ *
+ */
 export const cautionsFor = (kind: JobKind): readonly string[] => BY_KIND[kind]
 
 /** Cautions that the layers of a build-up call for. */

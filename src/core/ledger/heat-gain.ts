@@ -20,6 +20,9 @@ export interface FaceHour {
   heat: number
 }
 
+/**
+ *
+ */
 export interface GainHour {
   hour: number
   outdoors: number
@@ -27,6 +30,9 @@ export interface GainHour {
   parts: HeatPart[]
 }
 
+/**
+ *
+ */
 export interface HeatGain {
   /** Greatest total of the day, W; negative when heat leaves at every hour. */
   total: number

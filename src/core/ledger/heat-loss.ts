@@ -15,6 +15,9 @@ export interface HeatPart {
   heat: number
 }
 
+/**
+ *
+ */
 export interface HeatLoss {
   total: number
   parts: HeatPart[]

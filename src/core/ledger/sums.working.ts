@@ -63,6 +63,9 @@ const perFace = (
     from: { station: "build-ups", face: face.id },
   }))
 
+/**
+ *
+ */
 export function weightWorking(ledger: Ledger): Working {
   return {
     title: "Weight added",
@@ -76,6 +79,9 @@ export function weightWorking(ledger: Ledger): Working {
   }
 }
 
+/**
+ *
+ */
 export function moneyWorking(ledger: Ledger): Working {
   return {
     title: "Money for material",

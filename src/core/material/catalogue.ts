@@ -17,7 +17,7 @@ export const CATALOGUE: Readonly<Record<string, Material>> = {
   ...FOAMS,
   ...MEMBRANES,
   ...COVERINGS,
-} as Record<string, Material>
+}
 
 /** @throws InputError `unknown-reference` */
 export function materialOf(id: string): Material {

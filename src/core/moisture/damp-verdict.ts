@@ -4,6 +4,9 @@ import { type DampLook, TRACE, type WetPlane } from "./damp-look"
 /** How a build-up stands at the two design conditions; drying through the year is not reckoned here. */
 export type DampState = "dry" | "leak" | "wets" | "wets-in-both"
 
+/**
+ *
+ */
 export interface DampVerdict {
   state: DampState
   freezes: boolean

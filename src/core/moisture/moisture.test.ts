@@ -8,7 +8,9 @@ import { woodEquilibrium } from "./wood-equilibrium"
 type Sketch = [material: string, thickness: number]
 
 function wallOf(layers: Sketch[]): Assembly {
-  const entries = layers.map(([material, thickness], i) => [`l${i}`, { material, thickness, existing: false, voids: 0 as const, framing: null }] as const)
+  const entries = layers.map(
+    ([material, thickness], i) => [`l${i}`, { material, thickness, existing: false, voids: 0 as const, framing: null }] as const,
+  )
   return { name: "wall", absorptance: null, layers: Object.fromEntries(entries), order: entries.map(([id]) => id) }
 }
 
@@ -47,7 +49,15 @@ describe("first damp look", () => {
     // Steel skin sd 1500 outside, wool 100 mm (R 2.857, sd 0.1), plywood lining 9 mm (R 0.0529, sd 1.98).
     // psat(20) 2338.8, inside 1169.4 Pa; the skin is at −10 + 30·(0.04 + 1.6e-5)/3.0800 = −9.610 °C, psat over ice 269.3 Pa.
     // Rate = 2e-10·((1169.4 − 269.3)/2.08 − (269.3 − 207.9)/1500) = 8.655e-8 − 8e-12 = 8.65e-8 kg/(m²·s)
-    const wall = look([["steel-painted", 0.0008], ["glass-wool", 0.1], ["birch-plywood", 0.009]], cabin, cold)
+    const wall = look(
+      [
+        ["steel-painted", 0.0008],
+        ["glass-wool", 0.1],
+        ["birch-plywood", 0.009],
+      ],
+      cabin,
+      cold,
+    )
     expect(wall.wetSide).toBe("inside")
     expect(wall.wet!.temperature).toBeCloseTo(-9.61, 1)
     expect(wall.wet!.layer).toBe(1)
@@ -57,18 +67,43 @@ describe("first damp look", () => {
   })
 
   test("a tight membrane on the warm side leaves leaks as the only way", () => {
-    const wall = look([["wood-fibre-board", 0.035], ["glass-wool", 0.1], ["polythene", 0.0002], ["birch-plywood", 0.009]], cabin, cold)
+    const wall = look(
+      [
+        ["wood-fibre-board", 0.035],
+        ["glass-wool", 0.1],
+        ["polythene", 0.0002],
+        ["birch-plywood", 0.009],
+      ],
+      cabin,
+      cold,
+    )
     expect(wall.wet).toBeNull()
     expect(wall.leakWets).not.toBeNull()
     expect(dampVerdict(wall, wall).state).toBe("leak")
   })
 
   test("a cold room takes its water from outside, and wants its tight layer there", () => {
-    const wrong = look([["softwood-plywood", 0.009], ["stone-wool", 0.1], ["foil-membrane", 0.0003]], room, humid)
+    const wrong = look(
+      [
+        ["softwood-plywood", 0.009],
+        ["stone-wool", 0.1],
+        ["foil-membrane", 0.0003],
+      ],
+      room,
+      humid,
+    )
     expect(wrong.warmSide).toBe("outside")
     expect(wrong.wetSide).toBe("outside")
     expect(wrong.wet!.layer).toBe(2)
-    const right = look([["foil-membrane", 0.0003], ["stone-wool", 0.1], ["softwood-plywood", 0.009]], room, humid)
+    const right = look(
+      [
+        ["foil-membrane", 0.0003],
+        ["stone-wool", 0.1],
+        ["softwood-plywood", 0.009],
+      ],
+      room,
+      humid,
+    )
     expect(right.wet).toBeNull()
     expect(dampVerdict(wrong, wrong).state).toBe("wets-in-both")
   })

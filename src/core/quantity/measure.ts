@@ -116,7 +116,7 @@ const MEASURES = {
     example: "750 W, 1.5 kW or 2500 Btu/h",
   },
   heatFlux: {
-    metric: { unit: "W/m²", factor: 1, decimals: 1 },
+    metric: { unit: "W/m²", factor: 1, decimals: 0 },
     inchPound: { unit: "Btu/(h·ft²)", factor: BTU_PER_HOUR / FOOT ** 2, decimals: 1 },
     written: { "w/m²": { factor: 1 } },
     example: "20 W/m²",
@@ -147,6 +147,9 @@ const MEASURES = {
 /** The kinds of figure that Pelzhaus prints and reads. */
 export type Kind = keyof typeof MEASURES | "length"
 
+/**
+ *
+ */
 export interface Printed {
   text: string
   unit: string
@@ -162,7 +165,7 @@ export function printQuantity(kind: Kind, value: number, system: UnitSystem): Pr
   if (kind === "length") return printLength(value, system)
   const scale = scaleOf(MEASURES[kind], system)
   const shown = (value - (scale.zero ?? 0)) / scale.factor
-  const fixed = kind === "transmittance" || kind === "resistance" || kind === "arealMoney"
+  const fixed = kind === "resistance" || kind === "arealMoney"
   return { text: fixed ? printNumber(shown, scale.decimals) : printShort(shown, scale.decimals), unit: scale.unit }
 }
 

@@ -37,11 +37,11 @@ export function decimal(text: string): number {
   return Number(text.replace(",", "."))
 }
 
-/** A number as printed: thousands set off by a narrow space, a true minus, at most so many decimals. */
+/** A number as printed: thousands set off by a space that does not break, a true minus, at most so many decimals. */
 export function printNumber(value: number, decimals: number): string {
   const fixed = Math.abs(value).toFixed(decimals)
   const [whole = "0", rest] = fixed.split(".")
-  const grouped = whole.length > 3 ? whole.replace(/\B(?=(\d{3})+$)/g, "\u202f") : whole
+  const grouped = whole.length > 3 ? whole.replace(/\B(?=(\d{3})+$)/g, "\u00a0") : whole
   const isZero = Number(fixed) === 0
   return (value < 0 && !isZero ? "−" : "") + grouped + (rest ? `.${rest}` : "")
 }

@@ -1,5 +1,8 @@
 import type { FaceId } from "../../schema/job/job"
 
+/**
+ *
+ */
 export type Point = readonly [x: number, y: number]
 
 /** Lays a face's own coordinates (u along its lower edge, v up, seen from inside) on the pelt. */

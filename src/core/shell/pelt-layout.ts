@@ -9,6 +9,9 @@ export interface Bounds {
   high: number
 }
 
+/**
+ *
+ */
 export function peltBounds(faces: readonly Face[]): Bounds {
   const points = faces.flatMap((face) => face.outline.map((corner) => onPelt(face.place, corner)))
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
@@ -28,7 +31,7 @@ export interface Box {
  * @param within bounds of the face, and `taken` what is drawn in it, all in the same units
  */
 export function labelPlace(within: Box, taken: readonly Box[], label: { width: number; height: number }): Point {
-  const steps = [0, -0.15, 0.15, -0.3, 0.3, -0.38, 0.38]
+  const steps = [0, -0.08, 0.08, -0.16, 0.16, -0.23, 0.23, -0.3, 0.3, -0.36, 0.36]
   const places = steps
     .flatMap((dy) => steps.map((dx): Point => [within.x + dx * within.width, within.y + dy * within.height]))
     .map((place) => ({ place, cost: cost(place, within, taken, label) }))

@@ -1,5 +1,5 @@
 "use client"
-import { ChevronDown, CircleHelp, Redo2, Search, Undo2 } from "lucide-react"
+import { ChevronDown, ChevronLeft, CircleHelp, Redo2, Search, Undo2 } from "lucide-react"
 import { useRouter } from "next/navigation"
 import { inTheWay } from "../../core/ledger/in-the-way"
 import { setUnits } from "../../edit/brief-edits"
@@ -31,7 +31,7 @@ export function Tape({ onVariants, onSearch, onHelp }: Props) {
           title="Back to the shelf"
           onClick={() => router.push("/")}
         >
-          ‹
+          <ChevronLeft size={18} aria-hidden />
         </button>
         <button
           type="button"

@@ -94,7 +94,7 @@ function useKeys(open: (opened: Opened) => void, pick: (picking: Picking) => voi
   const layerId = useJobView((view) => view.layer)
   const { go } = useStation()
   const working = useWorking()
-  const keys = useMemo(() => {
+  const keys = useMemo<Record<string, () => void>>(() => {
     const figures = ledger.faces.find(({ id }) => id === face) ?? ledger.faces[0]!
     const layer = figures.layers.find(({ id }) => id === layerId)
     const order = FACES[job.shell.form.kind]
@@ -141,7 +141,7 @@ function useKeys(open: (opened: Opened) => void, pick: (picking: Picking) => voi
       z: store.undo,
       Z: store.redo,
       ...Object.fromEntries(STATIONS.map(({ id }, i) => [String(i + 1), () => go(id)])),
-    } as Record<string, () => void>
+    }
   }, [store, job, ledger, face, layerId, go, open, pick, working])
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

@@ -13,7 +13,7 @@ export async function call<T>(method: "GET" | "POST" | "PATCH", path: string, bo
     const text = body === undefined || typeof body === "string" ? body : JSON.stringify(body)
     const response = await fetch(path, {
       method,
-      ...(text === undefined ? {} : { body: text as string, headers: { "content-type": "application/json" } }),
+      ...(text === undefined ? {} : { body: text, headers: { "content-type": "application/json" } }),
       signal: AbortSignal.timeout(15_000),
     })
     const answer = (await response.json()) as T & { error?: Fault }

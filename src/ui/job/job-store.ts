@@ -4,6 +4,7 @@ import { v4 as newId } from "uuid"
 import { createStore, type StoreApi, useStore } from "zustand"
 import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
 import { activeState } from "../../core/ledger/state"
+import type { Season } from "../../edit/brief-edits"
 import { applyEdit, type Edit } from "../../edit/edit"
 import { append, goBack, goForward, type History, rejoin } from "../../edit/history"
 import { takeOver } from "../../edit/variant-edits"
@@ -27,6 +28,8 @@ export interface JobView {
   refusal: string | null
   face: FaceId
   layer: string | null
+  /** Season that Heat and Damp look at. */
+  season: Season
 }
 
 export interface JobStore extends StoreApi<JobView> {
@@ -36,7 +39,7 @@ export interface JobStore extends StoreApi<JobView> {
   show: (edit: Edit | null) => void
   undo: () => void
   redo: () => void
-  choose: (choice: Partial<Pick<JobView, "face" | "layer">>) => void
+  choose: (choice: Partial<Pick<JobView, "face" | "layer" | "season">>) => void
   /** Drops what this window has not sent and takes the job as the server has it. */
   reload: () => Promise<void>
   /** Makes this window's job the newest revision. */
@@ -60,6 +63,7 @@ export function createJobStore(open: OpenJob): JobStore {
     refusal: null,
     face: "left",
     layer: null,
+    season: "winter",
   }))
   const { getState: get, setState: set } = store
   let window_ = ""
@@ -135,7 +139,7 @@ export function createJobStore(open: OpenJob): JobStore {
       const forward = goForward(history)
       if (forward) enter(forward, { kind: "move", from: history.head, to: forward.head })
     },
-    choose: (choice: Partial<Pick<JobView, "face" | "layer">>) => set(choice),
+    choose: (choice: Partial<Pick<JobView, "face" | "layer" | "season">>) => set(choice),
     async reload(): Promise<void> {
       const job = await fetchJob()
       if (!job) return set({ saving: "away" })

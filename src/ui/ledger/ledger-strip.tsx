@@ -40,7 +40,7 @@ export function LedgerStrip() {
         <span className="block truncate text-dense text-graphite">damp: {ledger.wettest.name.toLowerCase()}</span>
         <span className="flex items-center gap-1.5 pt-1">
           <DampRing verdict={verdict} />
-          <span className="font-display text-[15px] leading-4 font-semibold">{verdict.words}</span>
+          <span className="font-display text-[14px] leading-4 font-semibold">{verdict.words}</span>
         </span>
       </button>
     </section>

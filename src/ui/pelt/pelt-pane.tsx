@@ -2,7 +2,7 @@
 import { useState } from "react"
 import { printWithUnit } from "../../core/quantity/measure"
 import type { StationId } from "../bench/use-station"
-import { useJob, useLedger } from "../job/job-store"
+import { useJob, useJobView, useLedger } from "../job/job-store"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
 import { INK_WORDS, type InkName } from "./ink"
@@ -19,9 +19,11 @@ const INKS: Record<StationId, readonly InkName[]> = {
 
 /** The pelt with the words around it: what the ink means, the room left, how much skin there is. */
 export function PeltPane({ station }: { station: StationId }) {
-  const [chosen, setChosen] = useState<Partial<Record<StationId, InkName>>>({})
-  const inks = INKS[station]
-  const ink = chosen[station] ?? inks[0]!
+  const [chosen, setChosen] = useState<Record<string, InkName>>({})
+  const season = useJobView((view) => view.season)
+  const inks = station === "heat" && season === "summer" ? [...INKS.heat].reverse() : INKS[station]
+  const key = `${station} ${season}`
+  const ink = chosen[key] ?? inks[0]!
   return (
     <section
       aria-label="Pelt"
@@ -42,7 +44,7 @@ export function PeltPane({ station }: { station: StationId }) {
                   className={
                     name === ink ? "font-display text-[16px] font-semibold" : "text-dense text-graphite underline-offset-2 hover:underline"
                   }
-                  onClick={() => setChosen({ ...chosen, [station]: name })}
+                  onClick={() => setChosen({ ...chosen, [key]: name })}
                 >
                   {INK_WORDS[name]}
                 </button>
@@ -88,7 +90,7 @@ function Skin() {
   return (
     <p>
       {printWithUnit("area", skinArea, job.units)} of skin for {printWithUnit("area", length * width, job.units)} of floor:{" "}
-      {skinAgainstCube.toFixed(1)} times a cube of the same volume
+      {skinAgainstCube.toFixed(2)} times a cube of the same volume
       <br />
       clear inside {printWithUnit("length", clear.length, job.units)} × {printWithUnit("length", clear.width, job.units)}
     </p>

@@ -71,10 +71,11 @@ function FaceDrawing({ figures, ink, measures, system, view, hatches, chosen, on
   const holes = figures.openings.map(({ id, opening }) => ({ id, opening, corners: corners(face, opening, view) }))
   const within = boxOf(outline)
   const titled = ink.figure ?? name
+  const second = ink.figure ? `${name} · ${ink.words}` : ink.words
   const [x, y] = labelPlace(
     within,
     holes.map((hole) => boxOf(hole.corners)),
-    labelSize(titled, ink),
+    labelSize(titled, second, ink),
   )
   return (
     <g
@@ -123,7 +124,7 @@ function FaceDrawing({ figures, ink, measures, system, view, hatches, chosen, on
           {titled}
         </text>
         <text className="on-hatch" y={17} fontSize={12.5} fill="var(--ink)">
-          {ink.figure ? `${name} · ${ink.words}` : ink.words}
+          {second}
         </text>
       </g>
     </g>
@@ -237,8 +238,8 @@ function boxOf(outline: readonly Point[]): Box {
 }
 
 /** Letters are about 0.55 of their size wide; near enough to keep a label off an opening. */
-function labelSize(title: string, ink: FaceInk): { width: number; height: number } {
-  return { width: Math.max(title.length * (ink.figure ? 11 : 8), ink.words.length * 6.6), height: ink.mark ? 64 : 40 }
+function labelSize(title: string, second: string, ink: FaceInk): { width: number; height: number } {
+  return { width: Math.max(title.length * (ink.figure ? 11 : 8), second.length * 6.1), height: ink.mark ? 72 : 44 }
 }
 
 const points = (outline: readonly Point[]) => outline.map((point) => point.join(",")).join(" ")

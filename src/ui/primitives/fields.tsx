@@ -75,7 +75,7 @@ export function TypedField({ label, shown, unit = "", onCommit, placeholder, aut
         {unit ? (
           <span
             aria-hidden
-            className="pointer-events-none absolute inset-y-0 right-2 flex items-center bg-sheet pl-1 text-dense text-graphite"
+            className="pointer-events-none absolute inset-y-px right-px flex items-center rounded-soft bg-sheet px-1.5 text-dense text-graphite"
           >
             {unit}
           </span>

@@ -82,3 +82,25 @@ export function profileLines(
   ]
   return { temperature: temperature.join(""), dewPoint: dewPoint.join(""), y }
 }
+
+interface SoldPlace {
+  thickness: number
+  x: number
+  /** The thickness that the layer has. */
+  worn: boolean
+  labelled: boolean
+}
+
+/** The thicknesses that a layer is sold in, on screen; labels that would run into each other are left out, the one that is worn stays. */
+export function soldPlaces({ layer, material }: BuiltLayer, start: number, scale: number, width: number): SoldPlace[] {
+  const isWorn = (thickness: number) => Math.abs(thickness - layer.thickness) < 1e-6
+  const worn = start + layer.thickness * scale
+  const places: SoldPlace[] = []
+  for (const thickness of material.sold.thicknesses) {
+    const x = start + thickness * scale
+    if (x > width - 8) break
+    const last = places.findLast((place) => place.labelled)?.x ?? -Infinity
+    places.push({ thickness, x, worn: isWorn(thickness), labelled: isWorn(thickness) || (x - last > 34 && Math.abs(x - worn) > 30) })
+  }
+  return places
+}

@@ -11,7 +11,7 @@ import { useJob, useJobStore, useJobView } from "../job/job-store"
 import { hatch, HatchPatterns } from "../pelt/hatches"
 import { useSize } from "../primitives/use-size"
 import { drag } from "./drag"
-import { placeOfDepth, profileLines, sliceGeometry } from "./slice-geometry"
+import { placeOfDepth, profileLines, sliceGeometry, soldPlaces } from "./slice-geometry"
 
 const TOP = 22
 const HEIGHT = 236
@@ -239,34 +239,23 @@ function Sold({
   units: "metric" | "inch-pound"
 }) {
   const y = TOP + HEIGHT + 8
-  const places = layer.material.sold.thicknesses
-    .map((thickness) => ({ thickness, x: start + thickness * scale }))
-    .filter(({ x }) => x < width - 8)
-  const now = layer.layer.thickness
-  // Labels that would run into each other are left out; the one that is worn stays.
-  let last = -Infinity
-  const worn = places.find(({ thickness }) => Math.abs(thickness - now) < 1e-6)
+  const places = soldPlaces(layer, start, scale, width)
   return (
     <g fontSize={12} fill="var(--graphite)" textAnchor="middle" aria-hidden>
       <text x={start - 6} y={y + 22} textAnchor="end">
         sold in
       </text>
       <path d={`M${start} ${y}H${places.at(-1)?.x ?? start}`} stroke="var(--graphite)" />
-      {places.map(({ thickness, x }) => {
-        const isWorn = worn?.thickness === thickness
-        const labelled = isWorn || (x - last > 34 && (!worn || Math.abs(x - worn.x) > 30))
-        if (labelled) last = x
-        return (
-          <g key={thickness}>
-            <path d={`M${x} ${y}v6`} stroke={isWorn ? "var(--spruce)" : "var(--graphite)"} strokeWidth={isWorn ? 2 : 1} />
-            {labelled ? (
-              <text x={x} y={y + 22} fontWeight={isWorn ? 700 : 400} fill={isWorn ? "var(--spruce)" : undefined}>
-                {printQuantity("length", thickness, units).text}
-              </text>
-            ) : null}
-          </g>
-        )
-      })}
+      {places.map(({ thickness, x, worn, labelled }) => (
+        <g key={thickness}>
+          <path d={`M${x} ${y}v6`} stroke={worn ? "var(--spruce)" : "var(--graphite)"} strokeWidth={worn ? 2 : 1} />
+          {labelled ? (
+            <text x={x} y={y + 22} fontWeight={worn ? 700 : 400} fill={worn ? "var(--spruce)" : undefined}>
+              {printQuantity("length", thickness, units).text}
+            </text>
+          ) : null}
+        </g>
+      ))}
     </g>
   )
 }

@@ -11,8 +11,8 @@ import { Remark } from "../../primitives/remark"
 import { obstacleWords } from "../../words"
 
 const SEASONS: readonly { season: Season; outdoors: string }[] = [
-  { season: "winter", outdoors: "worst night" },
-  { season: "summer", outdoors: "worst afternoon" },
+  { season: "winter", outdoors: "Worst night" },
+  { season: "summer", outdoors: "Worst afternoon" },
 ]
 
 const LIMITS: readonly { limit: keyof Limits; label: string; kind: "length" | "mass" | "money" | "power" }[] = [
@@ -61,21 +61,21 @@ export function BriefStation() {
               onCommit={(value) => store.edit(setIndoors(season, "temperature", value))}
             />
             <QuantityField
-              label="Humidity inside"
+              label="Humidity"
               kind="percent"
               system={units}
               value={inside.relativeHumidity}
               onCommit={(value) => store.edit(setIndoors(season, "relativeHumidity", value))}
             />
             <QuantityField
-              label={`Outdoors, ${outdoors}`}
+              label={outdoors}
               kind="temperature"
               system={units}
               value={outside.temperature}
               onCommit={(temperature) => store.edit(setOutdoors(season, { temperature, relativeHumidity: outside.relativeHumidity }))}
             />
             <QuantityField
-              label="Humidity outdoors"
+              label="Humidity then"
               kind="percent"
               system={units}
               value={outside.relativeHumidity}

@@ -74,7 +74,7 @@ function Remarks() {
   const { units } = useJob()
   const text = (value: number) => printQuantity("resistance", value, units).text
   const films = figures.centre - figures.winter.resistanceTotal
-  const metal = figures.winter.notes.filter((note) => note.includes("metal") || note.includes("limits differ"))
+  const metal = figures.winter.notes.filter((note) => note.includes("combined method"))
   if (films / figures.centre < 0.03 && metal.length === 0) return null
   return (
     <Remark kind="remark" title={`The labels say ${text(figures.label)}, the built face gives ${text(figures.whole)}.`}>

@@ -1,12 +1,11 @@
 "use client"
-import { useState } from "react"
 import { dewPoint } from "../../../core/air/dew-point"
 import { dampWorking } from "../../../core/ledger/sums.working"
 import type { DampLook } from "../../../core/moisture/damp-look"
 import { dampSentence } from "../../../core/moisture/damp-verdict"
 import { printWithUnit } from "../../../core/quantity/measure"
 import type { Season } from "../../../edit/brief-edits"
-import { useJob, useLedger } from "../../job/job-store"
+import { useJob, useJobStore, useJobView, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
 import { Remark } from "../../primitives/remark"
@@ -21,8 +20,8 @@ export function DampStation() {
   const figures = useChosenFace()
   const ledger = useLedger()
   const { open } = useWorking()
-  const warm = figures.damp.summer.wetSide === "outside" && figures.damp.winter.wetSide !== "outside" ? "summer" : "winter"
-  const [season, setSeason] = useState<Season>(warm)
+  const season = useJobView((view) => view.season)
+  const store = useJobStore()
   const look = figures.damp[season]
   return (
     <div className="grid gap-3">
@@ -38,7 +37,7 @@ export function DampStation() {
           { value: "winter", name: "worst night" },
           { value: "summer", name: "worst afternoon" },
         ]}
-        onChange={setSeason}
+        onChange={(next: Season) => store.choose({ season: next })}
       />
       <p data-testid="damp-sentence" className="text-[15px]">
         {dampSentence(look, figures.layers)}

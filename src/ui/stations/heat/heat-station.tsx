@@ -7,7 +7,7 @@ import { heatLossWorking } from "../../../core/ledger/heat-loss.working"
 import { activeState } from "../../../core/ledger/state"
 import { whatIf } from "../../../core/ledger/what-if"
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
-import { useJob, useJobStore, useLedger, usePinnedLedger } from "../../job/job-store"
+import { useJob, useJobStore, useJobView, useLedger, usePinnedLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
@@ -19,23 +19,22 @@ const DayChart = dynamic(() => import("../../charts/chart").then((module) => mod
   loading: () => <div className="h-52" />,
 })
 
-type View = "night" | "day"
-
 /** Where heat goes out on the worst night and comes in on the hottest day. */
 export function HeatStation() {
-  const [view, setView] = useState<View>("night")
+  const season = useJobView((view) => view.season)
+  const store = useJobStore()
   return (
     <div className="grid gap-4">
       <Tabs
         label="Season"
-        value={view}
+        value={season}
         options={[
-          { value: "night", name: "worst night" },
-          { value: "day", name: "hottest day" },
+          { value: "winter", name: "worst night" },
+          { value: "summer", name: "hottest day" },
         ]}
-        onChange={setView}
+        onChange={(next) => store.choose({ season: next })}
       />
-      {view === "night" ? <WorstNight /> : <HottestDay />}
+      {season === "winter" ? <WorstNight /> : <HottestDay />}
     </div>
   )
 }
@@ -84,11 +83,11 @@ function WorstNight() {
 
 function MetalRemark() {
   const { faces } = useLedger()
-  const metal = faces.filter((face) => face.winter.notes.some((note) => note.includes("metal")))
+  const metal = faces.filter((face) => face.winter.notes.some((note) => note.includes("combined method")))
   if (metal.length === 0) return null
   return (
-    <Remark kind="remark" title="Metal members make these figures uncertain.">
-      {`${metal.map((face) => face.name.toLowerCase()).join(", ")}: the combined method does not hold where metal crosses the insulation. The true loss lies between its two limits; the figure is their mean.`}
+    <Remark kind="remark" title="Members that conduct far better make these figures uncertain.">
+      {`${metal.map((face) => face.name.toLowerCase()).join(", ")}: the combined method does not hold where metal crosses insulation. The true loss lies between its two limits; the figure is their mean.`}
     </Remark>
   )
 }
