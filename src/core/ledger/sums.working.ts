@@ -1,3 +1,4 @@
+import { dewPoint } from "../air/dew-point"
 import { factor, quantityOf, type Working, type WorkingLine } from "../working"
 import type { FaceFigures } from "./face-figures"
 import type { Ledger } from "./ledger"
@@ -124,19 +125,16 @@ export function dampWorking(ledger: Ledger): Working {
     title: "Damp, face by face",
     formula: "wet where p(x) > p sat(θ(x)), and where θ(x) is below the dew point of leaking air",
     lines: ledger.faces.map((face): WorkingLine => {
-      const { winter } = face.damp
-      const coldest = winter.wetSide === "outside" ? winter.interfaces[0]! : winter.interfaces.at(-1)!
-      const factors = [factor("face", "temperature", coldest.temperature), factor("dew point", "temperature", winter.dewPoint ?? NaN)]
-      const result = quantityOf("temperatureDifference", coldest.temperature - (winter.dewPoint ?? NaN))
+      const { surface, dew } = wetSideFace(face)
       return {
         name: `${face.name}: ${face.damp.verdict.words}`,
-        factors,
+        factors: [factor("face", "temperature", surface), factor("dew point", "temperature", dew)],
         operator: "−",
-        result,
+        result: quantityOf("temperatureDifference", surface - dew),
         from: { station: "build-ups", face: face.id },
       }
     }),
-    total: quantityOf("temperatureDifference", Math.min(...ledger.faces.map(({ damp: { winter } }) => margin(winter)))),
+    total: quantityOf("temperatureDifference", dampMargin(ledger)),
     inputs: [
       {
         name: "Inside humidity, winter",
@@ -156,7 +154,13 @@ export function dampWorking(ledger: Ledger): Working {
   }
 }
 
-function margin(look: FaceFigures["damp"]["winter"]): number {
-  const face = look.wetSide === "outside" ? look.interfaces[0]! : look.interfaces.at(-1)!
-  return face.temperature - (look.dewPoint ?? -100)
+/** By how much the face on the wet side stays above its dew point on the worst night, K, at the worst face. */
+export function dampMargin(ledger: Ledger): number {
+  return Math.min(...ledger.faces.map(wetSideFace).map(({ surface, dew }) => surface - dew))
+}
+
+/** The face that touches the wetter air, and that air's dew point; over soil it is the room that counts. Air without water: −100 °C. */
+function wetSideFace({ damp: { winter }, ground }: FaceFigures): { surface: number; dew: number } {
+  const plane = winter.wetSide === "outside" && !ground ? winter.interfaces[0]! : winter.interfaces.at(-1)!
+  return { surface: plane.temperature, dew: dewPoint(plane.vapourPressure ?? 0) ?? -100 }
 }

@@ -12,17 +12,20 @@ export interface DampVerdict {
   freezes: boolean
   /** A few words for the ledger. */
   words: string
+  /** Fewer, for a drawing. */
+  short: string
 }
 
 /** The verdict on a build-up from its winter and its summer look. */
 export function dampVerdict(winter: DampLook, summer: DampLook): DampVerdict {
   const wet = (look: DampLook) => look.faceSweats || wetsByDiffusion(look)
-  const freezes = (wet(winter) || winter.leakWets !== null) && winter.freezes
-  if (wet(winter) && wet(summer)) return { state: "wets-in-both", freezes, words: "wets in both seasons" }
-  if (wet(winter)) return { state: "wets", freezes, words: freezes ? "wets and freezes, worst night" : "wets on the worst night" }
-  if (wet(summer)) return { state: "wets", freezes, words: "wets on the worst afternoon" }
-  if (winter.leakWets || summer.leakWets) return { state: "leak", freezes, words: "dry while it is airtight" }
-  return { state: "dry", freezes: false, words: "stays dry" }
+  const { freezes } = winter
+  if (wet(winter) && wet(summer)) return { state: "wets-in-both", freezes, words: "wets in both seasons", short: "wets in both" }
+  if (wet(winter))
+    return { state: "wets", freezes, words: freezes ? "wets and freezes, worst night" : "wets on the worst night", short: "wets in winter" }
+  if (wet(summer)) return { state: "wets", freezes: false, words: "wets on the worst afternoon", short: "wets in summer" }
+  if (winter.leakWets || summer.leakWets) return { state: "leak", freezes, words: "dry while it is airtight", short: "dry if airtight" }
+  return { state: "dry", freezes: false, words: "stays dry", short: "stays dry" }
 }
 
 /** Whether diffusion brings more than a trace. */

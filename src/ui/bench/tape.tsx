@@ -77,37 +77,60 @@ function Stations() {
   const { station, go } = useStation()
   const marks = useMarks()
   return (
-    <nav aria-label="Stations" className="flex">
-      {STATIONS.map(({ id, name }, i) => {
-        const here = id === station
-        return (
-          <button
-            key={id}
-            type="button"
-            aria-current={here ? "step" : undefined}
-            className={`relative w-22 px-2 pt-1 text-left max-[900px]:w-auto ${here ? "bg-spruce text-on-spruce" : "hover:bg-chosen max-[900px]:hidden"}`}
-            onClick={() => go(max900() && here ? STATIONS[(i + 1) % STATIONS.length]!.id : id)}
-          >
-            <span className={`block text-[11px] leading-4 ${here ? "" : "text-graphite"}`}>{i + 1}</span>
-            <span className="block font-display text-[14.5px] leading-5 font-semibold whitespace-nowrap">{name}</span>
-            {marks[id] ? (
-              <span className="absolute top-1.5 right-2 text-[10px] leading-3">
-                <span aria-hidden className={here ? "" : marks[id] === "waits" ? "text-ochre" : "text-spruce"}>
-                  {marks[id] === "waits" ? "▼" : "●"}
-                </span>
-                <span className="sr-only">{marks[id] === "waits" ? ", something stands in the way" : ", in order"}</span>
-              </span>
-            ) : null}
-            <Ticks here={here} />
-          </button>
-        )
-      })}
-    </nav>
+    <>
+      <nav aria-label="Stations" className="flex max-[900px]:hidden">
+        {STATIONS.map(({ id, name }, i) => {
+          const here = id === station
+          return (
+            <button
+              key={id}
+              type="button"
+              aria-current={here ? "step" : undefined}
+              className={`relative w-22 px-2 pt-1 text-left ${here ? "bg-spruce text-on-spruce" : "hover:bg-chosen"}`}
+              onClick={() => go(id)}
+            >
+              <span className={`block text-[11px] leading-4 ${here ? "" : "text-graphite"}`}>{i + 1}</span>
+              <span className="block font-display text-[14.5px] leading-5 font-semibold whitespace-nowrap">{name}</span>
+              {marks[id] ? <Mark waits={marks[id] === "waits"} here={here} /> : null}
+              <Ticks here={here} />
+            </button>
+          )
+        })}
+      </nav>
+      <FoldedTape />
+    </>
   )
 }
 
-/** On a narrow screen the tape is folded to the station at hand, and a press goes on to the next. */
-const max900 = () => matchMedia("(max-width: 900px)").matches
+function Mark({ waits, here }: { waits: boolean; here: boolean }) {
+  return (
+    <span className="absolute top-1.5 right-2 text-[10px] leading-3">
+      <span aria-hidden className={here ? "" : waits ? "text-ochre" : "text-spruce"}>
+        {waits ? "▼" : "●"}
+      </span>
+      <span className="sr-only">{waits ? ", something stands in the way" : ", in order"}</span>
+    </span>
+  )
+}
+
+/** On a narrow screen the tape is folded to the station at hand. */
+function FoldedTape() {
+  const { station, go } = useStation()
+  return (
+    <select
+      aria-label="Station"
+      value={station}
+      className="my-2 rounded-soft bg-spruce px-2 font-display font-semibold text-on-spruce min-[901px]:hidden"
+      onChange={(event) => go(event.target.value as StationId)}
+    >
+      {STATIONS.map(({ id, name }) => (
+        <option key={id} value={id}>
+          {name}
+        </option>
+      ))}
+    </select>
+  )
+}
 
 function Ticks({ here }: { here: boolean }) {
   return (

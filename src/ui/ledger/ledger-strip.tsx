@@ -1,7 +1,7 @@
 "use client"
 import { whatIf } from "../../core/ledger/what-if"
 import { activeState } from "../../core/ledger/state"
-import { dampWorking } from "../../core/ledger/sums.working"
+import { dampMargin, dampWorking } from "../../core/ledger/sums.working"
 import { printQuantity } from "../../core/quantity/measure"
 import { useJob, useJobStore, useLedger, usePinnedLedger } from "../job/job-store"
 import { DampRing } from "../primitives/damp-ring"
@@ -31,10 +31,7 @@ export function LedgerStrip() {
         className="min-w-44 grow basis-0 px-3.5 pt-1 text-left hover:bg-chosen"
         onClick={() => {
           store.choose({ face: ledger.wettest.id })
-          open(
-            dampWorking(ledger),
-            whatIf(activeState(job), ledger, (other) => dampWorking(other).total.value),
-          )
+          open(dampWorking(ledger), whatIf(activeState(job), ledger, dampMargin))
         }}
       >
         <span className="block truncate text-dense text-graphite">damp: {ledger.wettest.name.toLowerCase()}</span>

@@ -65,7 +65,7 @@ export function inkOf(ink: InkName, figures: FaceFigures, ledger: Ledger, system
     }
     case "damp":
       return {
-        words: figures.damp.verdict.words,
+        words: figures.damp.verdict.short,
         mark: figures.damp.verdict,
         ...(figures.damp.verdict.state === "dry" ? {} : { fill: "color-mix(in oklab, var(--fen) 10%, var(--sheet))" }),
       }

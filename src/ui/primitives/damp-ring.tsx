@@ -1,7 +1,7 @@
 import type { DampVerdict } from "../../core/moisture/damp-verdict"
 
 /** Damp by shape before colour: open, dashed while it hangs on airtightness, half filled, filled; a tick of frost beside it. */
-export function DampRing({ verdict, size = 20 }: { verdict: DampVerdict; size?: number }) {
+export function DampRing({ verdict, size = 20 }: { verdict: Pick<DampVerdict, "state" | "freezes">; size?: number }) {
   return (
     <svg
       width={size + 6}
@@ -16,7 +16,7 @@ export function DampRing({ verdict, size = 20 }: { verdict: DampVerdict; size?: 
 }
 
 /** The same mark about the origin, radius 8, for use on the pelt. */
-export function DampMark({ verdict }: { verdict: DampVerdict }) {
+export function DampMark({ verdict }: { verdict: Pick<DampVerdict, "state" | "freezes"> }) {
   const { state, freezes } = verdict
   return (
     <g stroke="var(--fen)" strokeWidth={2.4} fill="none">

@@ -1,0 +1,103 @@
+import { readFile } from "node:fs/promises"
+import { expect, test } from "@playwright/test"
+import { figure, settled, type } from "./bench"
+
+test("a van from an empty shelf, by the tape measure, to its watts", async ({ page }) => {
+  await page.goto("/")
+  await expect(page.getByText("empty: measure something below")).toBeVisible()
+  await page
+    .getByRole("button", { name: "mm ft·in" })
+    .or(page.getByRole("button", { name: /^Units/ }))
+    .click()
+  await page.getByRole("button", { name: "Panel van" }).click()
+  await type(page, "Length", `10' 10"`)
+  await type(page, "Width", `5' 9"`)
+  await type(page, "Height", `6' 3"`)
+  await page.getByLabel("Where it stands").selectOption({ label: "Linden Vale, temperate inland" })
+  await page.getByRole("button", { name: "Start the job" }).click()
+  await expect(page).toHaveURL(/build-ups$/)
+
+  // By hand. Outdoors −12 °C, inside 18 °C: 30 K.
+  // Wall: steel 0.8 mm/50 = 0.000016; polyiso 25 mm/0.025 = 1.0 with ribs; birch plywood 6.5 mm/0.17 = 0.038235; films 0.13 + 0.04.
+  // Ribs: hats of 1.2 mm steel, 50 mm wide, every 600 mm: share 50/600 = 0.083333.
+  // A rib's conductivity over 25 mm: 2·1.2/50 = 0.048 of steel at 50, the rest air:
+  // R of 25 mm air, 0.9 faces = 1/(1.25 + 0.818182·4·5.670374e-8·283.15³) = 0.183056, so 0.025/0.183056 = 0.136571
+  // λ = 0.048·50 + 0.952·0.136571 = 2.530015; R = 0.025/2.530015 = 0.0098814
+  // Beside: 0.17 + 0.000016 + 1.0 + 0.038235 = 1.208251. Through: 0.208251 + 0.009881 = 0.218133.
+  // R' = 1/(0.916667/1.208251 + 0.083333/0.218133) = 1/(0.758672 + 0.382031) = 0.876653
+  // Layer isothermal: 1/(0.916667/1 + 0.083333/0.0098814) = 1/(0.916667 + 8.433358) = 0.106952; R'' = 0.315203
+  // R = (0.876653 + 0.315203)/2 = 0.595928; U = 1.678055 W/(m²·K)
+  const uWall = 1.678055
+  await page.getByRole("button", { name: "Show the working of R" }).click()
+  await expect(page.getByTestId("working-total")).toHaveText(/^3\.4 /) // 0.595928/0.176110 = 3.38 h·ft²·°F/Btu
+  await page.keyboard.press("Escape")
+
+  // Roof: the same layers with Rsi 0.10: beside 1.178251, through 0.188133; R' = 1/(0.777989 + 0.442949) = 0.819042; R'' = 0.285203;
+  // R = 0.552123; U = 1.811190
+  const uRoof = 1.81119
+  // Floor: 0.17 + 0.04 + 0.000016 + 30 mm/0.034 (0.882353) + 12 mm/0.17 (0.070588) + 2 mm/0.17 (0.011765) = 1.174722; U = 0.851265
+  const uFloor = 0.851265
+  // Sizes: 10' 10" = 3.302 m, 5' 9" = 1.7526 m, 6' 3" = 1.905 m.
+  const [length, width, height] = [3.302, 1.7526, 1.905]
+  const skin = 2 * (length + width) * height * uWall + length * width * (uRoof + uFloor)
+  // Leaks: 15 changes at 50 Pa of 11.0244 m³: 0.045935 m³/s; at 4 Pa ELA = 0.045935·(4/50)^0.65·√(1.2041/8) = 0.045935·0.193639·0.387959 = 0.0034508 m²
+  // Flow = ELA·√(0.0145·(1.905/2.5)·30 + 0.0174·(1.905/2.5)^0.4·3²) = ELA·√(0.331470 + 0.140475) = 0.0034508·0.686982 = 0.0023706 m³/s
+  // Heat = 1.204·1006·0.0023706·30 = 86.14 W
+  const leaks = 86.14
+  const watts = skin * 30 + leaks
+  expect(Math.abs((await figure(page, "loss")) - watts)).toBeLessThan(0.5)
+
+  const before = await figure(page, "loss")
+  await expect(page.locator("[data-figure=loss]")).toContainText("Btu/h")
+  await page.keyboard.press("u")
+  await expect(page.locator("[data-figure=loss]")).toContainText(/\d W/)
+  expect(await figure(page, "loss")).toBe(before)
+
+  // An edit, undone; then everything is there after a reload.
+  await page.locator("[data-layer-row=l2]").click()
+  await type(page, "Thickness", "40 mm")
+  expect(await figure(page, "loss")).toBeLessThan(before - 20)
+  await page.locator("h1").first().click()
+  await page.keyboard.press("z")
+  expect(await figure(page, "loss")).toBe(before)
+  await settled(page)
+  await page.reload()
+  expect(await figure(page, "loss")).toBe(before)
+  await page.keyboard.press("Shift+Z")
+  expect(await figure(page, "loss")).toBeLessThan(before - 20)
+  await page.keyboard.press("z")
+  await settled(page)
+
+  // Out as a file, in again as another job, equal.
+  await page.goto("/")
+  await page.getByRole("button", { name: "What to do with Panel van" }).click()
+  const [download] = await Promise.all([page.waitForEvent("download"), page.getByRole("menuitem", { name: "Save a job file" }).click()])
+  expect(download.suggestedFilename()).toBe("Panel van.pelz.json")
+  const path = await download.path()
+  await page.getByLabel("Job file").setInputFiles({ name: "again.pelz.json", mimeType: "application/json", buffer: await readFile(path) })
+  await expect(page).toHaveURL(/build-ups$/)
+  expect(await figure(page, "loss")).toBe(before)
+  const id = page.url().split("/").at(-2)!
+  const again = await page.request.get(`/api/jobs/${id}/file`)
+  expect(await again.json()).toEqual(JSON.parse(await readFile(path, "utf8")))
+})
+
+test("a cold room at 3 °C in 32 °C and 70 %: outside is the warm, wet side", async ({ page }) => {
+  await page.goto("/")
+  await page.getByRole("button", { name: "Cold room" }).click()
+  await page.getByRole("button", { name: "Start the job" }).click()
+  await page.getByRole("button", { name: "Brief" }).click()
+  const summer = page.getByRole("group", { name: "summer" })
+  const fill = async (label: string, text: string) => {
+    await summer.getByLabel(label, { exact: true }).fill(text)
+    await summer.getByLabel(label, { exact: true }).press("Enter")
+  }
+  await fill("Inside", "3")
+  await fill("Worst afternoon", "32 °C")
+  await fill("Humidity then", "70 %")
+  await page.getByRole("button", { name: "Damp", exact: false }).first().click()
+  await page.getByRole("radio", { name: "worst afternoon" }).click()
+  await expect(page.getByTestId("damp-sentence")).toContainText("Outside is the warm, wet side: vapour goes inward.")
+  // By hand: psat(32 °C) = 4760 Pa (ASHRAE table 3: 4.7585 kPa), 70 % = 3331 Pa, whose dew point is 25.8 °C.
+  await expect(page.getByText("25.8 °C").first()).toBeVisible()
+})

@@ -1,0 +1,92 @@
+import { expect, test } from "@playwright/test"
+import { demoJob, figure, openJob, putJob, settled, type } from "./bench"
+
+test("what is typed while the server is away is kept over a reload and sent when it is back", async ({ page, context }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "server away"))
+  await openJob(page, id)
+  await context.route("**/api/jobs/**", (route) => route.abort())
+  await page.locator("[data-layer-row=l2]").click()
+  await type(page, "Thickness", "200 mm")
+  const typed = await figure(page, "loss")
+  await expect(page.getByTestId("saving")).toContainText("kept here, server away")
+  // The page itself still comes: only the answers of the store are missing.
+  await page.reload()
+  await expect.poll(() => figure(page, "loss")).toBe(typed)
+  await expect(page.getByTestId("saving")).toContainText("kept here, server away")
+  await page.keyboard.press("z")
+  await page.keyboard.press("Shift+Z")
+  await context.unroute("**/api/jobs/**")
+  await settled(page)
+  const stored = await page.request.get(`/api/jobs/${id}`)
+  const { document } = (await stored.json()) as {
+    document: { variants: Record<string, { assemblies: Record<string, { layers: Record<string, { thickness: number }> }> }> }
+  }
+  expect(document.variants.first!.assemblies.wall!.layers.l2!.thickness).toBeCloseTo(0.2, 9)
+  await page.reload()
+  expect(await figure(page, "loss")).toBe(typed)
+})
+
+test("an answer lost on the way does no harm: the same message comes again", async ({ page, context }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "lost answer"))
+  await openJob(page, id)
+  let lost = 0
+  await context.route("**/changes", async (route) => {
+    if (lost++ > 0) return route.fallback()
+    await route.fetch()
+    await route.abort()
+  })
+  await page.locator("[data-layer-row=l2]").click()
+  await type(page, "Thickness", "150 mm")
+  await settled(page)
+  const job = (await (await page.request.get(`/api/jobs/${id}`)).json()) as { undo: unknown[] }
+  expect(job.undo).toHaveLength(1)
+})
+
+for (const choice of ["take over", "reload"] as const)
+  test(`two windows on one job: the later editor is told and can ${choice}`, async ({ page, context }) => {
+    const id = await putJob(page, demoJob("Eel Barn", `two windows, ${choice}`))
+    await openJob(page, id)
+    const start = await figure(page, "loss")
+    const other = await context.newPage()
+    await openJob(other, id)
+    // The windows do not hear of each other here, as on two machines.
+    await other.evaluate(() => void (BroadcastChannel.prototype.postMessage = () => {}))
+    await page.evaluate(() => void (BroadcastChannel.prototype.postMessage = () => {}))
+    await type(page, /Air changes an hour/, "20")
+    await settled(page)
+    await type(other, /Air changes an hour/, "2")
+    await expect(other.getByRole("alert").filter({ hasText: "changed in another window" })).toBeVisible()
+    const stored = async () => {
+      const job = (await (await page.request.get(`/api/jobs/${id}`)).json()) as {
+        document: { variants: { first: { leakage: { ach50: number } } } }
+      }
+      return job.document.variants.first.leakage.ach50
+    }
+    expect(await stored()).toBe(20)
+    if (choice === "take over") {
+      await other.getByRole("button", { name: "Take over with what is here" }).click()
+      await settled(other)
+      expect(await stored()).toBe(2)
+      // What the other window wrote is one undo away.
+      await other.locator("body").press("z")
+      await settled(other)
+      expect(await stored()).toBe(20)
+    } else {
+      await other.getByRole("button", { name: "Reload what was saved" }).click()
+      await settled(other)
+      expect(await stored()).toBe(20)
+      await expect(other.getByLabel(/Air changes an hour/)).toHaveValue("20")
+    }
+    expect(await figure(other, "loss")).toBeGreaterThan(start)
+  })
+
+test("a window is told at once when its neighbour has written", async ({ page, context }) => {
+  const id = await putJob(page, demoJob("Eel Barn", "neighbours"))
+  await openJob(page, id)
+  const other = await context.newPage()
+  await openJob(other, id)
+  await type(page, /Air changes an hour/, "3")
+  await expect(other.getByRole("alert").filter({ hasText: "changed in another window" })).toBeVisible()
+  await other.getByRole("button", { name: "Reload what was saved" }).click()
+  await expect(other.getByLabel(/Air changes an hour/)).toHaveValue("3")
+})

@@ -1,0 +1,70 @@
+import { expect, test } from "@playwright/test"
+import { demoJob, putJob } from "./bench"
+
+test("a job is copied, renamed, deleted and put back", async ({ page }) => {
+  await putJob(page, demoJob("Cold Nettle", "Nettle A"))
+  await page.goto("/")
+  const menu = async (name: string, item: string) => {
+    await page.getByRole("button", { name: `What to do with ${name}`, exact: true }).click()
+    await page.getByRole("menuitem", { name: item }).click()
+  }
+  await menu("Nettle A", "Copy")
+  await expect(page.getByText("Nettle A, copy", { exact: true })).toBeVisible()
+  await menu("Nettle A, copy", "Rename")
+  await page.getByLabel("Name", { exact: true }).fill("Nettle B")
+  await page.keyboard.press("Enter")
+  await expect(page.getByText("Nettle B", { exact: true })).toBeVisible()
+  await menu("Nettle B", "Delete")
+  await expect(page.getByText("Nettle B", { exact: true })).toHaveCount(0)
+  await page.getByRole("button", { name: "Undo" }).click()
+  await expect(page.getByText("Nettle B", { exact: true })).toBeVisible()
+})
+
+test("each demo job says what stands in its way", async ({ page }) => {
+  const flaws = {
+    Larkspur: "more than the plant gives",
+    "Cold Nettle": "wets on the worst afternoon",
+    "Tern Hut": "height short",
+    "Eel Barn": "more than the plant takes out",
+  }
+  for (const name of Object.keys(flaws)) await putJob(page, demoJob(name, `flawed ${name}`))
+  await page.goto("/")
+  for (const [name, flaw] of Object.entries(flaws))
+    await expect(page.getByRole("listitem").filter({ hasText: `flawed ${name}` })).toContainText(flaw)
+})
+
+test("a bad file is refused with its place, and nothing is stored", async ({ page }) => {
+  await page.goto("/")
+  const count = () => page.getByRole("listitem").count()
+  const before = await count()
+  const open = async (text: string, message: string | RegExp) => {
+    await page.getByLabel("Job file").setInputFiles({ name: "bad.pelz.json", mimeType: "application/json", buffer: Buffer.from(text) })
+    await expect(page.getByRole("alert").filter({ hasText: message })).toBeVisible()
+  }
+  const job = demoJob("Larkspur")
+  await open("{ not json", "not JSON: line 1, column 3")
+  await open(JSON.stringify({ ...job, version: 99 }), "version 99")
+  await open(JSON.stringify({ ...job, name: undefined }), '"name" is missing')
+  await open(
+    JSON.stringify({ ...job, shell: { ...job.shell, azimuth: "north" } }),
+    '"shell.azimuth" must be a number; it is the text "north"',
+  )
+  await open(JSON.stringify(job).replace('"azimuth":10', '"azimuth":NaN'), /not JSON: line 1, column \d+/)
+  await open(" ".repeat(50_000_000), "50 MB")
+  await page.reload()
+  expect(await count()).toBe(before)
+})
+
+test("every kind starts with figures", async ({ page }) => {
+  for (const kind of ["Panel van", "Towed cabin", "Cold room", "Shed or hut", "Post-frame"]) {
+    await page.goto("/")
+    await page.getByRole("button", { name: kind }).click()
+    expect(
+      await page.getByRole("dialog").getByRole("textbox").or(page.getByRole("dialog").getByRole("combobox")).count(),
+    ).toBeLessThanOrEqual(7)
+    await page.getByRole("button", { name: "Start the job" }).click()
+    await expect(page).toHaveURL(/build-ups$/)
+    const loss = Number(await page.locator("[data-figure=loss]").getAttribute("data-value"))
+    expect(loss).toBeGreaterThan(10)
+  }
+})

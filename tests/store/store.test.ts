@@ -1,0 +1,249 @@
+import { spawn } from "node:child_process"
+import { randomUUID } from "node:crypto"
+import { copyFileSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs"
+import { tmpdir } from "node:os"
+import { join } from "node:path"
+import { afterEach, beforeEach, describe, expect, test } from "@jest/globals"
+import fc from "fast-check"
+import { setThickness } from "../../src/edit/assembly-edits"
+import { setName } from "../../src/edit/brief-edits"
+import { applyEdit, type Edit } from "../../src/edit/edit"
+import { demoJobs } from "../../src/edit/start/demo-jobs"
+import type { Change, Revision } from "../../src/schema/change"
+import type { Job } from "../../src/schema/job/job"
+import { backUp, restore } from "../../src/store/backup"
+import { copyJob, createJob, listJobs, setDeleted } from "../../src/store/jobs"
+import { openStore, type Store, storeFile } from "../../src/store/open"
+import { applyChanges, documentAt, openJob } from "../../src/store/revisions"
+
+const NOW = "2026-11-25T12:00:00.000Z"
+let folder: string
+let store: Store
+
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), "pelzhaus-store-"))
+  store = openStore(storeFile(folder))
+})
+afterEach(() => {
+  store.close()
+  rmSync(folder, { recursive: true, force: true })
+})
+
+function revision(job: Job, parent: string, edit: Edit): { change: Change; next: Job; id: string } {
+  const result = applyEdit(job, edit)
+  if (!result.ok || !result.value) throw new Error("The edit did nothing.")
+  const { patches, inverse, label } = result.value
+  const made: Revision = { id: randomUUID(), parent, label, patches, inverse }
+  return { change: { kind: "edit", revision: made }, next: result.value.job, id: made.id }
+}
+
+/** Appends so many edits one by one. */
+function edited(id: string, count: number): string[] {
+  const open = openJob(store, id)!
+  let [job, head] = [open.document, open.head]
+  const heads = [head]
+  for (let i = 0; i < count; i++) {
+    const step = revision(job, head, setName(`edit ${i}`))
+    const done = applyChanges(store, id, [step.change], NOW)
+    if (!done.ok) throw new Error(done.error.message)
+    ;[job, head] = [step.next, step.id]
+    heads.push(head)
+  }
+  return heads
+}
+
+describe("a store", () => {
+  test("writes through to the disk", () => {
+    expect(store.pragma("journal_mode", { simple: true })).toBe("wal")
+    expect(store.pragma("synchronous", { simple: true })).toBe(2) // FULL
+  })
+
+  test("refuses a migration that was changed, and data of a newer program", () => {
+    store.prepare("UPDATE migration SET checksum = 'other'").run()
+    expect(() => openStore(storeFile(folder))).toThrow("was changed after it had been applied")
+    store.prepare("INSERT INTO migration VALUES ('9999-later.sql', 'x', ?)").run(NOW)
+    store.prepare("DELETE FROM migration WHERE name < '9'").run()
+    expect(() => openStore(storeFile(folder))).toThrow("newer Pelzhaus")
+  })
+})
+
+describe("jobs", () => {
+  test("come back as they were put in, copied and deleted without loss", () => {
+    const ids = demoJobs().map((job) => createJob(store, job, NOW))
+    expect(listJobs(store).jobs.map(({ document }) => document)).toEqual(demoJobs())
+    const copy = copyJob(store, ids[0]!, NOW)!
+    expect(openJob(store, copy)!.document).toEqual({ ...demoJobs()[0]!, name: "Larkspur, copy" })
+    expect(setDeleted(store, ids[1]!, NOW)).toBe(true)
+    expect(openJob(store, ids[1]!)).toBeNull()
+    setDeleted(store, ids[1]!, null)
+    expect(openJob(store, ids[1]!)!.document).toEqual(demoJobs()[1])
+  })
+})
+
+describe("revisions", () => {
+  let id: string
+  beforeEach(() => void (id = createJob(store, demoJobs()[0]!, NOW)))
+
+  test("replay over checkpoints gives each state that was", () => {
+    const heads = edited(id, 230)
+    expect(store.prepare("SELECT count(*) AS n FROM checkpoint").get()).toEqual({ n: 3 })
+    for (const at of [1, 99, 100, 101, 229, 230]) expect(documentAt(store, heads[at]!).name).toBe(`edit ${at - 1}`)
+    const { undo } = openJob(store, id)!
+    expect(undo).toHaveLength(200)
+    expect(undo[0]!.id).toBe(heads[230])
+  })
+
+  test("undo and redo move the head to a neighbour, and redo goes to the newest branch", () => {
+    const heads = edited(id, 2)
+    expect(applyChanges(store, id, [{ kind: "move", from: heads[2]!, to: heads[1]! }], NOW).ok).toBe(true)
+    const open = openJob(store, id)!
+    expect(open.redo.map((one) => one.id)).toEqual([heads[2]])
+    const branch = revision(open.document, heads[1]!, setName("another way"))
+    applyChanges(store, id, [branch.change, { kind: "move", from: branch.id, to: heads[1]! }], NOW)
+    expect(openJob(store, id)!.redo[0]!.id).toBe(branch.id)
+    const far = applyChanges(store, id, [{ kind: "move", from: heads[1]!, to: randomUUID() }], NOW)
+    expect(far).toMatchObject({ ok: false, error: { code: "invalid-move" } })
+  })
+
+  test("a write from a head that has moved is told, and nothing of its batch is kept", () => {
+    const { document, head } = openJob(store, id)!
+    const mine = revision(document, head, setName("mine"))
+    const theirs = revision(document, head, setName("theirs"))
+    expect(applyChanges(store, id, [theirs.change], NOW).ok).toBe(true)
+    expect(applyChanges(store, id, [mine.change], NOW)).toMatchObject({ ok: false, error: { code: "conflict" } })
+    const onTop = revision(theirs.next, theirs.id, setName("on top"))
+    expect(applyChanges(store, id, [onTop.change, mine.change], NOW)).toMatchObject({ ok: false, error: { code: "conflict" } })
+    expect(openJob(store, id)!.document.name).toBe("theirs")
+    expect(store.prepare("SELECT count(*) AS n FROM revision").get()).toEqual({ n: 2 })
+  })
+
+  test("the same message twice is one edit", () => {
+    const { document, head } = openJob(store, id)!
+    const one = revision(document, head, setName("once"))
+    const two = revision(one.next, one.id, setName("twice"))
+    const batch: Change[] = [one.change, { kind: "move", from: one.id, to: head }, { kind: "move", from: head, to: one.id }, two.change]
+    for (let i = 0; i < 3; i++) expect(applyChanges(store, id, batch, NOW)).toEqual({ ok: true, value: two.id })
+    expect(applyChanges(store, id, [one.change], NOW)).toMatchObject({ ok: false, error: { code: "conflict" } })
+    expect(store.prepare("SELECT count(*) AS n FROM revision").get()).toEqual({ n: 3 })
+  })
+
+  test("a change that makes no job is refused", () => {
+    const { head } = openJob(store, id)!
+    const spoil = (path: (string | number)[], value: unknown) =>
+      applyChanges(
+        store,
+        id,
+        [
+          {
+            kind: "edit",
+            revision: {
+              id: randomUUID(),
+              parent: head,
+              label: "spoil",
+              patches: [{ op: "replace", path, value }],
+              inverse: [{ op: "replace", path, value }],
+            },
+          },
+        ],
+        NOW,
+      )
+    expect(spoil(["shell", "azimuth"], "north")).toMatchObject({ ok: false, error: { path: ["shell", "azimuth"] } })
+    expect(spoil(["nowhere", "at", "all"], 1)).toMatchObject({ ok: false, error: { code: "invalid-patch" } })
+    expect(spoil(["__proto__", "polluted"], 1)).toMatchObject({ ok: false })
+    expect(spoil(["brief", "station"], "atlantis")).toMatchObject({ ok: false, error: { code: "unknown-reference" } })
+    expect(({} as { polluted?: number }).polluted).toBeUndefined()
+  })
+
+  test("random edits, undos and redos agree with a plain list of states", () => {
+    const steps = fc.array(
+      fc.oneof(fc.double({ min: 0.01, max: 0.3, noNaN: true }), fc.constant("undo" as const), fc.constant("redo" as const)),
+      { maxLength: 25 },
+    )
+    fc.assert(
+      fc.property(steps, (list) => {
+        const job = createJob(store, demoJobs()[2]!, NOW)
+        const start = openJob(store, job)!
+        // The plain model: all states of the present branch, and where one stands in it.
+        let states: { id: string; document: Job }[] = [{ id: start.head, document: start.document }]
+        let at = 0
+        for (const step of list) {
+          const here = states[at]!
+          if (typeof step === "number") {
+            if (here.document.variants.first!.assemblies.wall!.layers.l2!.thickness === step) continue
+            const made = revision(here.document, here.id, setThickness("wall", "l2", step))
+            expect(applyChanges(store, job, [made.change], NOW).ok).toBe(true)
+            states = [...states.slice(0, at + 1), { id: made.id, document: made.next }]
+            at++
+          } else {
+            const to = states[at + (step === "undo" ? -1 : 1)]
+            if (!to) continue
+            expect(applyChanges(store, job, [{ kind: "move", from: here.id, to: to.id }], NOW).ok).toBe(true)
+            at += step === "undo" ? -1 : 1
+          }
+          expect(openJob(store, job)!.document).toEqual(states[at]!.document)
+        }
+      }),
+      { numRuns: 25 },
+    )
+  })
+})
+
+describe("a killed process", () => {
+  test("loses no acknowledged edit", async () => {
+    const id = createJob(store, demoJobs()[0]!, NOW)
+    store.close()
+    // Says the number of each edit once it is acknowledged, until it is killed in the middle of it.
+    const writer = spawn("node", ["--import", "tsx", "tests/store/endless-writer.ts", storeFile(folder), id], {
+      stdio: ["ignore", "pipe", "inherit"],
+    })
+    let said = ""
+    await new Promise<void>((resolve) => {
+      writer.stdout.on("data", (data: Buffer) => {
+        said += data.toString()
+        if (said.split("\n").length > 60) writer.kill("SIGKILL")
+      })
+      writer.on("exit", () => resolve())
+    })
+    const acknowledged = Number(said.trim().split("\n").at(-1))
+    store = openStore(storeFile(folder))
+    expect(acknowledged).toBeGreaterThanOrEqual(50)
+    expect(store.pragma("integrity_check", { simple: true })).toBe("ok")
+    const name = openJob(store, id)!.document.name
+    expect(Number(name.replace("edit ", ""))).toBeGreaterThanOrEqual(acknowledged)
+  }, 60_000)
+})
+
+describe("backup and restore", () => {
+  test("a backup of a store in use comes back, and what it replaces is kept", async () => {
+    const id = createJob(store, demoJobs()[0]!, NOW)
+    edited(id, 3)
+    const file = join(folder, "kept", "backup.db")
+    await backUp(folder, file)
+    edited(id, 2)
+    expect(() => restore(file, folder, new Date(NOW))).toThrow("in use")
+    expect(openJob(store, id)!.document.name).toBe("edit 1")
+    store.close()
+    const former = restore(file, folder, new Date(NOW))!
+    store = openStore(storeFile(folder))
+    expect(openJob(store, id)!.document.name).toBe("edit 2")
+    const before = openStore(former)
+    expect(openJob(before, id)!.document.name).toBe("edit 1")
+    before.close()
+    await expect(backUp(folder, file)).rejects.toThrow("exists already")
+  })
+
+  test("a file that is no backup changes nothing", () => {
+    const id = createJob(store, demoJobs()[0]!, NOW)
+    const bad = join(folder, "bad.db")
+    writeFileSync(bad, "not a database")
+    expect(() => restore(bad, folder, new Date(NOW))).toThrow("not a sound backup")
+    expect(() => restore(join(folder, "none.db"), folder, new Date(NOW))).toThrow("no backup")
+    const cut = join(folder, "cut.db")
+    store.pragma("wal_checkpoint(TRUNCATE)")
+    copyFileSync(storeFile(folder), cut)
+    writeFileSync(cut, readFileSync(cut).subarray(0, 9000))
+    expect(() => restore(cut, folder, new Date(NOW))).toThrow("not a sound backup")
+    expect(existsSync(storeFile(folder))).toBe(true)
+    expect(openJob(store, id)).not.toBeNull()
+  })
+})
