@@ -39,10 +39,7 @@ export const AssemblyLayer = z
       })
       .describe("members of the layer's own depth")
       .optional(),
-    voids: z
-      .union([z.literal(0), z.literal(1), z.literal(2)])
-      .describe("level of air voids in the insulation, ISO 6946 annex F")
-      .optional(),
+    voids: z.literal([0, 1, 2]).describe("level of air voids in the insulation, ISO 6946 annex F").optional(),
     fasteners: Fasteners.optional(),
   })
   .describe("Exactly one of conductivity, resistance and airspace.")

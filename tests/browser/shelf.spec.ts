@@ -58,7 +58,7 @@ test("a bad file is refused with its place, and nothing is stored", async ({ pag
 test("every kind starts with figures", async ({ page }) => {
   for (const kind of ["Panel van", "Towed cabin", "Cold room", "Shed or hut", "Post-frame"]) {
     await page.goto("/")
-    await page.getByRole("button", { name: kind }).click()
+    await page.getByRole("button", { name: kind, exact: true }).click()
     expect(
       await page.getByRole("dialog").getByRole("textbox").or(page.getByRole("dialog").getByRole("combobox")).count(),
     ).toBeLessThanOrEqual(7)

@@ -98,7 +98,7 @@ export const Layer = z.strictObject({
   material: z.string().min(1).max(60),
   thickness: quantity("m", "thickness", { min: 0.00001, max: 2 }),
   existing: z.boolean().describe("there already: costs nothing and adds no weight"),
-  voids: z.union([z.literal(0), z.literal(1), z.literal(2)]).describe("level of air voids, ISO 6946 annex F"),
+  voids: z.literal([0, 1, 2]).describe("level of air voids, ISO 6946 annex F"),
   framing: Framing.nullable(),
 })
 export type Layer = z.output<typeof Layer>
@@ -115,9 +115,7 @@ export type Assembly = z.output<typeof Assembly>
 
 export const Leakage = z.strictObject({
   ach50: quantity("1/h", "air changes at 50 Pa", { min: 0, max: 500 }),
-  shelter: z
-    .union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)])
-    .describe("shelter from the wind, 1 none to 5 very heavy"),
+  shelter: z.literal([1, 2, 3, 4, 5]).describe("shelter from the wind, 1 none to 5 very heavy"),
 })
 export type Leakage = z.output<typeof Leakage>
 

@@ -51,13 +51,20 @@ export function readDocument(document: unknown, known: Known): Read {
   return fault ? { ok: false, error: fault } : result
 }
 
+/** Where the text stops being JSON; the built-in parser does not say it in all cases. */
 function syntaxPlace(text: string): string {
   const errors: ParseError[] = []
-  parseLoose(text, errors, { disallowComments: true, allowTrailingComma: false })
-  const first = errors[0]
-  if (!first) return "it is nested too deeply"
-  const before = text.slice(0, first.offset).split("\n")
-  const what = printParseErrorCode(first.error)
+  try {
+    parseLoose(text, errors, { disallowComments: true, allowTrailingComma: false })
+  } catch {
+    // That parser calls itself for each level, and a hostile text has no end of levels.
+    return "it is nested too deeply"
+  }
+  const [first] = errors
+  if (!first) return "it cannot be read"
+  const { error, offset } = first
+  const before = text.slice(0, offset).split("\n")
+  const what = printParseErrorCode(error)
     .replace(/([A-Z])/g, " $1")
     .trim()
     .toLowerCase()

@@ -30,6 +30,8 @@ export function Slice({ figures, season, still = false }: { figures: FaceFigures
   const look = figures.damp[season]
   const lines = profileLines(look, layers, geometry, dewPoint, HEIGHT)
   const worst = look.wet ?? look.leakWets
+  // The edge of a film lies on that of the board beside it: thick layers, and the chosen one above all, get the hand.
+  const reachable = [...layers].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen) || a.layer.thickness - b.layer.thickness)
   const selected = layers.find(({ id }) => id === chosen)
   const air = (value: number, humidity: number) =>
     `${printWithUnit("temperature", value, job.units)} · ${Math.round(humidity * 100)} % humid`
@@ -79,11 +81,11 @@ export function Slice({ figures, season, still = false }: { figures: FaceFigures
           ) : null}
           {still
             ? null
-            : layers.map((layer, i) => (
+            : reachable.map((layer) => (
                 <Edge
                   key={layer.id}
                   layer={layer}
-                  x={geometry.edges[i + 1]!}
+                  x={geometry.edges[layers.indexOf(layer) + 1]!}
                   chosen={layer.id === chosen}
                   units={job.units}
                   onPress={(x) => {

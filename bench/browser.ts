@@ -1,0 +1,86 @@
+import { spawn } from "node:child_process"
+import { rmSync } from "node:fs"
+import { gzipSync } from "node:zlib"
+import { chromium, type Page } from "@playwright/test"
+import { demoJobs } from "../src/edit/start/demo-jobs"
+import { median, row, type Row } from "./measure"
+
+const PORT = "3292"
+const BASE = `http://127.0.0.1:${PORT}`
+const FOLDER = ".tmp/bench"
+
+/** From a key to the painted ledger, and the JavaScript that each page loads first. */
+export async function benchBrowser(): Promise<Row[]> {
+  rmSync(FOLDER, { recursive: true, force: true })
+  const server = spawn("node", ["scripts/start.mjs"], { env: { ...process.env, PORT, PELZHAUS_DATA: FOLDER }, stdio: "ignore" })
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium" })
+  try {
+    await up()
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    const made = await page.request.post(`${BASE}/api/jobs`, { data: demoJobs()[2] })
+    const { id } = (await made.json()) as { id: string }
+    const weights: Row[] = []
+    for (const [name, path] of [
+      ["shelf", "/"],
+      ...["brief", "shell", "build-ups", "heat", "damp"].map((station) => [station, `/jobs/${id}/${station}`]),
+    ] as [string, string][])
+      weights.push(row(`JavaScript of the first load, ${name}`, (await scriptWeight(page, BASE + path)) / 1000, "kB", 300))
+    await page.goto(`${BASE}/jobs/${id}/build-ups`)
+    await page.locator("[data-layer-row=l2]").click()
+    return [row("edit to painted ledger, in the browser", await editToPaint(page), "ms", 50), ...weights]
+  } finally {
+    await browser.close()
+    server.kill("SIGTERM")
+  }
+}
+
+async function up(): Promise<void> {
+  for (let i = 0; i < 600; i++) {
+    if (
+      await fetch(BASE).then(
+        () => true,
+        () => false,
+      )
+    )
+      return
+    await new Promise((resolve) => setTimeout(resolve, 200))
+  }
+  throw new Error("The server did not start.")
+}
+
+/** Compressed as a server in front would: each script once. */
+async function scriptWeight(page: Page, address: string): Promise<number> {
+  const fresh = await page.context().newPage()
+  const bodies: Promise<Buffer>[] = []
+  fresh.on("response", (response) => {
+    if (response.request().resourceType() === "script") bodies.push(response.body())
+  })
+  await fresh.goto(address, { waitUntil: "networkidle" })
+  const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body).length)
+  await fresh.close()
+  return sizes.reduce((sum, size) => sum + size, 0)
+}
+
+async function editToPaint(page: Page): Promise<number> {
+  const times: number[] = []
+  for (let i = 0; i < 60; i++) times.push(await page.evaluate(stepAndPaint, i % 2 === 0 ? "+" : "-"))
+  return median(times.slice(10))
+}
+
+/** In the page: a key, until the frame after the ledger's figure has changed. */
+function stepAndPaint(key: string): Promise<number> {
+  const figure = document.querySelector("[data-figure=loss]")!
+  return new Promise((resolve) => {
+    const start = performance.now()
+    const observer = new MutationObserver(() => {
+      observer.disconnect()
+      requestAnimationFrame(() => {
+        const painted = new MessageChannel()
+        painted.port1.onmessage = () => resolve(performance.now() - start)
+        painted.port2.postMessage(null)
+      })
+    })
+    observer.observe(figure, { attributes: true, subtree: true, characterData: true, childList: true })
+    document.body.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }))
+  })
+}

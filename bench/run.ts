@@ -1,0 +1,5 @@
+import { benchBrowser } from "./browser"
+import { benchCore } from "./core"
+import { benchStore } from "./store"
+
+console.table([...(await benchCore()), ...(await benchStore()), ...(await benchBrowser())])

@@ -1,0 +1,64 @@
+// Installs what the tests need and runs them all; the last line counts them.
+import { spawnSync } from "node:child_process"
+import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs"
+import { build } from "./build.mjs"
+import { installPackages, run, say } from "./install.mjs"
+
+const CHROMIUM = process.env.CHROMIUM ?? "/usr/bin/chromium"
+
+function installChromium() {
+  if (existsSync(CHROMIUM)) return
+  if (process.platform !== "linux" || process.getuid?.() !== 0 || !existsSync("/usr/bin/apt-get")) {
+    say(`The browser tests need Chromium: install it and name it in CHROMIUM (looked for at ${CHROMIUM}).`)
+    process.exit(1)
+  }
+  say("Installing Chromium …")
+  run("apt-get", ["update", "-o", "DPkg::Lock::Timeout=300"], { stdio: ["ignore", "ignore", 2] })
+  run("apt-get", ["install", "-y", "--no-install-recommends", "-o", "DPkg::Lock::Timeout=300", "chromium"], {
+    stdio: ["ignore", "ignore", 2],
+  })
+}
+
+/** Runs a part that either passes or fails as one. */
+function part(name, command, args) {
+  say(`\n— ${name}`)
+  const { status } = spawnSync(command, args, { stdio: "inherit" })
+  return { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 }
+}
+
+/** Runs a test runner and reads its own count; a runner that dies without one has failed. */
+function counted(name, command, args, file, read) {
+  say(`\n— ${name}`)
+  rmSync(file, { force: true })
+  const { status } = spawnSync(command, args, { stdio: "inherit" })
+  if (!existsSync(file)) return { passed: 0, failed: 1 }
+  const count = read(JSON.parse(readFileSync(file, "utf8")))
+  return { ...count, failed: Math.max(count.failed, status === 0 ? 0 : 1) }
+}
+
+const bin = (name) => `node_modules/.bin/${name}`
+
+installPackages()
+installChromium()
+mkdirSync(".tmp", { recursive: true })
+const results = [
+  part("generated types", bin("next"), ["typegen"]),
+  part("types", bin("tsc"), []),
+  part("types of the core, without browser or Node", bin("tsc"), ["-p", "src/core"]),
+  part("lint", bin("eslint"), [".", "--cache", "--cache-location", ".cache/eslint"]),
+  part("format", bin("prettier"), ["--check", "--log-level", "warn", "."]),
+  counted("unit and store tests", bin("jest"), ["--json", "--outputFile", ".tmp/jest.json"], ".tmp/jest.json", (report) => ({
+    passed: report.numPassedTests,
+    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+  })),
+]
+build()
+results.push(
+  counted("browser tests", bin("playwright"), ["test"], ".tmp/browser.json", ({ stats }) => ({
+    passed: stats.expected,
+    failed: stats.unexpected + stats.flaky,
+  })),
+)
+const total = (key) => results.reduce((sum, result) => sum + result[key], 0)
+console.log(`\n${total("passed")} passed, ${total("failed")} failed`)
+process.exitCode = total("failed") === 0 && total("passed") > 0 ? 0 : 1

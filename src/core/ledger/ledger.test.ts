@@ -1,0 +1,159 @@
+import { describe, expect, test } from "@jest/globals"
+import fc from "fast-check"
+import type { Job } from "../../schema/job/job"
+import { demoJobs } from "../../edit/start/demo-jobs"
+import { CELLS } from "../../ui/ledger/cells"
+import { slabOnGround } from "../ground/slab"
+import { infiltration } from "../airflow/infiltration"
+import { sum } from "../numeric/sum"
+import { inTheWay } from "./in-the-way"
+import { ledgerOf } from "./ledger"
+import { resistanceWorking } from "./resistance.working"
+import { activeState } from "./state"
+import { dampMargin, dampWorking } from "./sums.working"
+import { whatIf } from "./what-if"
+
+const [larkspur, nettle, tern, barn] = demoJobs() as [Job, Job, Job, Job]
+const ledger = (job: Job) => ledgerOf(activeState(job))
+
+describe("slab on ground, ISO 13370:2017, by hand", () => {
+  const floor = { area: 100, perimeter: 40, wallThickness: 0.3, soilConductivity: 2, rsi: 0.17, rse: 0.04 }
+
+  test("bare", () => {
+    // B' = 5; dt = 0.3 + 2·0.21 = 0.72; U = 4/(π·5 + 0.72)·ln(π·5/0.72 + 1) = 4/16.42796·ln 22.81662 = 0.243487·3.127489 = 0.761503
+    const bare = slabOnGround({ ...floor, floorResistance: 0 })
+    expect(bare.characteristicDimension).toBe(5)
+    expect(bare.equivalentThickness).toBeCloseTo(0.72, 12)
+    expect(bare.uValue).toBeCloseTo(0.7615, 4)
+  })
+
+  test("well insulated", () => {
+    // R 4: dt = 0.3 + 2·4.21 = 8.72 ≥ B': U = 2/(0.457·5 + 8.72) = 0.181736
+    expect(slabOnGround({ ...floor, floorResistance: 4 }).uValue).toBeCloseTo(0.181736, 6)
+  })
+
+  test("with edge insulation upright, 0.6 m deep, 50 mm of 0.035", () => {
+    // d' = 2(0.05/0.035 − 0.05/2) = 2.807143; 2D = 1.2; ψ = −2/π·(ln(1.2/0.72 + 1) − ln(1.2/3.527143 + 1)) = −0.63662·(0.980829 − 0.292859) = −0.437976
+    const edged = slabOnGround({
+      ...floor,
+      floorResistance: 0,
+      edge: { kind: "vertical", depthOrWidth: 0.6, thickness: 0.05, conductivity: 0.035 },
+    })
+    expect(edged.edgeTransmittance).toBeCloseTo(-0.43798, 4)
+    expect(edged.heatTransferCoefficient).toBeCloseTo(100 * edged.uValue + 40 * edged.edgeTransmittance, 9)
+  })
+})
+
+test("leaking air, by hand", () => {
+  // 10 changes at 50 Pa of 30 m³ = 0.083333 m³/s; ELA = 0.083333·0.193639·0.387959 = 0.0062603 m²
+  // √(0.0145·25 + 0.0174·16) = √0.6409 = 0.800562; flow 0.0050118 m³/s = 0.60141 changes
+  const air = infiltration({ ach50: 10, volume: 30, height: 2.5, shelter: 3, insideTemperature: 20, outsideTemperature: -5, windSpeed: 4 })
+  expect(air.leakageArea).toBeCloseTo(0.0062603, 6)
+  expect(air.ach).toBeCloseTo(0.6014, 3)
+})
+
+describe("the ledger", () => {
+  test("has the parts of its totals, and every working ends at its figure", () => {
+    for (const job of demoJobs()) {
+      const figures = ledger(job)
+      expect(sum(figures.loss.parts.map(({ heat }) => heat))).toBeCloseTo(figures.loss.total, 6)
+      for (const hour of figures.gain.hours) expect(sum(hour.parts.map(({ heat }) => heat))).toBeCloseTo(hour.total, 6)
+      for (const cell of CELLS) {
+        const working = cell.working(figures, job)
+        expect(working.total.value).toBeCloseTo(cell.figure(figures), 6)
+        expect(sum(working.lines.map((line) => line.result.value))).toBeCloseTo(working.total.value, 3)
+        for (const line of working.lines)
+          if (line.operator === "×" && line.factors.length > 0)
+            expect(line.factors.reduce((product, { quantity }) => product * quantity.value, 1)).toBeCloseTo(line.result.value, 6)
+      }
+      expect(dampWorking(figures).total.value).toBe(dampMargin(figures))
+      for (const face of figures.faces) {
+        const working = resistanceWorking(face)
+        expect(working.total.value).toBe(face.whole)
+        const centre = working.lines.findIndex(({ name }) => name.startsWith("Centre"))
+        expect(sum(working.lines.slice(0, centre).map((line) => line.result.value))).toBeCloseTo(face.centre, 9)
+      }
+    }
+  })
+
+  test("weight and money of Cold Nettle's ceiling, by hand", () => {
+    // Members 45 mm at 600 with 6 % for plates: 1 − 0.925·0.94 = 0.1305. Plywood 9 mm: 500·0.009 = 4.5 kg, 950·0.009 = 8.55 €
+    // Wool 120 mm: 0.8695·40·0.12 + 0.1305·450·0.12 = 4.1736 + 7.047 = 11.2206 kg; 0.8695·88·0.12 + 0.1305·520·0.12 = 9.18192 + 8.1432 = 17.32512 €
+    // Foil 0.3 mm: 0.27 kg, 2.10 €; plastic sheet 2 mm: 3.4 kg, 22 €
+    const ceiling = ledger(nettle).faces.find(({ id }) => id === "roof")!
+    expect(ceiling.mass).toBeCloseTo(4.5 + 11.2206 + 0.27 + 3.4, 4)
+    expect(ceiling.price).toBeCloseTo(8.55 + 17.32512 + 2.1 + 22, 4)
+  })
+
+  test("a plain box of one layer, every figure by hand", () => {
+    const job = structuredClone(larkspur)
+    job.shell = { form: { kind: "box", length: 2, width: 2, height: 2 }, azimuth: 0, setting: "indoors", floor: "air", openings: {} }
+    job.brief.indoors.winter = { temperature: 20, relativeHumidity: 0.4 }
+    job.brief.outdoors.winter = { temperature: 0, relativeHumidity: 0.8 }
+    const variant = job.variants.first!
+    variant.leakage.ach50 = 0
+    const layer = { material: "xps", thickness: 0.1, existing: false, voids: 0 as const, framing: null }
+    variant.assemblies = { one: { name: "one", absorptance: null, layers: { l1: layer }, order: ["l1"] } }
+    variant.wears = { floor: "one", left: "one", right: "one", front: "one", back: "one", roof: "one" }
+    // R 0.1/0.034 = 2.941176; in another building both films are indoor ones: walls + 0.26 = 3.201176, roof + 0.20 = 3.141176, floor + 0.34 = 3.281176
+    // 20·(16/3.201176 + 4/3.141176 + 4/3.281176) = 20·(4.998163 + 1.273408 + 1.219075) = 149.8129 W
+    const figures = ledger(job)
+    expect(figures.loss.total).toBeCloseTo(149.8129, 3)
+    expect(figures.clear).toEqual({
+      length: expect.closeTo(1.8, 9),
+      width: expect.closeTo(1.8, 9),
+      height: expect.closeTo(1.8, 9),
+      heightAtEaves: expect.closeTo(1.8, 9),
+    })
+    expect(figures.weight).toBeCloseTo(24 * 3.3, 6)
+    // In another building there is no sun: what comes in is air to air, at the hottest hour.
+    expect(figures.gain.hour).toBe(14)
+    for (const face of figures.faces) expect(figures.gain.worst[face.id]!.irradiance).toBe(0)
+  })
+
+  test("sun makes dark skins hotter than light ones, and none reaches a floor", () => {
+    const dark = ledger(barn)
+    const state = activeState(barn)
+    const roof = state.variant.assemblies.roof!
+    const light = ledgerOf({
+      ...state,
+      variant: { ...state.variant, assemblies: { ...state.variant.assemblies, roof: { ...roof, absorptance: 0.3 } } },
+    })
+    expect(dark.gain.atPeak["roof-left"]!.skin - light.gain.atPeak["roof-left"]!.skin).toBeGreaterThan(25)
+    expect(light.gain.total).toBeLessThan(dark.gain.total - 2000)
+    expect(dark.gain.worst.floor!.irradiance).toBe(0)
+  })
+
+  test("turning the enclosure changes directions, and nothing of the winter night", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 359, noNaN: true }), (azimuth) => {
+        const state = activeState(tern)
+        const turned = ledgerOf({ ...state, shell: { ...state.shell, azimuth } })
+        expect(turned.loss.total).toBeCloseTo(ledger(tern).loss.total, 9)
+        expect(turned.year.total).toBeCloseTo(ledger(tern).year.total, 3)
+      }),
+      { numRuns: 20 },
+    )
+  })
+
+  test("each demo job has the flaw that it was given", () => {
+    const obstacles = (job: Job) => inTheWay(ledger(job), job.brief.limits).map((one) => (one.kind === "limit" ? one.limit : one.kind))
+    expect(obstacles(larkspur)).toEqual(["loss"])
+    expect(obstacles(nettle)).toEqual(["damp"])
+    expect(obstacles(tern)).toEqual(["height"])
+    expect(obstacles(barn)).toEqual(["gain"])
+    // Larkspur's ribs: the built walls give little more than half of what they would without them.
+    const wall = ledger(larkspur).faces.find(({ id }) => id === "left")!
+    expect(wall.whole / wall.centre).toBeLessThan(0.6)
+  })
+
+  test("what-if names the greatest changes first, and they are those that the ledger would show", () => {
+    const state = activeState(larkspur)
+    const [first, second] = whatIf(state, ledger(larkspur), (figures) => figures.loss.total)
+    expect(Math.abs(first!.change)).toBeGreaterThanOrEqual(Math.abs(second!.change))
+    const sealed = { ...state, variant: { ...state.variant, leakage: { ...state.variant.leakage, ach50: 9 } } }
+    const half = whatIf(state, ledger(larkspur), (figures) => figures.loss.air.flow)[0]!
+    expect(half.name).toBe("Half the air leaks")
+    expect(half.change).toBeCloseTo(ledgerOf(sealed).loss.air.flow - ledger(larkspur).loss.air.flow, 12)
+  })
+})

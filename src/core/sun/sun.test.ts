@@ -1,0 +1,78 @@
+import { describe, expect, test } from "@jest/globals"
+import { Body, Equator, Horizon, Observer } from "astronomy-engine"
+import { STATIONS } from "../climate/stations"
+import { summerDesignDay } from "../climate/design-day"
+import { clearSky } from "./clear-sky"
+import { incidenceCosine, solarPosition } from "./solar-position"
+import { tiltedIrradiance } from "./tilted-irradiance"
+
+const azimuthGap = (a: number, b: number) => Math.abs(((a - b + 540) % 360) - 180)
+
+describe("solar position", () => {
+  test("agrees with an independent astronomical library within 0.02°", () => {
+    for (const latitude of [-55, -20, 0, 35, 52, 68])
+      for (const longitude of [-120, 0, 75])
+        for (let day = 0; day < 365; day += 23)
+          for (const hour of [3, 9, 15, 20]) {
+            const date = new Date(Date.UTC(2026, 0, 1 + day, hour, 17))
+            const observer = new Observer(latitude, longitude, 0)
+            const { ra, dec } = Equator(Body.Sun, date, observer, true, true)
+            const reference = Horizon(date, observer, ra, dec)
+            const sun = solarPosition(date.getTime(), latitude, longitude)
+            expect(Math.abs(sun.altitude - reference.altitude)).toBeLessThan(0.02)
+            // Near the zenith the azimuth turns fast; what counts is the angle on the sky.
+            expect(azimuthGap(sun.azimuth, reference.azimuth) * Math.cos((sun.altitude * Math.PI) / 180)).toBeLessThan(0.02)
+          }
+  })
+
+  test("incidence on a wall that the sun faces is that of its altitude", () => {
+    const sun = { altitude: 30, azimuth: 200, declination: 0 }
+    expect(incidenceCosine(sun, 90, 200)).toBeCloseTo(Math.cos(Math.PI / 6), 12)
+    expect(incidenceCosine(sun, 0, 0)).toBeCloseTo(0.5, 12)
+    expect(incidenceCosine(sun, 90, 20)).toBeLessThan(0)
+    expect(incidenceCosine(sun, 180, 0)).toBeCloseTo(-0.5, 12)
+  })
+})
+
+describe("clear sky", () => {
+  test("by hand at 30° in July, τb 0.4, τd 2.2", () => {
+    // E0 = 1361(1 + 0.033 cos(2π·202/365)) = 1361·(1 − 0.033·0.944226) = 1318.59
+    // m = 1/(0.5 + 0.50572·36.07995^−1.6364) = 1/(0.5 + 0.50572·0.0028290) = 1.994293
+    // ab = 1.454 − 0.1624 − 0.5896 + 0.01848 = 0.72048; m^ab = exp(0.72048·0.690290) = 1.644318; Eb = 1318.59·exp(−0.657727) = 683.06
+    // ad = 0.507 + 0.082 − 0.176 − 0.1672 = 0.2458; m^ad = exp(0.2458·0.690290) = 1.184928; Ed = 1318.59·exp(−2.606842) = 97.26
+    const light = clearSky(30, 202, 0.4, 2.2)
+    expect(Math.abs(light.directNormal - 683.1)).toBeLessThan(1)
+    expect(Math.abs(light.diffuseHorizontal - 97.3)).toBeLessThan(0.3)
+  })
+
+  test("there is no sun below the horizon", () => {
+    expect(clearSky(-1, 202, 0.4, 2.2)).toMatchObject({ directNormal: 0, diffuseHorizontal: 0 })
+  })
+})
+
+describe("sun on a tilted face", () => {
+  const light = { directNormal: 800, diffuseHorizontal: 100, extraterrestrial: 1320 }
+  const sun = { altitude: 40, azimuth: 180, declination: 20 }
+
+  test("level ground sees all of it", () => {
+    // 800 sin 40° + 100: Hay and Davies keep the horizontal sum.
+    expect(tiltedIrradiance(sun, light, 0, 0, 0.2)).toBeCloseTo(800 * Math.sin((40 * Math.PI) / 180) + 100, 9)
+  })
+
+  test("a south wall, by hand", () => {
+    // A = 800/1320 = 0.606061; beam 800·cos 40° = 612.836; sky 100·(0.393939/2 + 0.606061·0.766044/0.642788) = 19.697 + 72.227 = 91.924
+    // ground 0.2·(514.230 + 100)/2 = 61.423; together 766.18
+    expect(tiltedIrradiance(sun, light, 90, 180, 0.2)).toBeCloseTo(766.18, 1)
+  })
+})
+
+test("the hottest day goes from its highest to its lowest, and the sun culminates near noon", () => {
+  for (const station of Object.values(STATIONS)) {
+    const day = summerDesignDay(station, station.summer.temperature)
+    const temperatures = day.map((hour) => hour.temperature)
+    expect(Math.max(...temperatures)).toBe(station.summer.temperature)
+    expect(Math.max(...temperatures) - Math.min(...temperatures)).toBeCloseTo(station.summer.dailyRange, 9)
+    const highest = day.reduce((best, hour) => (hour.sun.altitude > best.sun.altitude ? hour : best))
+    expect(Math.abs(highest.hour - 12)).toBeLessThanOrEqual(1)
+  }
+})

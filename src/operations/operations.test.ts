@@ -1,0 +1,121 @@
+import { spawnSync } from "node:child_process"
+import { describe, expect, test } from "@jest/globals"
+import Ajv from "ajv/dist/2020"
+import { OPERATIONS, runOperation, schemaOf } from "./registry"
+
+const run = (name: string, input: unknown) => runOperation(OPERATIONS.get(name)!, input)
+
+const GOOD: Record<string, unknown> = {
+  air: { temperature: 20, relativeHumidity: 0.5 },
+  airspace: { thickness: 0.025, direction: "up" },
+  assembly: {
+    direction: "up",
+    layers: [
+      { thickness: 0.1, conductivity: 0.04, framing: { fraction: 0.1, conductivity: 0.13 }, voids: 1 },
+      { thickness: 0.02, airspace: { emissivity1: 0.05, emissivity2: 0.9 } },
+    ],
+    inside: { temperature: 20, relativeHumidity: 0.5 },
+    outside: { temperature: -5, relativeHumidity: 0.8 },
+  },
+  emc: { temperature: 20, relativeHumidity: 0.65 },
+  ground: { area: 100, perimeter: 40, wallThickness: 0.3, floorResistance: 1 },
+}
+
+describe("every operation", () => {
+  test.each([...OPERATIONS.keys()])("%s answers by its own schema", (name) => {
+    const schema = schemaOf(OPERATIONS.get(name)!)
+    const ajv = new Ajv({ strict: false })
+    expect(ajv.compile(schema.input as object)(GOOD[name])).toBe(true)
+    const outcome = run(name, GOOD[name])
+    expect(outcome.ok).toBe(true)
+    if (outcome.ok) expect(ajv.compile(schema.output as object)(outcome.value)).toBe(true)
+  })
+
+  test.each([...OPERATIONS.keys()])("%s describes each of its fields, with units", (name) => {
+    const { properties } = schemaOf(OPERATIONS.get(name)!).input as { properties: Record<string, { description?: string; type?: string }> }
+    for (const [field, { description, type }] of Object.entries(properties))
+      if (type === "number") expect(`${field}: ${description}`).toMatch(/: .+/)
+  })
+})
+
+describe("bad input", () => {
+  test.each<[string, unknown, (string | number)[], string]>([
+    ["air", { temperature: 20 }, ["relativeHumidity"], "missing"],
+    ["air", { relativeHumidity: 0.5 }, ["temperature"], "missing"],
+    ["air", { temperature: 20, relativeHumidity: 0.5, dewPoint: 3 }, ["dewPoint"], "only one"],
+    ["air", { temperature: 20, relativeHumidity: 1.1 }, ["relativeHumidity"], "at most 1"],
+    ["air", { temperature: 20, relativeHumidity: 0.5, humidity: 3 }, ["humidity"], "not a field"],
+    ["air", { temperature: 300, relativeHumidity: 0.5 }, ["temperature"], "at most 200"],
+    ["air", { temperature: 10, dewPoint: 20 }, ["dewPoint"], "above saturation"],
+    ["air", JSON.parse('{"temperature":1e999,"relativeHumidity":0.5}'), ["temperature"], "infinite"],
+    ["air", { temperature: Number.NaN, relativeHumidity: 0.5 }, ["temperature"], "not a number"],
+    ["air", "warm", [], "must be an object"],
+    ["airspace", { thickness: 0, direction: "up" }, ["thickness"], "above 0"],
+    ["airspace", { thickness: 0.02, direction: "sideways" }, ["direction"], "one of horizontal, up, down"],
+    ["assembly", { direction: "up", layers: [] }, ["layers"], "at least 1"],
+    ["assembly", { direction: "up", layers: [{ thickness: 0.1 }] }, ["layers", 0, "conductivity"], "needs one of"],
+    [
+      "assembly",
+      { direction: "up", layers: [{ thickness: 0.1, conductivity: 0.04, resistance: 2 }] },
+      ["layers", 0, "resistance"],
+      "only one",
+    ],
+    ["assembly", { direction: "up", layers: [{ thickness: -0.1, conductivity: 0.04 }] }, ["layers", 0, "thickness"], "above 0"],
+    ["assembly", { direction: "up", layers: [{ thickness: 0.1, conductivity: 0.04, voids: 3 }] }, ["layers", 0, "voids"], ""],
+    [
+      "assembly",
+      { direction: "up", layers: [{ thickness: 0.1, conductivity: 0.04, fasteners: { perArea: 4, area: 0, conductivity: 50 } }] },
+      ["layers", 0, "fasteners", "area"],
+      "above 0",
+    ],
+    [
+      "assembly",
+      {
+        direction: "up",
+        layers: [{ thickness: 0.1, conductivity: 0.04, fasteners: { perArea: 4, area: 1e-5, conductivity: 50, recessed: 0.2 } }],
+      },
+      ["layers", 0, "fasteners", "recessed"],
+      "at most",
+    ],
+    ["emc", [{ temperature: 20, relativeHumidity: 0.5 }, { temperature: 20 }], [1, "relativeHumidity"], "missing"],
+    ["ground", { area: 0, perimeter: 40, wallThickness: 0.3, floorResistance: 1 }, ["area"], "above 0"],
+  ])("%s %j", (name, input, path, message) => {
+    const outcome = run(name, input)
+    expect(outcome.ok).toBe(false)
+    if (outcome.ok) return
+    expect(outcome.error.path).toEqual(path)
+    expect(outcome.error.message).toContain(message)
+  })
+
+  test("an array gives an array in order", () => {
+    const outcome = run("emc", [GOOD.emc, { temperature: 20, relativeHumidity: 0.3 }])
+    expect(
+      outcome.ok && (outcome.value as { moistureContent: number }[]).map(({ moistureContent }) => Math.round(moistureContent * 100)),
+    ).toEqual([12, 6]) // Wood Handbook, table 4-2: 12.0 and 6.2 %
+  })
+})
+
+describe("the command line", () => {
+  const calc = (args: string[], input = "") => spawnSync("node", ["scripts/calc.mjs", ...args], { input, encoding: "utf8" })
+
+  test("answers on standard output, refuses on standard error", () => {
+    const good = calc(["airspace"], JSON.stringify(GOOD.airspace))
+    expect(good.status).toBe(0)
+    expect((JSON.parse(good.stdout) as { resistance: number }).resistance).toBeCloseTo(0.16, 2) // ISO 6946:2017, table 8
+    const bad = calc(["airspace"], '{"thickness":"wide","direction":"up"}')
+    expect([bad.status, bad.stdout]).toEqual([2, ""])
+    expect(JSON.parse(bad.stderr)).toMatchObject({ error: { path: ["thickness"] } })
+    for (const text of ["", "{", "NaN"]) {
+      const empty = calc(["air"], text)
+      expect([empty.status, (JSON.parse(empty.stderr) as { error: { path: unknown[] } }).error.path]).toEqual([2, []])
+    }
+  })
+
+  test("lists and describes its operations", () => {
+    const list = calc(["--list"]).stdout.trim().split("\n")
+    expect(list.map((line) => line.split(" ")[0])).toEqual([...OPERATIONS.keys()])
+    expect(JSON.parse(calc(["emc", "--schema"]).stdout)).toHaveProperty("input.properties.relativeHumidity")
+    expect(calc(["horoscope"]).status).toBe(2)
+    expect(calc(["air", "no-such-file.json"]).status).toBe(2)
+  })
+})
