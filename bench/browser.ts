@@ -16,7 +16,7 @@ export async function benchBrowser(): Promise<Row[]> {
   const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium" })
   try {
     await up()
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
     const made = await page.request.post(`${BASE}/api/jobs`, { data: demoJobs()[2] })
     const { id } = (await made.json()) as { id: string }
     const weights: Row[] = []

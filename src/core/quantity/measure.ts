@@ -172,7 +172,13 @@ export function printQuantity(kind: Kind, value: number, system: UnitSystem): Pr
 /** Figure and unit in one text. */
 export function printWithUnit(kind: Kind, value: number, system: UnitSystem): string {
   const { text, unit } = printQuantity(kind, value, system)
-  return unit === "" ? text : unit === "°" || unit === "%" ? `${text}${unit === "%" ? " " : ""}${unit}` : `${text} ${unit}`
+  return unit === "" || unit === "°" ? text + unit : `${text} ${unit}`
+}
+
+/** A temperature in whole degrees: as finely as a skin can be known. */
+export function printWholeDegrees(temperature: number, system: UnitSystem): string {
+  const { unit, factor, zero } = { zero: 0, ...scaleOf(MEASURES.temperature, system) }
+  return `${printNumber((temperature - zero) / factor, 0)} ${unit}`
 }
 
 /**

@@ -4,6 +4,7 @@ import { GridComponent, MarkLineComponent, TooltipComponent } from "echarts/comp
 import { type ECharts, init, use as register } from "echarts/core"
 import { SVGRenderer } from "echarts/renderers"
 import { useEffect, useRef } from "react"
+import { printNumber } from "../../core/quantity/number"
 
 register([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
 
@@ -57,7 +58,7 @@ function optionsOf(element: HTMLElement, hours: readonly number[], curves: reado
     animation: false,
     textStyle: { fontFamily },
     grid: { left: 8, right: 12, top: 26, bottom: 4, containLabel: true },
-    tooltip: { trigger: "axis", valueFormatter: (value: number) => `${Math.round(value)} ${unit}` },
+    tooltip: { trigger: "axis", valueFormatter: (value: number) => `${printNumber(value, 0)} ${unit}` },
     xAxis: {
       type: "category",
       data: hours.map(String),
@@ -65,7 +66,13 @@ function optionsOf(element: HTMLElement, hours: readonly number[], curves: reado
       axisTick: { show: false },
       axisLine: { lineStyle: { color: colour("graphite") } },
     },
-    yAxis: { type: "value", name: unit, nameTextStyle: text, axisLabel: text, splitLine: { lineStyle: { color: colour("seam") } } },
+    yAxis: {
+      type: "value",
+      name: unit,
+      nameTextStyle: text,
+      axisLabel: { ...text, formatter: (value: number) => printNumber(value, 0) },
+      splitLine: { lineStyle: { color: colour("seam") } },
+    },
     series: curves.map((curve, i) => ({
       name: curve.name,
       type: "line",

@@ -61,7 +61,7 @@ function LedgerCell({ cell }: { cell: Cell }) {
       className="relative min-w-40 grow basis-0 border-r border-seam px-3.5 pt-1 text-left hover:bg-chosen"
       onClick={() => open(cell.working(ledger, job), whatIf(activeState(job), ledger, cell.figure))}
     >
-      <span className="flex justify-between gap-2 text-dense text-graphite">
+      <span className="flex justify-between gap-2 text-dense leading-4 text-graphite">
         <span className="truncate">{cell.words}</span>
         {before === null ? null : <Change cell={cell} by={value - before} />}
       </span>

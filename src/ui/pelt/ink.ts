@@ -1,6 +1,6 @@
 import type { FaceFigures } from "../../core/ledger/face-figures"
 import type { Ledger } from "../../core/ledger/ledger"
-import { printWithUnit } from "../../core/quantity/measure"
+import { printWholeDegrees, printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import { compassPoint } from "../../core/shell/face-name"
 import { sum } from "../../core/numeric/sum"
@@ -59,7 +59,7 @@ export function inkOf(ink: InkName, figures: FaceFigures, ledger: Ledger, system
       const hour = ledger.gain.atPeak[figures.id]!
       return {
         words: `${printWithUnit("power", hour.heat, system)} in`,
-        figure: printWithUnit("temperature", Math.round(hour.skin), system),
+        figure: printWholeDegrees(hour.skin, system),
         fill: ramp((hour.skin - 40) / 40),
       }
     }

@@ -1,11 +1,12 @@
 "use client"
 import { useState } from "react"
-import { printWithUnit } from "../../core/quantity/measure"
+import { printWholeDegrees, printWithUnit } from "../../core/quantity/measure"
+import type { UnitSystem } from "../../core/quantity/unit-system"
 import type { StationId } from "../bench/use-station"
 import { useJob, useJobView, useLedger } from "../job/job-store"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
-import { INK_WORDS, type InkName } from "./ink"
+import { INK_WORDS, type InkName, ramp } from "./ink"
 import { Pelt } from "./pelt"
 
 /** Inks to choose from at each station; the first is the station's own. */
@@ -20,6 +21,7 @@ const INKS: Record<StationId, readonly InkName[]> = {
 /** The pelt with the words around it: what the ink means, the room left, how much skin there is. */
 export function PeltPane({ station }: { station: StationId }) {
   const [chosen, setChosen] = useState<Record<string, InkName>>({})
+  const { units } = useJob()
   const season = useJobView((view) => view.season)
   const inks = station === "heat" && season === "summer" ? [...INKS.heat].reverse() : INKS[station]
   const key = `${station} ${season}`
@@ -57,6 +59,7 @@ export function PeltPane({ station }: { station: StationId }) {
       <div className="flex items-end justify-between gap-4 text-dense text-graphite max-[900px]:hidden">
         <Skin />
         {ink === "damp" ? <Rings /> : null}
+        {ink === "skin" ? <Ramp units={units} /> : null}
       </div>
     </section>
   )
@@ -94,6 +97,24 @@ function Skin() {
       <br />
       clear inside {printWithUnit("length", clear.length, job.units)} × {printWithUnit("length", clear.width, job.units)}
     </p>
+  )
+}
+
+/** What the colours of the skin mean. */
+function Ramp({ units }: { units: UnitSystem }) {
+  return (
+    <div className="w-36 shrink-0">
+      <div className="flex h-2.5">
+        {Array.from({ length: 17 }, (_, i) => (
+          <span key={i} className="grow" style={{ background: ramp((i - 8) / 8) }} />
+        ))}
+      </div>
+      <div className="flex justify-between">
+        {[0, 40, 80].map((temperature) => (
+          <span key={temperature}>{printWholeDegrees(temperature, units)}</span>
+        ))}
+      </div>
+    </div>
   )
 }
 

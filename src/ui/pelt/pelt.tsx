@@ -71,11 +71,14 @@ function FaceDrawing({ figures, ink, measures, system, view, hatches, chosen, on
   const holes = figures.openings.map(({ id, opening }) => ({ id, opening, corners: corners(face, opening, view) }))
   const within = boxOf(outline)
   const titled = ink.figure ?? name
-  const second = ink.figure ? `${name} · ${ink.words}` : ink.words
+  // What does not fit a small face is left to the pane beside and to the face's spoken name.
+  const roomy = [ink.figure ? `${name} · ${ink.words}` : ink.words, ink.words].find((words) => words.length * 5.9 < within.width)
+  const second = within.height < 40 ? undefined : roomy
+  const titleSize = Math.min(ink.figure ? 20 : 14.5, (within.width / titled.length) * 1.7)
   const [x, y] = labelPlace(
     within,
     holes.map((hole) => boxOf(hole.corners)),
-    labelSize(titled, second, ink),
+    labelSize(titled, second ?? "", ink),
   )
   return (
     <g
@@ -118,7 +121,7 @@ function FaceDrawing({ figures, ink, measures, system, view, hatches, chosen, on
         ) : null}
         <text
           className="on-hatch font-display font-bold"
-          fontSize={ink.figure ? 20 : 14.5}
+          fontSize={titleSize}
           fill={chosen && !ink.figure ? "var(--spruce)" : "var(--ink)"}
         >
           {titled}

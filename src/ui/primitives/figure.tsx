@@ -2,7 +2,7 @@
 import { type Kind, printQuantity } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 
-const SIZES = { ledger: "text-[22px] leading-7", face: "text-[22px] leading-7", shelf: "text-[18px] leading-6" }
+const SIZES = { ledger: "text-[22px] leading-[26px]", face: "text-[22px] leading-7", shelf: "text-[18px] leading-6" }
 
 /** A large figure with its unit set small. */
 export function Figure({

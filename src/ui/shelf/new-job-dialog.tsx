@@ -77,7 +77,7 @@ export function NewJobDialog({ kind, units, taken, onClose }: Props) {
     >
       <div className="grid gap-3">
         <TypedField label="Name" shown={answers.name} onCommit={(name) => answer({ name: name.trim() })} />
-        <div className="grid grid-cols-2 gap-x-4 gap-y-2">
+        <div className={`grid gap-x-4 gap-y-2 ${answers.form.kind === "box" ? "grid-cols-3" : "grid-cols-2"}`}>
           {QUESTIONS[answers.form.kind].map(({ dimension, label }, i) => (
             <QuantityField
               key={dimension}

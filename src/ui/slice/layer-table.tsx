@@ -12,7 +12,7 @@ import { type Kind, printQuantity } from "../../core/quantity/measure"
 import { moveLayer } from "../../edit/assembly-edits"
 import { useJob, useJobStore, useJobView } from "../job/job-store"
 
-const NUMBER = "py-[3px] pl-2 text-right tabular-nums"
+const NUMBER = "py-[3px] pl-2 text-right whitespace-nowrap tabular-nums"
 
 /** The layers as a table, outside to inside: rows are chosen, dragged, or moved with the keyboard. */
 export function LayerTable({ figures }: { figures: FaceFigures }) {
@@ -34,45 +34,47 @@ export function LayerTable({ figures }: { figures: FaceFigures }) {
   }
   return (
     <DndContext id={id} sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-      <table className="w-full border-collapse text-dense">
-        <caption className="sr-only">Layers of the {figures.name}, outside to inside</caption>
-        <thead className="text-graphite">
-          <tr className="border-b border-seam">
-            <th className="py-1 pl-6 text-left font-normal">outside to inside</th>
-            <th className={`${NUMBER} font-normal`}>{units === "metric" ? "mm" : "in"}</th>
-            <th className={`${NUMBER} font-normal`}>R label</th>
-            <th className={`${NUMBER} font-normal`}>R beside members</th>
-            <th className={`${NUMBER} font-normal`}>{unit("arealMass")}</th>
-            <th className={`${NUMBER} font-normal`}>€/m²</th>
-          </tr>
-        </thead>
-        <SortableContext items={layers.map((layer) => layer.id)} strategy={verticalListSortingStrategy}>
-          <tbody>
-            {layers.map((layer, i) => (
-              <Row key={layer.id} layer={layer}>
-                <td className={NUMBER}>{text("length", layer.layer.thickness)}</td>
-                <td className={NUMBER}>{layer.label === null ? "–" : text("resistance", layer.label)}</td>
-                <td className={NUMBER}>{text("resistance", resistances[i]!)}</td>
-                <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMass", layer.mass)}</td>
-                <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMoney", layer.price)}</td>
-              </Row>
-            ))}
-          </tbody>
-        </SortableContext>
-        <tfoot>
-          <tr className="border-t border-ink">
-            <th className="py-1 pl-6 text-left font-semibold">Whole, films and members in</th>
-            <td className={NUMBER}>{text("length", figures.winter.thickness)}</td>
-            <td className={NUMBER}>{text("resistance", figures.label)}</td>
-            <td className={`${NUMBER} font-bold`}>
-              <span className="font-normal text-graphite">{text("resistance", figures.centre)} → </span>
-              {text("resistance", figures.whole)}
-            </td>
-            <td className={NUMBER}>{text("arealMass", figures.mass)}</td>
-            <td className={NUMBER}>{text("arealMoney", figures.price)}</td>
-          </tr>
-        </tfoot>
-      </table>
+      <div className="overflow-x-auto">
+        <table className="w-full border-collapse text-dense">
+          <caption className="sr-only">Layers of the {figures.name}, outside to inside</caption>
+          <thead className="text-graphite">
+            <tr className="border-b border-seam">
+              <th className="py-1 pl-6 text-left font-normal">outside to inside</th>
+              <th className={`${NUMBER} font-normal`}>{units === "metric" ? "mm" : "in"}</th>
+              <th className={`${NUMBER} font-normal`}>R label</th>
+              <th className={`${NUMBER} font-normal`}>R beside</th>
+              <th className={`${NUMBER} font-normal`}>{unit("arealMass")}</th>
+              <th className={`${NUMBER} font-normal`}>€/m²</th>
+            </tr>
+          </thead>
+          <SortableContext items={layers.map((layer) => layer.id)} strategy={verticalListSortingStrategy}>
+            <tbody>
+              {layers.map((layer, i) => (
+                <Row key={layer.id} layer={layer}>
+                  <td className={NUMBER}>{text("length", layer.layer.thickness)}</td>
+                  <td className={NUMBER}>{layer.label === null ? "–" : text("resistance", layer.label)}</td>
+                  <td className={NUMBER}>{text("resistance", resistances[i]!)}</td>
+                  <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMass", layer.mass)}</td>
+                  <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMoney", layer.price)}</td>
+                </Row>
+              ))}
+            </tbody>
+          </SortableContext>
+          <tfoot>
+            <tr className="border-t border-ink">
+              <th className="py-1 pl-6 text-left font-semibold">Whole, films and members in</th>
+              <td className={NUMBER}>{text("length", figures.winter.thickness)}</td>
+              <td className={NUMBER}>{text("resistance", figures.label)}</td>
+              <td className={`${NUMBER} font-bold`}>
+                <span className="font-normal text-graphite">{text("resistance", figures.centre)} → </span>
+                {text("resistance", figures.whole)}
+              </td>
+              <td className={NUMBER}>{text("arealMass", figures.mass)}</td>
+              <td className={NUMBER}>{text("arealMoney", figures.price)}</td>
+            </tr>
+          </tfoot>
+        </table>
+      </div>
     </DndContext>
   )
 }

@@ -30,7 +30,7 @@ export function BriefStation() {
   const ledger = useLedger()
   const { brief, units } = job
   return (
-    <div className="grid gap-4">
+    <div className="station gap-4">
       <h1 className="font-display text-[20px] leading-7 font-bold">What is asked of it</h1>
       <TypedField label="Who or what is inside, and when" shown={brief.use} onCommit={(text) => store.edit(setUse(text.trim()))} />
       <SelectField

@@ -27,7 +27,7 @@ export function BuildUpsStation({ onPick }: { onPick: (picking: Picking) => void
   const layer = figures.layers.find(({ id }) => id === layerId)
   const at = layer ? figures.layers.indexOf(layer) : figures.layers.length - 1
   return (
-    <div className="grid gap-3">
+    <div className="station gap-3">
       <FaceHeader />
       <Slice key={figures.id} figures={figures} season="winter" />
       <LayerTable figures={figures} />

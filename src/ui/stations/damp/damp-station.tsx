@@ -24,7 +24,7 @@ export function DampStation() {
   const store = useJobStore()
   const look = figures.damp[season]
   return (
-    <div className="grid gap-3">
+    <div className="station gap-3">
       <FaceHeader />
       <div className="flex items-center gap-2">
         <DampRing verdict={figures.damp.verdict} />

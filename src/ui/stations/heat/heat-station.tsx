@@ -24,7 +24,7 @@ export function HeatStation() {
   const season = useJobView((view) => view.season)
   const store = useJobStore()
   return (
-    <div className="grid gap-4">
+    <div className="station gap-4">
       <Tabs
         label="Season"
         value={season}

@@ -44,7 +44,7 @@ export function ShellStation() {
   const ledger = useLedger()
   const { shell, units } = job
   return (
-    <div className="grid gap-4">
+    <div className="station gap-4">
       <div className="flex flex-wrap items-baseline gap-x-3">
         <h1 className="font-display text-[20px] leading-7 font-bold">Measures over all</h1>
         <p className="text-graphite">skin to skin: build-ups reach inward · {printWithUnit("volume", ledger.volume, units)}</p>

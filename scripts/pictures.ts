@@ -1,0 +1,72 @@
+import { spawn } from "node:child_process"
+import { rmSync } from "node:fs"
+import { chromium, type Page } from "@playwright/test"
+
+// Takes the pictures of the README anew, from the demo jobs on a shelf of their own.
+const BASE = "http://127.0.0.1:3293"
+const FOLDER = ".tmp/pictures"
+
+rmSync(FOLDER, { recursive: true, force: true })
+const server = spawn("node", ["scripts/demo.mjs"], { env: { ...process.env, PORT: "3293", PELZHAUS_DEMO_DATA: FOLDER }, stdio: "ignore" })
+const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium" })
+
+async function view(options: Parameters<typeof browser.newContext>[0] = {}): Promise<Page> {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: "reduce", ...options })
+  return context.newPage()
+}
+
+async function open(page: Page, job: string, station: string): Promise<void> {
+  await page.goto(BASE)
+  await page.getByRole("link", { name: job }).click()
+  await page.waitForURL(/build-ups/)
+  if (station !== "Build-ups")
+    await page
+      .getByRole("button", { name: new RegExp(station) })
+      .first()
+      .click()
+}
+
+async function take(page: Page, name: string): Promise<void> {
+  await page.evaluate(() => document.fonts.ready)
+  await page.waitForTimeout(500)
+  await page.screenshot({ path: `docs/screenshots/${name}.png` })
+}
+
+try {
+  for (let up = false; !up; await new Promise((resolve) => setTimeout(resolve, 300)))
+    up = await fetch(BASE).then(
+      () => true,
+      () => false,
+    )
+  const page = await view()
+  await page.goto(BASE)
+  await take(page, "shelf")
+  await page.getByRole("button", { name: "Panel van" }).click()
+  await take(page, "new-job")
+  await open(page, "Larkspur", "Build-ups")
+  await page.locator("[data-layer-row=l2]").click()
+  await page.keyboard.press("p")
+  await page.keyboard.press("+")
+  await take(page, "build-ups")
+  await page.locator("[data-figure=loss]").click()
+  await take(page, "working")
+  await open(page, "Larkspur", "Brief")
+  await take(page, "brief")
+  await open(page, "Larkspur", "Shell")
+  await take(page, "shell")
+  await open(page, "Eel Barn", "Heat")
+  await page.getByRole("radio", { name: "hottest day" }).click()
+  await take(page, "heat")
+  await open(page, "Cold Nettle", "Damp")
+  await page.getByRole("radio", { name: "worst afternoon" }).click()
+  await take(page, "damp")
+  const dark = await view({ colorScheme: "dark" })
+  await open(dark, "Tern Hut", "Build-ups")
+  await take(dark, "build-ups-dark")
+  const narrow = await view({ viewport: { width: 420, height: 860 } })
+  await open(narrow, "Larkspur", "Build-ups")
+  await take(narrow, "narrow")
+} finally {
+  await browser.close()
+  server.kill("SIGTERM")
+}
