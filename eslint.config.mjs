@@ -86,7 +86,7 @@ export default defineConfig(
     rules: { ...next.configs.recommended.rules, ...next.configs["core-web-vitals"].rules },
   },
   {
-    files: ["scripts/**/*.mjs", "*.cjs"],
+    files: ["scripts/**/*.mjs", "tests/**/*.mjs", "*.cjs"],
     languageOptions: {
       globals: { process: "readonly", console: "readonly", fetch: "readonly", setTimeout: "readonly", URL: "readonly", module: "readonly" },
     },
