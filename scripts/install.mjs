@@ -2,6 +2,7 @@
 import { spawnSync } from "node:child_process"
 import { createHash } from "node:crypto"
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs"
+import { dirname, join } from "node:path"
 import { fileURLToPath } from "node:url"
 
 export const root = fileURLToPath(new URL("..", import.meta.url))
@@ -23,7 +24,13 @@ export function installPackages() {
   const lock = createHash("sha256").update(readFileSync("package-lock.json")).digest("hex")
   if (existsSync(mark) && readFileSync(mark, "utf8") === lock) return
   say("Installing packages; SQLite is compiled on the way, which takes two to four minutes …")
-  run("npm", ["ci", "--no-progress", "--loglevel=error"])
+  run("npm", ["ci", "--no-progress", "--loglevel=error"], { env: { ...process.env, ...headers() } })
   mkdirSync("node_modules", { recursive: true })
   writeFileSync(mark, lock)
+}
+
+/** Node's own headers where they came with it: without them the compiler's helper would fetch them from the network. */
+function headers() {
+  const prefix = dirname(dirname(process.execPath))
+  return existsSync(join(prefix, "include", "node", "node_version.h")) ? { npm_config_nodedir: prefix } : {}
 }

@@ -10,8 +10,8 @@ import type { Store } from "./open"
 
 /** A checkpoint of the whole document every so many steps: what opening a job replays at most. */
 const CHECKPOINT_EVERY = 100
-/** Revisions that a browser gets to undo and redo by itself; further back it asks for the document. */
-const HISTORY = 200
+/** Revisions that a browser gets to undo and redo by itself; before it comes to their end it asks for more. */
+const HISTORY = 50
 
 interface Row {
   id: string

@@ -90,3 +90,27 @@ test("a window is told at once when its neighbour has written", async ({ page, c
   await other.getByRole("button", { name: "Reload what was saved" }).click()
   await expect(other.getByLabel(/Air changes an hour/)).toHaveValue("3")
 })
+
+test("undo goes back to the start of a job, however many edits that is, and redo to its end", async ({ page }) => {
+  const id = await putJob(page, demoJob("Eel Barn", "many edits"))
+  await openJob(page, id)
+  const field = page.getByLabel(/Air changes an hour/)
+  for (let i = 1; i <= 70; i++) {
+    await field.fill(String(i + 10))
+    await field.press("Enter")
+  }
+  await settled(page)
+  await page.reload()
+  const walk = async (button: string) => {
+    for (let i = 0; i < 70; i++) {
+      await page.getByRole("button", { name: button }).click()
+      if (i % 20 === 19) await settled(page)
+    }
+    await settled(page)
+    await expect(page.getByRole("button", { name: button })).toBeDisabled()
+  }
+  await walk("Undo")
+  await expect(field).toHaveValue("8")
+  await walk("Redo")
+  await expect(field).toHaveValue("80")
+})

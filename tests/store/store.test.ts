@@ -1,4 +1,4 @@
-import { spawn } from "node:child_process"
+import { spawn, spawnSync } from "node:child_process"
 import { randomUUID } from "node:crypto"
 import { copyFileSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs"
 import { tmpdir } from "node:os"
@@ -89,7 +89,7 @@ describe("revisions", () => {
     expect(store.prepare("SELECT count(*) AS n FROM checkpoint").get()).toEqual({ n: 3 })
     for (const at of [1, 99, 100, 101, 229, 230]) expect(documentAt(store, heads[at]!).name).toBe(`edit ${at - 1}`)
     const { undo } = openJob(store, id)!
-    expect(undo).toHaveLength(200)
+    expect(undo).toHaveLength(50)
     expect(undo[0]!.id).toBe(heads[230])
   })
 
@@ -231,6 +231,23 @@ describe("backup and restore", () => {
     before.close()
     await expect(backUp(folder, file)).rejects.toThrow("exists already")
   })
+
+  test("their commands do the same, and say where things went", () => {
+    const id = createJob(store, demoJobs()[1]!, NOW)
+    const keep = (command: string, file: string) =>
+      spawnSync("node", [`scripts/${command}.mjs`, file], {
+        env: { ...process.env, PELZHAUS_DATA: folder, INIT_CWD: folder },
+        encoding: "utf8",
+      })
+    const backup = keep("backup", "one.db")
+    expect([backup.status, existsSync(join(folder, "one.db"))]).toEqual([0, true])
+    setDeleted(store, id, NOW)
+    expect(keep("restore", "one.db")).toMatchObject({ status: 1, stderr: expect.stringContaining("in use") as unknown })
+    store.close()
+    expect(keep("restore", "one.db")).toMatchObject({ status: 0, stdout: expect.stringContaining("is kept in") as unknown })
+    store = openStore(storeFile(folder))
+    expect(openJob(store, id)).not.toBeNull()
+  }, 30_000)
 
   test("a file that is no backup changes nothing", () => {
     const id = createJob(store, demoJobs()[0]!, NOW)

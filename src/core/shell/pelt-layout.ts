@@ -38,13 +38,13 @@ export function labelPlace(within: Box, taken: readonly Box[], label: { width: n
   return places.reduce((best, candidate) => (candidate.cost < best.cost - 1e-9 ? candidate : best)).place
 }
 
-/** Covered area counts most, then area outside the face, then distance from the middle. */
+/** Area outside the face counts most, then covered area, then distance from the middle. */
 function cost([x, y]: Point, within: Box, taken: readonly Box[], { width, height }: { width: number; height: number }): number {
   const label = { x, y, width, height }
   const covered = taken.reduce((area, box) => area + shared(label, box), 0)
   const outside = width * height - shared(label, within)
   const distance = Math.hypot((x - within.x) / within.width, (y - within.y) / within.height)
-  return (100 * covered + 10 * outside) / (width * height) + distance
+  return (10 * covered + 100 * outside) / (width * height) + distance
 }
 
 function shared(a: Box, b: Box): number {

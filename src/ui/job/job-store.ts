@@ -50,6 +50,9 @@ export interface JobStore extends StoreApi<JobView> {
 
 const asHistory = ({ document, head, undo, redo }: OpenJob): History => ({ document, head, undo, redo })
 
+/** Revisions at hand below which more are fetched. */
+const FEW = 25
+
 /** Milliseconds between tries while the server is away. */
 const RETRY = 1500
 
@@ -91,6 +94,7 @@ export function createJobStore(open: OpenJob): JobStore {
       set({ unsent: left, saving: left.length > 0 ? "sending" : "saved" })
       keep()
       channel?.postMessage(answer.value.head)
+      await refill(batch.at(-1)!)
       return send()
     }
     if (answer.error.code === AWAY || answer.error.code === "not-entered") {
@@ -100,6 +104,16 @@ export function createJobStore(open: OpenJob): JobStore {
       return
     }
     set({ saving: answer.error.code === "conflict" ? "foreign" : "refused", refusal: answer.error.message })
+  }
+
+  /** Undo and redo reach as far as the job goes: more revisions come before those at hand run out. */
+  async function refill(last: Change): Promise<void> {
+    const { undo, redo } = get().history
+    if (last.kind !== "move" || (undo.length > FEW && redo.length > FEW)) return
+    const job = await fetchJob()
+    // Only for the very state that is on screen: what was done meanwhile must not be lost.
+    if (job && job.head === get().history.head && get().unsent.length === 0)
+      set({ history: { ...get().history, undo: job.undo, redo: job.redo } })
   }
 
   async function fetchJob(): Promise<OpenJob | null> {
@@ -159,7 +173,7 @@ export function createJobStore(open: OpenJob): JobStore {
       void takeOutbox(open.id).then(({ window, outbox }) => {
         if (ended) return
         window_ = window
-        if (!outbox) return
+        if (!outbox) return void keep()
         const joined = rejoin(get().history, outbox.changes)
         if (joined) set({ history: joined.history, unsent: joined.unsent, saving: joined.unsent.length > 0 ? "sending" : "saved" })
         // The job went on elsewhere: show what this window has, and let the person choose.
