@@ -14,23 +14,10 @@ import type { Fault } from "../../schema/parse"
 import { call } from "../job/api"
 import { ledgerFor } from "../job/job-store"
 import { SmallPelt } from "../pelt/small-pelt"
+import { DIMENSIONS } from "../dimensions"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
 import { QuantityField, SelectField, TypedField } from "../primitives/fields"
-
-const QUESTIONS: Record<"box" | "gable", readonly { dimension: Dimension; label: string }[]> = {
-  box: [
-    { dimension: "length", label: "Length" },
-    { dimension: "width", label: "Width" },
-    { dimension: "height", label: "Height" },
-  ],
-  gable: [
-    { dimension: "length", label: "Length, along the ridge" },
-    { dimension: "width", label: "Width" },
-    { dimension: "wallHeight", label: "Height at the eaves" },
-    { dimension: "ridgeHeight", label: "Height at the ridge" },
-  ],
-}
 
 interface Props {
   kind: JobKind
@@ -78,7 +65,7 @@ export function NewJobDialog({ kind, units, taken, onClose }: Props) {
       <div className="grid gap-3">
         <TypedField label="Name" shown={answers.name} onCommit={(name) => answer({ name: name.trim() })} />
         <div className={`grid gap-x-4 gap-y-2 ${answers.form.kind === "box" ? "grid-cols-3" : "grid-cols-2"}`}>
-          {QUESTIONS[answers.form.kind].map(({ dimension, label }, i) => (
+          {DIMENSIONS[answers.form.kind].map(({ dimension, label }, i) => (
             <QuantityField
               key={dimension}
               label={label}

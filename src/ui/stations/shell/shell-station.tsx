@@ -18,24 +18,11 @@ import {
 import type { FaceId, Opening } from "../../../schema/job/job"
 import { FACES } from "../../../schema/job/references"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
+import { DIMENSIONS } from "../../dimensions"
 import { Button, IconButton } from "../../primitives/button"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
-
-const DIMENSIONS: Record<"box" | "gable", readonly { dimension: Dimension; label: string }[]> = {
-  box: [
-    { dimension: "length", label: "Length, back to front" },
-    { dimension: "width", label: "Width" },
-    { dimension: "height", label: "Height" },
-  ],
-  gable: [
-    { dimension: "length", label: "Length, along the ridge" },
-    { dimension: "width", label: "Width" },
-    { dimension: "wallHeight", label: "Height at the eaves" },
-    { dimension: "ridgeHeight", label: "Height at the ridge" },
-  ],
-}
 
 /** The enclosure's measures, where it stands, and its openings. */
 export function ShellStation() {

@@ -1,0 +1,175 @@
+import { describe, expect, test } from "@jest/globals"
+import fc from "fast-check"
+import { KNOWN } from "../../edit/known"
+import { demoJobs } from "../../edit/start/demo-jobs"
+import type { Assembly, Form, Framing, Job, Layer, Opening } from "../../schema/job/job"
+import { FACES } from "../../schema/job/references"
+import { readDocument } from "../../schema/job/read-job"
+import { CATALOGUE } from "../material/catalogue"
+import { dampSentence } from "../moisture/damp-verdict"
+import { heatGainWorking } from "./heat-gain.working"
+import { heatLossWorking } from "./heat-loss.working"
+import { type Ledger, ledgerOf } from "./ledger"
+import { resistanceWorking } from "./resistance.working"
+import { activeState } from "./state"
+import { dampWorking, moneyWorking, weightWorking, yearWorking } from "./sums.working"
+
+const between = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+const material = fc.constantFrom(...Object.keys(CATALOGUE))
+const air = (low: number, high: number) => fc.record({ temperature: between(low, high), relativeHumidity: between(0, 1) })
+
+const framing: fc.Arbitrary<Framing> = fc
+  .record({
+    material,
+    width: between(0.005, 0.3),
+    wall: fc.option(between(0.0005, 0.01)),
+    gap: between(0.01, 1.5),
+    plates: between(0, 0.5),
+  })
+  .map(({ gap, ...members }) => ({ ...members, spacing: members.width + gap }))
+
+const layer: fc.Arbitrary<Layer> = fc.record({
+  material,
+  thickness: between(0.0001, 0.4),
+  existing: fc.boolean(),
+  voids: fc.constantFrom(0, 1, 2),
+  framing: fc.option(framing, { freq: 4 }),
+})
+
+const assembly = fc
+  .record({ absorptance: fc.option(between(0, 1)), stack: fc.array(layer, { minLength: 1, maxLength: 8 }) })
+  .map(({ absorptance, stack }) => ({
+    name: "any",
+    absorptance,
+    layers: Object.fromEntries(stack.map((one, i) => [`l${i}`, one])),
+    order: stack.map((_, i) => `l${i}`),
+  }))
+
+const form: fc.Arbitrary<Form> = fc.oneof(
+  fc.record({ kind: fc.constant("box" as const), length: between(0.5, 30), width: between(0.5, 30), height: between(0.5, 10) }),
+  fc
+    .record({ length: between(0.5, 30), width: between(0.5, 30), wallHeight: between(0.5, 8), rise: between(0.05, 8) })
+    .map(({ rise, ...rest }) => ({ kind: "gable" as const, ...rest, ridgeHeight: rest.wallHeight + rise })),
+)
+
+/** Any job that can be typed: sizes, stuffs and weather all over their ranges. */
+const anyJob: fc.Arbitrary<Job> = fc
+  .record({
+    form,
+    azimuth: between(0, 359),
+    setting: fc.constantFrom("open" as const, "indoors" as const),
+    floor: fc.constantFrom("air" as const, "ground" as const),
+    assemblies: fc.tuple(assembly, assembly, assembly),
+    station: fc.constantFrom(...KNOWN.stations),
+    indoors: fc.record({ winter: air(-40, 60), summer: air(-40, 60) }),
+    outdoors: fc.record({ winter: fc.option(air(-60, 50)), summer: fc.option(air(-60, 50)) }),
+    ach50: between(0, 500),
+    hole: fc.record({
+      x: between(0, 3),
+      y: between(0, 3),
+      width: between(0.05, 3),
+      height: between(0.05, 3),
+      uValue: between(0.05, 20),
+      solarFactor: between(0, 1),
+    }),
+  })
+  .map(({ form, assemblies: [wall, roof, floorWorn], station, indoors, outdoors, ach50, hole, ...shell }) => {
+    const base = demoJobs()[0]!
+    const opening: Opening = { name: "any", kind: "window", face: "left", ...hole }
+    const wears = Object.fromEntries(
+      FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"]),
+    )
+    return {
+      ...base,
+      brief: { ...base.brief, station, indoors, outdoors },
+      shell: { ...shell, form, openings: { any: opening } },
+      variants: { first: { name: "any", assemblies: { wall, roof, floor: floorWorn }, wears, leakage: { ach50, shelter: 3 as const } } },
+    }
+  })
+
+/** Every number anywhere in a value. */
+function numbersIn(value: unknown): number[] {
+  if (typeof value === "number") return [value]
+  if (typeof value !== "object" || value === null) return []
+  return Object.values(value).flatMap(numbersIn)
+}
+
+describe("any job that can be typed", () => {
+  test("is a job, and its ledger has no hole in it", () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        expect(readDocument(job, KNOWN)).toMatchObject({ ok: true })
+        const ledger = ledgerOf(activeState(job))
+        expect(numbersIn(ledger).every(Number.isFinite)).toBe(true)
+        for (const face of ledger.faces) {
+          const { resistanceUpper, resistanceLower, resistanceTotal, uValue } = face.winter
+          expect(resistanceLower).toBeLessThanOrEqual(resistanceUpper * (1 + 1e-9))
+          expect(resistanceTotal).toBeGreaterThan(0)
+          // Corrections only ever add to the loss.
+          expect(uValue).toBeGreaterThanOrEqual((1 / resistanceTotal) * (1 - 1e-12))
+          expect(face.netArea).toBeGreaterThanOrEqual(0)
+          for (const season of ["winter", "summer"] as const) expect(dampSentence(face.damp[season], face.layers)).toMatch(/\.$/)
+        }
+      }),
+      { numRuns: 400 },
+    )
+  })
+
+  test("opens into workings that end at their figures", () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const ledger = ledgerOf(activeState(job))
+        const ends: [number, (ledger: Ledger) => { total: { value: number } }][] = [
+          [ledger.loss.total, heatLossWorking],
+          [ledger.gain.total, heatGainWorking],
+          [ledger.year.total, yearWorking],
+          [ledger.weight, weightWorking],
+          [ledger.money, moneyWorking],
+        ]
+        for (const [figure, working] of ends) expect(working(ledger).total.value).toBe(figure)
+        expect(Number.isFinite(dampWorking(ledger).total.value)).toBe(true)
+        for (const face of ledger.faces) expect(resistanceWorking(face).total.value).toBe(face.whole)
+      }),
+      { numRuns: 100 },
+    )
+  })
+
+  test("loses nothing where both sides are alike, and more with every degree between them", () => {
+    fc.assert(
+      fc.property(anyJob, between(1, 40), (job, difference) => {
+        const lossAt = (outside: number) => {
+          const outdoors = { winter: { temperature: outside, relativeHumidity: 0.5 }, summer: null }
+          const brief = { ...job.brief, outdoors, indoors: { ...job.brief.indoors, winter: { temperature: 20, relativeHumidity: 0.5 } } }
+          return ledgerOf(activeState({ ...job, brief, shell: { ...job.shell, floor: "air" } })).loss.total
+        }
+        expect(Math.abs(lossAt(20))).toBeLessThan(1e-9)
+        expect(lossAt(20 - difference - 1)).toBeGreaterThan(lossAt(20 - difference))
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  test("loses less with any layer more between members and room", () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const added: Layer = { material: "xps", thickness: 0.03, existing: false, voids: 0, framing: null }
+        const variant = job.variants.first!
+        const wall = variant.assemblies.wall!
+        // Voids are corrected by the share of the whole that a layer has, so only plain ones compare.
+        const plain = {
+          ...wall,
+          layers: Object.fromEntries(Object.entries(wall.layers).map(([id, one]) => [id, { ...one, voids: 0 as const }])),
+        }
+        const thicker = { ...plain, layers: { ...plain.layers, more: added }, order: [...plain.order, "more"] }
+        const uOf = (worn: Assembly) => {
+          const state = activeState(job)
+          const tried = { ...state, variant: { ...variant, assemblies: { ...variant.assemblies, wall: worn } } }
+          return ledgerOf(tried).faces.find(({ id }) => id === "left")!.winter.uValue
+        }
+        // An air space sees the face of its neighbour: a foam board there changes nothing, as its face is like any other's.
+        expect(uOf(thicker)).toBeLessThan(uOf(plain))
+      }),
+      { numRuns: 100 },
+    )
+  })
+})

@@ -1,0 +1,89 @@
+import { describe, expect, test } from "@jest/globals"
+import { inTheWay } from "../core/ledger/in-the-way"
+import { ledgerOf } from "../core/ledger/ledger"
+import { activeState } from "../core/ledger/state"
+import { demoJobs } from "../edit/start/demo-jobs"
+import type { Job } from "../schema/job/job"
+import { INK_WORDS, type InkName, inkOf, mainClass, ramp } from "./pelt/ink"
+import { obstacleWords } from "./words"
+
+const [larkspur, nettle, tern, barn] = demoJobs() as [Job, Job, Job, Job]
+const ledger = (job: Job) => ledgerOf(activeState(job))
+const face = (job: Job, id: string) => ledger(job).faces.find((figures) => figures.id === id)!
+
+describe("the pelt's ink", () => {
+  const ink = (name: InkName, job: Job, id: string, system: Job["units"] = "metric") => inkOf(name, face(job, id), ledger(job), system)
+
+  test("says which way a face looks", () => {
+    // Tern Hut's front looks east, so its left side looks north.
+    expect([
+      ink("directions", tern, "left").words,
+      ink("directions", tern, "floor").words,
+      ink("directions", larkspur, "roof").words,
+    ]).toEqual(["north", "below", "above"])
+  })
+
+  test("says sizes and resistances in the job's units", () => {
+    // Larkspur's floor 3.6 × 1.75 m = 6.3 m² = 67.8 ft²
+    expect(ink("measures", larkspur, "floor").words).toBe("6.3 m²")
+    expect(ink("measures", larkspur, "floor", "inch-pound").words).toBe("67.8 ft²")
+    const built = ink("built-r", larkspur, "floor")
+    expect(built.figure).toBe(face(larkspur, "floor").whole.toFixed(2))
+  })
+
+  test("hatches with what insulates most", () => {
+    expect([mainClass(face(larkspur, "left")), mainClass(face(larkspur, "roof")), mainClass(face(barn, "floor"))]).toEqual([
+      "fibre",
+      "foam",
+      "stone",
+    ])
+    expect(ink("materials", larkspur, "left").hatch).toBe("fibre")
+  })
+
+  test("marks damp by shape, and says it in few words", () => {
+    expect(ink("damp", nettle, "left").mark).toMatchObject({ state: "wets" })
+    expect(ink("damp", nettle, "left").words).toBe("wets in summer")
+    expect(ink("damp", nettle, "floor")).toEqual({ words: "stays dry", mark: expect.objectContaining({ state: "dry" }) as unknown })
+  })
+
+  test("colours what a gun would read from frost over the bench to ember", () => {
+    expect([ramp(-1), ramp(1)].map((colour) => /--(frost|ember)\) 72%/.exec(colour)?.[1])).toEqual(["frost", "ember"])
+    expect(ramp(0)).toContain(" 0%")
+    expect(ink("skin", barn, "roof-left").figure).toMatch(/^\d+ °C$/)
+    expect(ink("loss", barn, "roof-left").figure).toMatch(/W$/)
+  })
+
+  test("has words for each ink", () => expect(Object.values(INK_WORDS).every((words) => words.length > 3)).toBe(true))
+})
+
+describe("what stands in the way", () => {
+  const words = (job: Job, units: Job["units"] = "metric") =>
+    inTheWay(ledger(job), job.brief.limits).map((obstacle) => obstacleWords(obstacle, units))
+
+  test("is said with its amount, in the job's units", () => {
+    const short = 1.95 - ledger(tern).clear.heightAtEaves
+    expect(words(tern)).toEqual([`height short by ${Math.round(short * 1000)} mm`])
+    expect(words(tern, "inch-pound")[0]).toMatch(/^height short by \d+ \d+\/\d+"$/)
+    expect(words(nettle)).toEqual(["left wall wets on the worst afternoon"])
+    expect(words(larkspur)[0]).toMatch(/^loses \d+ W more than the plant gives$/)
+    expect(words(barn)[0]).toMatch(/^gains 1\u00a0\d+ W more than the plant takes out$/)
+  })
+
+  test("puts openings that cannot be first", () => {
+    const job = structuredClone(tern)
+    job.shell.openings.door!.x = 4.5
+    expect(words(job)[0]).toBe("Door reaches over the edge of its face; make it smaller or move it.")
+  })
+
+  test("is nothing when the limits are taken away", () => {
+    const job = structuredClone(tern)
+    job.brief.limits = { height: null, weight: null, money: null, loss: null, gain: null }
+    expect(words(job)).toEqual([])
+  })
+
+  test("limits on weight and money count when they are passed", () => {
+    const job = structuredClone(barn)
+    job.brief.limits = { height: null, weight: 1, money: 1, loss: null, gain: null }
+    expect(words(job)).toEqual([expect.stringMatching(/^too heavy by/), expect.stringMatching(/^money over by .* €$/)])
+  })
+})
