@@ -20,7 +20,7 @@ export function Figure({
   return (
     <span className="whitespace-nowrap">
       <span className={`big ${SIZES[size]}`}>{text}</span>
-      {unit ? <span className="ml-1 text-dense font-medium text-graphite">{unit}</span> : null}
+      {unit ? <span className="text-dense font-medium text-graphite"> {unit}</span> : null}
     </span>
   )
 }
