@@ -1,11 +1,11 @@
 import type { Material } from "../../schema/material"
-import coverings from "./catalogue/coverings.json"
-import fibres from "./catalogue/fibres.json"
-import foams from "./catalogue/foams.json"
-import membranes from "./catalogue/membranes.json"
-import metals from "./catalogue/metals.json"
-import stone from "./catalogue/stone.json"
-import woodsAndBoards from "./catalogue/woods-and-boards.json"
+import coverings from "./catalogue/coverings.json" with { type: "json" }
+import fibres from "./catalogue/fibres.json" with { type: "json" }
+import foams from "./catalogue/foams.json" with { type: "json" }
+import membranes from "./catalogue/membranes.json" with { type: "json" }
+import metals from "./catalogue/metals.json" with { type: "json" }
+import stone from "./catalogue/stone.json" with { type: "json" }
+import woodsAndBoards from "./catalogue/woods-and-boards.json" with { type: "json" }
 import { InputError } from "../errors"
 
 /**
