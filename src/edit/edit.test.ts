@@ -37,9 +37,12 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.uuid().map((uuid) => assembly.wearOwn("left", `a-${uuid.slice(0, 8)}`, "own")),
   fc.double({ min: 0, max: 50, noNaN: true }).map((ach50) => assembly.setLeakage({ ach50 })),
   size.map((value) => shell.setDimension("length", value)),
-  fc.constantFrom("box" as const, "gable" as const).map(shell.setForm),
+  fc.constantFrom("box" as const, "gable" as const, "shed" as const, "hip" as const, "arch" as const, "van" as const).map(shell.setForm),
   fc.uuid().map((uuid) => shell.addOpening(`o-${uuid.slice(0, 8)}`, window)),
   fc.constant(shell.removeOpening("door")),
+  fc
+    .uuid()
+    .map((uuid) => shell.addBox(`b-${uuid.slice(0, 8)}`, { name: "Wheel", side: "left", x: 0.4, length: 0.8, width: 0.2, height: 0.3 })),
   fc.constantFrom(...KNOWN.stations).map(brief.setStation),
   fc.constantFrom(null, 3, 40).map((value) => brief.setLimit("money", value)),
   fc.uuid().map((uuid) => variant.addVariant(`v-${uuid.slice(0, 8)}`, "another")),

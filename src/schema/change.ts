@@ -37,6 +37,8 @@ export interface OpenJob {
   undo: Revision[]
   /** From the head on, nearest first. */
   redo: Revision[]
+  /** The revision before all of `undo`, to which only the server can go back; null at the start of the job. */
+  behind: string | null
 }
 
 /** A job on the shelf. */

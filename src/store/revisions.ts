@@ -84,20 +84,26 @@ function alreadyDone(store: Store, job: string, changes: readonly Change[], head
 export function openJob(store: Store, job: string): OpenJob | null {
   const head = headOf(store, job)
   if (head === null) return null
-  return { id: job, head, document: documentAt(store, head), undo: undoPath(store, head), redo: redoPath(store, head) }
+  const undo = undoPath(store, head)
+  return {
+    id: job,
+    head,
+    document: documentAt(store, head),
+    undo,
+    redo: redoPath(store, head),
+    behind: behind(store, undo.at(-1)?.parent ?? head),
+  }
 }
 
-/** The document at a revision: the nearest checkpoint behind it and the patches from there on. */
+/** The document at a revision in today's schema: the nearest checkpoint behind it, the patches from there on, and what migrations make of it. */
 export function documentAt(store: Store, revision: string): Job {
   const path = store
     .prepare<[string], Row & { document: string | null }>(
       `WITH RECURSIVE path (id, parent, depth, label, patches, inverse, document) AS (
-         SELECT r.id, r.parent, r.depth, r.label, r.patches, r.inverse, c.document
-         FROM revision r LEFT JOIN checkpoint c ON c.revision = r.id WHERE r.id = ?
+         SELECT r.id, r.parent, r.depth, r.label, r.patches, r.inverse, ${NEWEST_CHECKPOINT} FROM revision r WHERE r.id = ?
          UNION ALL
-         SELECT r.id, r.parent, r.depth, r.label, r.patches, r.inverse, c.document
-         FROM path p JOIN revision r ON r.id = p.parent LEFT JOIN checkpoint c ON c.revision = r.id
-         WHERE p.document IS NULL)
+         SELECT r.id, r.parent, r.depth, r.label, r.patches, r.inverse, ${NEWEST_CHECKPOINT}
+         FROM path p JOIN revision r ON r.id = p.parent WHERE p.document IS NULL)
        SELECT * FROM path ORDER BY depth`,
     )
     .all(revision)
@@ -109,6 +115,16 @@ export function documentAt(store: Store, revision: string): Job {
   return read.value
 }
 
+/** A migrated head has two checkpoints; edits after it were made in the newer schema. */
+const NEWEST_CHECKPOINT = "(SELECT document FROM checkpoint c WHERE c.revision = r.id ORDER BY schema_version DESC LIMIT 1)"
+
+/**
+ * The revision before one from which the browser cannot step back by itself, because it was made in an older schema; null at the start.
+ */
+function behind(store: Store, revision: string): string | null {
+  return store.prepare<[string], { parent: string | null }>("SELECT parent FROM revision WHERE id = ?").get(revision)?.parent ?? null
+}
+
 export function headOf(store: Store, job: string): string | null {
   const row = store.prepare<[string], { head: string }>("SELECT head FROM job WHERE id = ? AND deleted_at IS NULL").get(job)
   return row?.head ?? null
@@ -118,7 +134,10 @@ export function headOf(store: Store, job: string): string | null {
 function revise(store: Store, job: string, document: Job, revision: Revision, now: string): Job {
   const next = readDocument(patched(document, revision), KNOWN)
   if (!next.ok) throw new InputError(next.error.code, next.error.path, next.error.message)
-  const parent = store.prepare<[string], { depth: number }>("SELECT depth FROM revision WHERE id = ?").get(revision.parent)!
+  const parent = store
+    .prepare<[string], { depth: number; schema_version: number }>("SELECT depth, schema_version FROM revision WHERE id = ?")
+    .get(revision.parent)!
+  if (parent.schema_version < JOB_VERSION) checkpoint(store, revision.parent, document)
   const depth = parent.depth + 1
   insert(store, job, { ...revision, depth, patches: JSON.stringify(revision.patches), inverse: JSON.stringify(revision.inverse) }, now)
   if (depth % CHECKPOINT_EVERY === 0) checkpoint(store, revision.id, next.value)
@@ -142,8 +161,11 @@ function insert(store: Store, job: string, row: Row, now: string): void {
     .run(row.id, job, row.parent, row.depth, JOB_VERSION, row.label, row.patches, row.inverse, now)
 }
 
+/** A second one of the same version, after undo and another edit, would hold the same document. */
 function checkpoint(store: Store, revision: string, document: Job): void {
-  store.prepare("INSERT INTO checkpoint (revision, document) VALUES (?, ?)").run(revision, JSON.stringify(document))
+  store
+    .prepare("INSERT OR IGNORE INTO checkpoint (revision, schema_version, document) VALUES (?, ?, ?)")
+    .run(revision, JOB_VERSION, JSON.stringify(document))
 }
 
 function requireNeighbours(store: Store, job: string, from: string, to: string): void {
@@ -153,14 +175,15 @@ function requireNeighbours(store: Store, job: string, from: string, to: string):
   if (!found) throw new InputError("invalid-move", [], "The revision to go to is not next to this one.")
 }
 
+/** Patches fit only the schema that they were made in, so the path ends where an older one begins. */
 function undoPath(store: Store, head: string): Revision[] {
   return store
     .prepare<[string, number], Row>(
       `WITH RECURSIVE path (id, parent, depth, label, patches, inverse, steps) AS (
-         SELECT id, parent, depth, label, patches, inverse, 1 FROM revision WHERE id = ?
+         SELECT id, parent, depth, label, patches, inverse, 1 FROM revision WHERE id = ? AND schema_version = ${JOB_VERSION}
          UNION ALL
          SELECT r.id, r.parent, r.depth, r.label, r.patches, r.inverse, p.steps + 1
-         FROM path p JOIN revision r ON r.id = p.parent WHERE p.steps < ?)
+         FROM path p JOIN revision r ON r.id = p.parent WHERE p.steps < ? AND r.schema_version = ${JOB_VERSION})
        SELECT * FROM path WHERE parent IS NOT NULL ORDER BY depth DESC`,
     )
     .all(head, HISTORY)
@@ -169,7 +192,9 @@ function undoPath(store: Store, head: string): Revision[] {
 
 /** Redo goes to the newest child of each. */
 function redoPath(store: Store, head: string): Revision[] {
-  const newestChild = store.prepare<[string], Row>("SELECT * FROM revision WHERE parent = ? ORDER BY sequence DESC LIMIT 1")
+  const newestChild = store.prepare<[string], Row>(
+    `SELECT * FROM revision WHERE parent = ? AND schema_version = ${JOB_VERSION} ORDER BY sequence DESC LIMIT 1`,
+  )
   const path: Revision[] = []
   for (let row = newestChild.get(head); row && path.length < HISTORY; row = newestChild.get(row.id)) path.push(revisionOf(row))
   return path

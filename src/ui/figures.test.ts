@@ -24,9 +24,9 @@ describe("the pelt's ink", () => {
   })
 
   test("says sizes and resistances in the job's units", () => {
-    // Larkspur's floor 3.6 × 1.75 m = 6.3 m² = 67.8 ft²
-    expect(ink("measures", larkspur, "floor").words).toBe("6.3 m²")
-    expect(ink("measures", larkspur, "floor", "inch-pound").words).toBe("67.8 ft²")
+    // Larkspur's floor 3.6 × 1.78 m = 6.408 m² = 69.0 ft²
+    expect(ink("measures", larkspur, "floor").words).toBe("6.41 m²")
+    expect(ink("measures", larkspur, "floor", "inch-pound").words).toBe("69 ft²")
     const built = ink("built-r", larkspur, "floor")
     expect(built.figure).toBe(face(larkspur, "floor").whole.toFixed(2))
   })
@@ -61,7 +61,7 @@ describe("what stands in the way", () => {
     inTheWay(ledger(job), job.brief.limits).map((obstacle) => obstacleWords(obstacle, units))
 
   test("is said with its amount, in the job's units", () => {
-    const short = 1.95 - ledger(tern).clear.heightAtEaves
+    const short = 1.95 - ledger(tern).clear.standing
     expect(words(tern)).toEqual([`height short by ${Math.round(short * 1000)} mm`])
     expect(words(tern, "inch-pound")[0]).toMatch(/^height short by \d+ \d+\/\d+"$/)
     expect(words(nettle)).toEqual(["left wall wets on the worst afternoon"])

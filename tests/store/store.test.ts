@@ -154,6 +154,45 @@ describe("revisions", () => {
     expect(({} as { polluted?: number }).polluted).toBeUndefined()
   })
 
+  test("a job of an older schema goes on in the new one, and undo goes back past it", () => {
+    const old = JSON.parse(readFileSync("tests/store/files/v1-larkspur.pelz.json", "utf8")) as Job
+    // As the first version left it: three revisions, a checkpoint of the first, patches that fit version 1 only.
+    const ids = [0, 1, 2].map(() => randomUUID())
+    store.prepare("INSERT INTO job (id, head, created_at, changed_at) VALUES ('old', ?, ?, ?)").run(ids[2]!, NOW, NOW)
+    const insert = store.prepare(
+      "INSERT INTO revision (id, job, parent, depth, schema_version, label, patches, inverse, created_at) VALUES (?, 'old', ?, ?, 1, 'old', ?, ?, ?)",
+    )
+    const patch = (name: string) => JSON.stringify([{ op: "replace", path: ["name"], value: name }])
+    ids.forEach((one, i) =>
+      insert.run(one, ids[i - 1] ?? null, i, i === 0 ? "[]" : patch(`old ${i}`), i === 0 ? "[]" : patch(`old ${i - 1}`), NOW),
+    )
+    store.prepare("INSERT INTO checkpoint (revision, schema_version, document) VALUES (?, 1, ?)").run(ids[0]!, JSON.stringify(old))
+
+    const open = openJob(store, "old")!
+    expect(open.document).toMatchObject({ name: "old 2", version: 2, shell: { boxes: {} } })
+    expect([open.undo, open.behind]).toEqual([[], ids[1]])
+    const next = revision(open.document, open.head, setName("new"))
+    expect(applyChanges(store, "old", [next.change], NOW).ok).toBe(true)
+    const later = openJob(store, "old")!
+    expect([later.document, later.undo.length, later.behind]).toEqual([next.next, 1, ids[1]])
+    expect(
+      applyChanges(
+        store,
+        "old",
+        [
+          { kind: "move", from: next.id, to: ids[2]! },
+          { kind: "move", from: ids[2]!, to: ids[1]! },
+        ],
+        NOW,
+      ).ok,
+    ).toBe(true)
+    expect(openJob(store, "old")!.document).toMatchObject({ name: "old 1", version: 2, shell: { boxes: {} } })
+    // Another edit from there starts at a checkpoint of its own.
+    const other = revision(openJob(store, "old")!.document, ids[1]!, setName("another way"))
+    expect(applyChanges(store, "old", [other.change], NOW).ok).toBe(true)
+    expect(openJob(store, "old")!.document).toEqual(other.next)
+  })
+
   test("random edits, undos and redos agree with a plain list of states", () => {
     const steps = fc.array(
       fc.oneof(fc.double({ min: 0.01, max: 0.3, noNaN: true }), fc.constant("undo" as const), fc.constant("redo" as const)),

@@ -23,21 +23,25 @@ export interface BuiltLayer {
   price: number
 }
 
-/** Layers of an assembly, outside to inside. */
-export function builtLayers(assembly: Assembly): BuiltLayer[] {
+/**
+ * Layers of an assembly as a face wears them, outside to inside.
+ * @param run length of the face's lower edge, m: members measured one by one count against it
+ */
+export function builtLayers(assembly: Assembly, run: number): BuiltLayer[] {
   return assembly.order.map((id) => {
     const layer = assembly.layers[id]!
     const material = materialOf(layer.material)
+    const fraction = layer.framing ? framingFraction(layer.framing, run) : 0
     const bare = material.class === "metal" || material.class === "air"
     return {
       id,
       layer,
       material,
-      fraction: layer.framing ? framingFraction(layer.framing) : 0,
+      fraction,
       label: bare ? null : layer.thickness / material.conductivity.declared,
       airLayer: equivalentAirLayer(material, layer.thickness),
-      mass: layer.existing ? 0 : withMembers(layer, material, arealMass),
-      price: layer.existing ? 0 : withMembers(layer, material, arealPrice),
+      mass: layer.existing ? 0 : withMembers(layer, material, fraction, arealMass),
+      price: layer.existing ? 0 : withMembers(layer, material, fraction, arealPrice),
     }
   })
 }
@@ -70,9 +74,8 @@ function faceEmissivity(neighbour: BuiltLayer | undefined): number {
 }
 
 /** A quantity per area of a layer with the members in it: fill beside them, their own solid part in place of it. */
-function withMembers(layer: Layer, fill: Material, of: (material: Material, thickness: number) => number): number {
+function withMembers(layer: Layer, fill: Material, fraction: number, of: (material: Material, thickness: number) => number): number {
   if (!layer.framing) return of(fill, layer.thickness)
-  const fraction = framingFraction(layer.framing)
   const member = materialOf(layer.framing.material)
   return (1 - fraction) * of(fill, layer.thickness) + fraction * solidShare(layer.framing) * of(member, layer.thickness)
 }

@@ -3,11 +3,26 @@ import { materialOf } from "../material/catalogue"
 import { airSpace } from "./air-space"
 
 /**
- * Share of a face that members take: by width and spacing, and what plates and edges add.
+ * Share of a face that members take: those at their spacing or those measured one by one, and what plates and edges add.
+ * @param run length of the face's lower edge, m
  * @returns 0…1
  */
-export function framingFraction(framing: Framing): number {
-  return 1 - (1 - framing.width / framing.spacing) * (1 - framing.plates)
+export function framingFraction(framing: Framing, run: number): number {
+  const between =
+    framing.positions === null ? framing.width / framing.spacing : (memberPositions(framing, run).length * framing.width) / run
+  return 1 - (1 - Math.min(1, between)) * (1 - framing.plates)
+}
+
+/**
+ * Where the members of a face stand: as measured, else at the spacing from its left edge.
+ * @param run length of the face's lower edge, m
+ * @returns middles of the members, m, seen from inside
+ */
+export function memberPositions({ positions, spacing, width }: Framing, run: number): number[] {
+  if (positions !== null) return positions.filter((position) => position <= run)
+  const at: number[] = []
+  for (let position = spacing; position < run - width; position += spacing) at.push(position)
+  return at
 }
 
 /** Share of a member's own width that is its material; the rest of a tube or channel is air. */

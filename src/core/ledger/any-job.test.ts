@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { KNOWN } from "../../edit/known"
 import { demoJobs } from "../../edit/start/demo-jobs"
-import type { Assembly, Form, Framing, Job, Layer, Opening } from "../../schema/job/job"
+import type { Assembly, FloorBox, Framing, Job, Layer, Opening } from "../../schema/job/job"
 import { FACES } from "../../schema/job/references"
 import { readDocument } from "../../schema/job/read-job"
 import { CATALOGUE } from "../material/catalogue"
@@ -11,6 +11,7 @@ import { heatGainWorking } from "./heat-gain.working"
 import { heatLossWorking } from "./heat-loss.working"
 import { type Ledger, ledgerOf } from "./ledger"
 import { resistanceWorking } from "./resistance.working"
+import { anyForm } from "../../../tests/arbitrary/any-form"
 import { activeState } from "./state"
 import { dampWorking, moneyWorking, weightWorking, yearWorking } from "./sums.working"
 
@@ -24,6 +25,7 @@ const framing: fc.Arbitrary<Framing> = fc
     width: between(0.005, 0.3),
     wall: fc.option(between(0.0005, 0.01)),
     gap: between(0.01, 1.5),
+    positions: fc.option(fc.array(between(0, 8), { maxLength: 12 })),
     plates: between(0, 0.5),
   })
   .map(({ gap, ...members }) => ({ ...members, spacing: members.width + gap }))
@@ -45,12 +47,16 @@ const assembly = fc
     order: stack.map((_, i) => `l${i}`),
   }))
 
-const form: fc.Arbitrary<Form> = fc.oneof(
-  fc.record({ kind: fc.constant("box" as const), length: between(0.5, 30), width: between(0.5, 30), height: between(0.5, 10) }),
-  fc
-    .record({ length: between(0.5, 30), width: between(0.5, 30), wallHeight: between(0.5, 8), rise: between(0.05, 8) })
-    .map(({ rise, ...rest }) => ({ kind: "gable" as const, ...rest, ridgeHeight: rest.wallHeight + rise })),
-)
+const form = anyForm(0.5, 30)
+
+const floorBox: fc.Arbitrary<FloorBox> = fc.record({
+  name: fc.constant("box"),
+  side: fc.constantFrom("left", "right"),
+  x: between(0, 3),
+  length: between(0.05, 1.5),
+  width: between(0.05, 0.4),
+  height: between(0.05, 0.4),
+})
 
 /** Any job that can be typed: sizes, stuffs and weather all over their ranges. */
 const anyJob: fc.Arbitrary<Job> = fc
@@ -64,6 +70,7 @@ const anyJob: fc.Arbitrary<Job> = fc
     indoors: fc.record({ winter: air(-40, 60), summer: air(-40, 60) }),
     outdoors: fc.record({ winter: fc.option(air(-60, 50)), summer: fc.option(air(-60, 50)) }),
     ach50: between(0, 500),
+    box: fc.option(floorBox),
     hole: fc.record({
       x: between(0, 3),
       y: between(0, 3),
@@ -73,7 +80,7 @@ const anyJob: fc.Arbitrary<Job> = fc
       solarFactor: between(0, 1),
     }),
   })
-  .map(({ form, assemblies: [wall, roof, floorWorn], station, indoors, outdoors, ach50, hole, ...shell }) => {
+  .map(({ form, assemblies: [wall, roof, floorWorn], station, indoors, outdoors, ach50, hole, box, ...shell }) => {
     const base = demoJobs()[0]!
     const opening: Opening = { name: "any", kind: "window", face: "left", ...hole }
     const wears = Object.fromEntries(
@@ -82,7 +89,7 @@ const anyJob: fc.Arbitrary<Job> = fc
     return {
       ...base,
       brief: { ...base.brief, station, indoors, outdoors },
-      shell: { ...shell, form, openings: { any: opening } },
+      shell: { ...shell, form, openings: { any: opening }, boxes: box ? { any: box } : {} },
       variants: { first: { name: "any", assemblies: { wall, roof, floor: floorWorn }, wears, leakage: { ach50, shelter: 3 as const } } },
     }
   })
@@ -111,7 +118,7 @@ describe("any job that can be typed", () => {
           for (const season of ["winter", "summer"] as const) expect(dampSentence(face.damp[season], face.layers)).toMatch(/\.$/)
         }
       }),
-      { numRuns: 400 },
+      { numRuns: 250 },
     )
   })
 

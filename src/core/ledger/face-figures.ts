@@ -1,5 +1,5 @@
 import type { AssemblyOutput } from "../../schema/assembly"
-import type { FaceId, Opening } from "../../schema/job/job"
+import type { FaceId, Opening, Shell } from "../../schema/job/job"
 import type { GroundOutput } from "../../schema/ground"
 import type { AirState } from "../../schema/quantity"
 import { builtLayers, type BuiltLayer, labelResistance, transmittanceInput } from "../assembly/build-up"
@@ -22,7 +22,7 @@ export interface FaceFigures {
   assembly: string
   layers: BuiltLayer[]
   openings: { id: string; opening: Opening; area: number }[]
-  /** m², without openings */
+  /** m², without openings, with the ends of boxes that stand against it */
   netArea: number
   /** Sum of the labels, centre of the cavity air to air, and whole face with members and corrections, m²·K/W. */
   label: number
@@ -54,7 +54,7 @@ export function faceFigures(
   const { brief, shell, variant } = state
   const assemblyId = variant.wears[face.id]!
   const assembly = variant.assemblies[assemblyId]!
-  const layers = builtLayers(assembly)
+  const layers = builtLayers(assembly, face.outline[1]![0])
   const outward = heatFlowDirection(face.tilt, true)
   const inward = heatFlowDirection(face.tilt, false)
   const sheltered = shell.setting === "indoors"
@@ -73,11 +73,11 @@ export function faceFigures(
   return {
     id: face.id,
     face,
-    name: faceName(face.id, brief.kind, shell.form.kind === "gable"),
+    name: faceName(face.id, brief.kind, shell.form.kind),
     assembly: assemblyId,
     layers,
     openings,
-    netArea: Math.max(0, face.area - sum(openings.map(({ area }) => area))),
+    netArea: Math.max(0, face.area + boxEnds(shell, face.id) - sum(openings.map(({ area }) => area))),
     label: labelResistance(layers),
     centre: winter.centreResistance,
     whole: 1 / winter.uValue,
@@ -90,6 +90,11 @@ export function faceFigures(
     price: sum(layers.map((layer) => layer.price)),
     damp: dampOf(layers, face, conditions, ground, sheltered),
   }
+}
+
+/** A box's top and side stand in for the floor and the wall behind it; its two ends are skin that would not be there without it. */
+function boxEnds({ boxes }: Shell, side: FaceId): number {
+  return sum(Object.values(boxes).map((box) => (box.side === side ? 2 * box.width * box.height : 0)))
 }
 
 function dampOf(

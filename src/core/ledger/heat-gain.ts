@@ -98,7 +98,8 @@ function faceHour(figures: FaceFigures, { hour, temperature, sun, light }: Desig
 /** Sun on a face, W/m²; none on a floor, whatever is under it, nor in another building. */
 function irradianceOn(figures: FaceFigures, { sun, light }: DesignHour, shaded: boolean): number {
   if (shaded || figures.id === "floor") return 0
-  return tiltedIrradiance(sun, light, figures.face.tilt, figures.face.azimuth, GROUND_ALBEDO)
+  const { strips, area } = figures.face
+  return sum(strips.map((strip) => strip.area * tiltedIrradiance(sun, light, strip.tilt, strip.azimuth, GROUND_ALBEDO))) / area
 }
 
 /** The outdoor air keeps its water through the day: it is that of the design afternoon. */

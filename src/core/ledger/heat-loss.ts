@@ -55,10 +55,10 @@ export function faceLoss(figures: FaceFigures, difference: number, groundDiffere
 
 /** Air that leaks in at a condition. */
 export function leakingAir(state: JobState, condition: Conditions["winter"]): { flow: number; ach: number } {
-  const { form } = state.shell
+  const { form, boxes } = state.shell
   return infiltration({
     ...state.variant.leakage,
-    volume: volumeOf(form),
+    volume: volumeOf(form, Object.values(boxes)),
     height: greatestHeight(form),
     insideTemperature: condition.inside.temperature,
     outsideTemperature: condition.outside.temperature,

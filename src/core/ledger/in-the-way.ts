@@ -10,7 +10,7 @@ export type Obstacle =
 
 /** What a limit is held against, and on which side of it a figure must stay. */
 export const LIMITED: Record<keyof Limits, { quantity: Kind; figure: (ledger: Ledger) => number; atLeast: boolean }> = {
-  height: { quantity: "length", figure: (ledger) => ledger.clear.heightAtEaves, atLeast: true },
+  height: { quantity: "length", figure: (ledger) => ledger.clear.standing, atLeast: true },
   weight: { quantity: "mass", figure: (ledger) => ledger.weight, atLeast: false },
   money: { quantity: "money", figure: (ledger) => ledger.money, atLeast: false },
   loss: { quantity: "power", figure: (ledger) => ledger.loss.total, atLeast: false },

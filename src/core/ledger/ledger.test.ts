@@ -87,7 +87,14 @@ describe("the ledger", () => {
 
   test("a plain box of one layer, every figure by hand", () => {
     const job = structuredClone(larkspur)
-    job.shell = { form: { kind: "box", length: 2, width: 2, height: 2 }, azimuth: 0, setting: "indoors", floor: "air", openings: {} }
+    job.shell = {
+      form: { kind: "box", length: 2, width: 2, height: 2 },
+      azimuth: 0,
+      setting: "indoors",
+      floor: "air",
+      openings: {},
+      boxes: {},
+    }
     job.brief.indoors.winter = { temperature: 20, relativeHumidity: 0.4 }
     job.brief.outdoors.winter = { temperature: 0, relativeHumidity: 0.8 }
     const variant = job.variants.first!
@@ -103,7 +110,9 @@ describe("the ledger", () => {
       length: expect.closeTo(1.8, 9),
       width: expect.closeTo(1.8, 9),
       height: expect.closeTo(1.8, 9),
-      heightAtEaves: expect.closeTo(1.8, 9),
+      widthBetweenBoxes: expect.closeTo(1.8, 9),
+      heightAtWalls: expect.closeTo(1.8, 9),
+      standing: expect.closeTo(1.8, 9),
     })
     expect(figures.weight).toBeCloseTo(24 * 3.3, 6)
     // In another building there is no sun: what comes in is air to air, at the hottest hour.

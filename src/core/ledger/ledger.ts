@@ -44,23 +44,28 @@ export function ledgerOf(state: JobState): Ledger {
   }
   const faces = outlines.map((face) => faceFigures(state, face, conditions, slab))
   const roofs = outlines.filter((face) => face.id.startsWith("roof")).map((face) => thickness(face.id))
-  const volume = volumeOf(shell.form)
+  const boxes = Object.values(shell.boxes)
+  const volume = volumeOf(shell.form, boxes)
   return {
     conditions,
     faces,
     loss: heatLoss(state, faces, conditions),
     gain: heatGain(state, faces, conditions),
     year: yearOfEnergy(state, faces, conditions),
-    clear: clearInside(shell.form, {
-      floor: thickness("floor"),
-      left: thickness("left"),
-      right: thickness("right"),
-      front: thickness("front"),
-      back: thickness("back"),
-      roof: Math.max(...roofs),
-    }),
+    clear: clearInside(
+      shell.form,
+      {
+        floor: thickness("floor"),
+        left: thickness("left"),
+        right: thickness("right"),
+        front: thickness("front"),
+        back: thickness("back"),
+        roof: Math.max(...roofs),
+      },
+      boxes,
+    ),
     volume,
-    skinArea: sum(outlines.map((face) => face.area)),
+    skinArea: sum(outlines.map((face) => face.area)) + sum(boxes.map((box) => 2 * box.width * box.height)),
     skinAgainstCube: skinAgainstCube(outlines, volume),
     weight: sum(faces.map((face) => face.netArea * face.mass)),
     money: sum(faces.map((face) => face.netArea * face.price)),

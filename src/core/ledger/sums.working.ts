@@ -97,20 +97,20 @@ export function moneyWorking(ledger: Ledger): Working {
 }
 
 /** How the clear height was got. */
-export function heightWorking(ledger: Ledger, shellHeight: number, floor: number): Working {
-  const lost = shellHeight - floor - ledger.clear.heightAtEaves
+export function heightWorking(ledger: Ledger, place: string, shellHeight: number, floor: number): Working {
+  const lost = shellHeight - floor - ledger.clear.standing
   const line = (name: string, value: number, station: "shell" | "build-ups"): WorkingLine => {
     return { name, factors: [], operator: "−", result: quantityOf("length", value), from: { station } }
   }
   return {
-    title: "Height left inside, at the lowest place",
+    title: "Height left inside",
     formula: "h = H − floor − roof",
     lines: [
-      line("Shell, floor line to roof at the side walls", shellHeight, "shell"),
+      line(place, shellHeight, "shell"),
       line("Floor build-up", -floor, "build-ups"),
-      line("Roof build-up, measured plumb at the lined wall", -lost, "build-ups"),
+      line("Roof build-up measured plumb, and the slope over the wall lining", -lost, "build-ups"),
     ],
-    total: quantityOf("length", ledger.clear.heightAtEaves),
+    total: quantityOf("length", ledger.clear.standing),
     inputs: [{ name: "Under the highest point", quantity: quantityOf("length", ledger.clear.height), from: { station: "shell" } }],
     method:
       "The shell's measures are taken over all; each build-up reaches inward. A slab that is there already lies below the floor line.",

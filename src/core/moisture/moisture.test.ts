@@ -41,7 +41,7 @@ describe("first damp look", () => {
   const room = { temperature: 3, relativeHumidity: 0.85 }
   const humid = { temperature: 32, relativeHumidity: 0.7 }
   const look = (layers: Sketch[], inside: typeof cabin, outside: typeof cold) => {
-    const built = builtLayers(wallOf(layers))
+    const built = builtLayers(wallOf(layers), 3)
     return { built, ...dampLook(built, "horizontal", 0.04, inside, outside) }
   }
 

@@ -74,6 +74,16 @@ export function dressedSize(thickness: number, depth: number): { thickness: numb
   return { thickness: a * INCH, depth: b * INCH }
 }
 
+/**
+ * Reads lengths set off by semicolons, as they are called out along a wall: `120; 680; 1250`.
+ * @returns m, rising; none for an empty text
+ * @throws InputError as `parseLength`
+ */
+export function parseLengths(text: string, system: UnitSystem): number[] {
+  const parts = text.split(";").filter((part) => part.trim() !== "")
+  return parts.map((part) => parseLength(part, system)).sort((a, b) => a - b)
+}
+
 /** Finest mark of the printed tape, as a part of an inch. */
 const TAPE_MARK = 16
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
-import { dressedSize, INCH, parseLength, printLength } from "./length"
+import { dressedSize, INCH, parseLength, parseLengths, printLength } from "./length"
 import { type Kind, parseQuantity, printQuantity, printWithUnit } from "./measure"
 import { UNIT_SYSTEMS } from "./unit-system"
 
@@ -44,6 +44,12 @@ describe("lengths as people write them", () => {
   test("what can be read in two ways is refused", () => {
     expect(() => parseLength("1,250 mm", "metric")).toThrow("two ways")
     expect(() => parseLength("2x7", "metric")).toThrow("no 2x7")
+  })
+
+  test("lengths called out along a wall come sorted", () => {
+    expect(parseLengths("680; 120;1,2 m", "metric").map((one) => Math.round(one * 1000))).toEqual([120, 680, 1200])
+    expect(parseLengths(" ; ", "metric")).toEqual([])
+    expect(() => parseLengths("120; far", "metric")).toThrow("far")
   })
 
   test("dressed sizes of PS 20, table 3", () => {

@@ -1,3 +1,4 @@
+import type { FormKind } from "../../schema/job/form"
 import type { FaceId, JobKind } from "../../schema/job/job"
 
 const NAMES: Record<FaceId, string> = {
@@ -9,6 +10,8 @@ const NAMES: Record<FaceId, string> = {
   roof: "Roof",
   "roof-left": "Left roof",
   "roof-right": "Right roof",
+  "roof-front": "Front roof",
+  "roof-back": "Back roof",
 }
 
 /** Names that a kind of enclosure has for its faces. */
@@ -19,10 +22,10 @@ const OWN_NAMES: Partial<Record<JobKind, Partial<Record<FaceId, string>>>> = {
   "post-frame": { front: "Front gable", back: "Back gable" },
 }
 
-/** What a face is called in a job of a kind. */
-export function faceName(id: FaceId, kind: JobKind, gable: boolean): string {
+/** What a face is called in a job of a kind and form. */
+export function faceName(id: FaceId, kind: JobKind, form: FormKind): string {
   const own = OWN_NAMES[kind]?.[id]
-  if (own === undefined || (own.endsWith("gable") && !gable)) return NAMES[id]
+  if (own === undefined || (own.endsWith("gable") && form !== "gable")) return NAMES[id]
   return own
 }
 

@@ -1,8 +1,6 @@
 import type { FaceId } from "../../schema/job/job"
 
-/**
- *
- */
+/** A point of a drawing or a face, m. */
 export type Point = readonly [x: number, y: number]
 
 /** Lays a face's own coordinates (u along its lower edge, v up, seen from inside) on the pelt. */
@@ -12,16 +10,22 @@ export interface Placement {
   v: Point
 }
 
-/** One flat piece of the skin. Lengths in m, angles in degrees. */
-export interface Face {
-  id: FaceId
-  /** Corners in the face's own coordinates, counter-clockwise. */
-  outline: readonly Point[]
+/** A part of a face that looks one way. */
+export interface Strip {
   area: number
   /** 0 faces up, 90 is a wall, 180 faces down */
   tilt: number
   /** Outward normal, from north clockwise. */
   azimuth: number
+}
+
+/** One piece of the skin, developed flat where it is curved or bent. Lengths in m, angles in degrees. */
+export interface Face extends Strip {
+  id: FaceId
+  /** Corners in the face's own coordinates, counter-clockwise; the first two are the ends of the lower edge. */
+  outline: readonly Point[]
+  /** What it is made of by direction; a flat face has one. Tilt and azimuth of the face are those of its mean normal. */
+  strips: readonly Strip[]
   /** On the pelt: x to the front, y to the left; the floor's back right corner is the origin. */
   place: Placement
 }

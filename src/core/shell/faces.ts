@@ -1,5 +1,8 @@
-import type { FaceId, Form, Shell } from "../../schema/job/job"
-import { type Face, type Placement, type Point, polygonArea } from "./face"
+import type { Form } from "../../schema/job/form"
+import type { FaceId, Shell } from "../../schema/job/job"
+import { sum } from "../numeric/sum"
+import { type Face, type Placement, type Point, polygonArea, type Strip } from "./face"
+import { type ExtrudedForm, profileArea, profileOf, profilePoints, segmentLength, segmentNormals } from "./profile"
 
 const RIGHT: Point = [1, 0]
 const LEFT: Point = [-1, 0]
@@ -11,56 +14,117 @@ const DOWN: Point = [0, -1]
  * The pelt shows the inside: floor in the middle, walls folded out from its edges, roof hinged from the wall tops.
  */
 export function facesOf(shell: Shell): Face[] {
-  return shell.form.kind === "box" ? boxFaces(shell.form, shell.azimuth) : gableFaces(shell.form, shell.azimuth)
+  return shell.form.kind === "hip" ? hipFaces(shell.form, shell.azimuth) : extrudedFaces(shell.form, shell.azimuth)
 }
 
-function boxFaces(form: Extract<Form, { kind: "box" }>, azimuth: number): Face[] {
-  const { length, width, height } = form
+function extrudedFaces(form: ExtrudedForm, azimuth: number): Face[] {
+  const { length, width } = form
+  const profile = profileOf(form)
+  const developed = (id: FaceId, place: Placement): Face => {
+    const strips = profile
+      .filter((segment) => segment.face === id)
+      .flatMap(segmentNormals)
+      .map((part): Strip => ({ area: part.length * length, ...lookingAlong(part.angle, azimuth) }))
+    return { ...face(id, rectangle(length, sum(strips.map(({ area }) => area)) / length), strips, place) }
+  }
+  const height = (id: FaceId) => sum(profile.filter((segment) => segment.face === id).map(segmentLength))
+  const [left, right] = [height("left"), height("right")]
+  const ridged = profile.some((segment) => segment.face === "roof-left")
+  const overLeft: Placement = { origin: [0, width + left], u: RIGHT, v: UP }
+  const roofs = ridged
+    ? [developed("roof-left", overLeft), developed("roof-right", { origin: [length, -right], u: LEFT, v: DOWN })]
+    : [developed("roof", overLeft)]
   return [
-    ...floorAndSides(length, width, height, azimuth),
-    face("roof", rectangle(length, width), 0, azimuth, { origin: [0, width + height], u: RIGHT, v: UP }),
-    ...ends(rectangle(width, height), length, width, azimuth),
+    floor(length, width, azimuth),
+    developed("left", { origin: [0, width], u: RIGHT, v: UP }),
+    ...roofs,
+    developed("right", { origin: [length, 0], u: LEFT, v: DOWN }),
+    ...ends(form, azimuth),
   ]
 }
 
-function gableFaces(form: Extract<Form, { kind: "gable" }>, azimuth: number): Face[] {
+/** Front and back: the cross-section itself, seen from inside. */
+function ends(form: ExtrudedForm, azimuth: number): Face[] {
+  const { length, width } = form
+  const profile = profileOf(form)
+  const [foot, ...over] = profilePoints(profile)
+  const outline = [foot!, ...over.reverse()]
+  // Whoever turns round sees the section mirrored.
+  const mirrored = [...outline].map(([u, v]): Point => [width - u, v])
+  const behind = [mirrored[1]!, mirrored[0]!, ...mirrored.slice(2).reverse()]
+  const area = profileArea(profile)
+  return [
+    face("front", outline, [{ area, tilt: 90, azimuth: turned(azimuth) }], frontPlace(length, width, 0)),
+    face("back", behind, [{ area, tilt: 90, azimuth: turned(azimuth + 180) }], backPlace(0)),
+  ]
+}
+
+function hipFaces(form: Extract<Form, { kind: "hip" }>, azimuth: number): Face[] {
   const { length, width, wallHeight, ridgeHeight } = form
   const rise = ridgeHeight - wallHeight
-  const slope = Math.hypot(width / 2, rise)
-  const tilt = (Math.atan2(rise, width / 2) * 180) / Math.PI
-  const gable: Point[] = [
-    [0, 0],
-    [width, 0],
-    [width, wallHeight],
-    [width / 2, ridgeHeight],
-    [0, wallHeight],
-  ]
+  // All four slopes are alike, so the ridge lies over the middle of the shorter side.
+  const run = Math.min(length, width) / 2
+  const slope = Math.hypot(run, rise)
+  const tilt = (Math.atan2(rise, run) * 180) / Math.PI
+  const wall = (id: FaceId, side: number, turn: number, place: Placement) =>
+    face(id, rectangle(side, wallHeight), [{ area: side * wallHeight, tilt: 90, azimuth: turned(azimuth + turn) }], place)
+  const roof = (id: FaceId, side: number, turn: number, place: Placement) => {
+    const outline = trapezoid(side, run, slope)
+    return face(id, outline, [{ area: polygonArea(outline), tilt, azimuth: turned(azimuth + turn) }], place)
+  }
+  const leftPlace = (height: number): Placement => ({ origin: [0, width + height], u: RIGHT, v: UP })
+  const rightPlace = (height: number): Placement => ({ origin: [length, -height], u: LEFT, v: DOWN })
   return [
-    ...floorAndSides(length, width, wallHeight, azimuth),
-    face("roof-left", rectangle(length, slope), tilt, azimuth + 270, { origin: [0, width + wallHeight], u: RIGHT, v: UP }),
-    face("roof-right", rectangle(length, slope), tilt, azimuth + 90, { origin: [length, -wallHeight], u: LEFT, v: DOWN }),
-    ...ends(gable, length, width, azimuth),
+    floor(length, width, azimuth),
+    wall("left", length, 270, leftPlace(0)),
+    roof("roof-left", length, 270, leftPlace(wallHeight)),
+    wall("right", length, 90, rightPlace(0)),
+    roof("roof-right", length, 90, rightPlace(wallHeight)),
+    wall("front", width, 0, frontPlace(length, width, 0)),
+    roof("roof-front", width, 0, frontPlace(length, width, wallHeight)),
+    wall("back", width, 180, backPlace(0)),
+    roof("roof-back", width, 180, backPlace(wallHeight)),
   ]
 }
 
-function floorAndSides(length: number, width: number, height: number, azimuth: number): Face[] {
-  return [
-    face("floor", rectangle(length, width), 180, azimuth, { origin: [0, 0], u: RIGHT, v: UP }),
-    face("left", rectangle(length, height), 90, azimuth + 270, { origin: [0, width], u: RIGHT, v: UP }),
-    face("right", rectangle(length, height), 90, azimuth + 90, { origin: [length, 0], u: LEFT, v: DOWN }),
-  ]
+const frontPlace = (length: number, width: number, height: number): Placement => ({ origin: [length + height, width], u: DOWN, v: RIGHT })
+const backPlace = (height: number): Placement => ({ origin: [-height, 0], u: UP, v: LEFT })
+
+function floor(length: number, width: number, azimuth: number): Face {
+  return face("floor", rectangle(length, width), [{ area: length * width, tilt: 180, azimuth: turned(azimuth) }], {
+    origin: [0, 0],
+    u: RIGHT,
+    v: UP,
+  })
 }
 
-function ends(outline: Point[], length: number, width: number, azimuth: number): Face[] {
-  return [
-    face("front", outline, 90, azimuth, { origin: [length, width], u: DOWN, v: RIGHT }),
-    face("back", outline, 90, azimuth + 180, { origin: [0, 0], u: UP, v: LEFT }),
-  ]
+/** A face from its parts; it looks where the sum of their normals does. */
+function face(id: FaceId, outline: Point[], strips: Strip[], place: Placement): Face {
+  return { id, outline, strips, place, area: sum(strips.map(({ area }) => area)), ...meanDirection(strips) }
 }
 
-function face(id: FaceId, outline: Point[], tilt: number, azimuth: number, place: Placement): Face {
-  return { id, outline, area: polygonArea(outline), tilt, azimuth: ((azimuth % 360) + 360) % 360, place }
+function meanDirection(strips: readonly Strip[]): { tilt: number; azimuth: number } {
+  if (strips.length === 1) return { tilt: strips[0]!.tilt, azimuth: strips[0]!.azimuth }
+  let [east, north, up] = [0, 0, 0]
+  for (const { area, tilt, azimuth } of strips) {
+    const [t, a] = [tilt * DEGREE, azimuth * DEGREE]
+    east += area * Math.sin(t) * Math.sin(a)
+    north += area * Math.sin(t) * Math.cos(a)
+    up += area * Math.cos(t)
+  }
+  const level = Math.hypot(east, north)
+  // The two sides of a round roof cancel but for the last digit, which is no direction.
+  if (level < 1e-9 * Math.abs(up)) return { tilt: 0, azimuth: 0 }
+  return { tilt: Math.atan2(level, up) / DEGREE, azimuth: turned(Math.atan2(east, north) / DEGREE) }
 }
+
+/** Direction of a normal in the cross-section: 0 to the left, 90 up, 180 to the right. */
+function lookingAlong(angle: number, azimuth: number): { tilt: number; azimuth: number } {
+  return { tilt: Math.abs(90 - angle), azimuth: turned(azimuth + (angle < 90 ? 270 : 90)) }
+}
+
+const DEGREE = Math.PI / 180
+const turned = (azimuth: number) => ((azimuth % 360) + 360) % 360
 
 const rectangle = (width: number, height: number): Point[] => [
   [0, 0],
@@ -68,3 +132,20 @@ const rectangle = (width: number, height: number): Point[] => [
   [width, height],
   [0, height],
 ]
+
+/** A slope of a hip roof: a triangle where its side is the shorter one. */
+function trapezoid(side: number, run: number, slope: number): Point[] {
+  const top = side - 2 * run
+  if (top < 1e-9)
+    return [
+      [0, 0],
+      [side, 0],
+      [side / 2, slope],
+    ]
+  return [
+    [0, 0],
+    [side, 0],
+    [side - run, slope],
+    [run, slope],
+  ]
+}

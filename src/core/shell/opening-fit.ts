@@ -1,15 +1,17 @@
-import type { Opening, Shell } from "../../schema/job/job"
-import { type Face, type Point } from "./face"
+import type { FloorBox, Opening, Shell } from "../../schema/job/job"
+import type { Face, Point } from "./face"
+import { greatestHeight } from "./size"
 
-/** An opening's place that cannot be, in words. */
+/** An opening's or a box's place that cannot be, in words. */
 export interface Misfit {
-  opening: string
+  /** null for a box on the floor */
+  opening: string | null
   message: string
 }
 
-/** Openings that reach over their face's edge or over each other. */
+/** Openings that reach over their face's edge or over each other, and boxes that reach out of the shell. */
 export function misfits(shell: Shell, faces: readonly Face[]): Misfit[] {
-  const found: Misfit[] = []
+  const found: Misfit[] = Object.values(shell.boxes).flatMap((box) => boxMisfit(box, shell))
   const entries = Object.entries(shell.openings)
   entries.forEach(([id, opening], i) => {
     const face = faces.find((candidate) => candidate.id === opening.face)
@@ -20,6 +22,11 @@ export function misfits(shell: Shell, faces: readonly Face[]): Misfit[] {
     if (other) found.push({ opening: id, message: `${opening.name} and ${other[1].name} overlap; move one of them.` })
   })
   return found
+}
+
+function boxMisfit({ name, x, length, width, height }: FloorBox, { form }: Shell): Misfit[] {
+  const fits = x + length <= form.length + 0.001 && width <= form.width + 0.001 && height <= greatestHeight(form)
+  return fits ? [] : [{ opening: null, message: `${name} reaches out of the shell; make it smaller or move it.` }]
 }
 
 function corners({ x, y, width, height }: Opening): Point[] {

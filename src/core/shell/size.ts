@@ -1,15 +1,38 @@
-import type { Form } from "../../schema/job/job"
+import type { Form } from "../../schema/job/form"
+import type { FloorBox } from "../../schema/job/job"
 import { sum } from "../numeric/sum"
 import type { Face } from "./face"
+import { profileArea, profileOf, roofOver } from "./profile"
 
-/** Volume within the shell's own measures, m³. */
-export function volumeOf(form: Form): number {
-  return form.length * form.width * meanHeight(form)
+/**
+ * Volume within the shell's own measures, m³; what boxes take from the floor is taken off.
+ * @see hip roof: a prism under the ridge and two half pyramids, rise·a·(3b − a)/6 with a the shorter side
+ */
+export function volumeOf(form: Form, boxes: readonly FloorBox[] = []): number {
+  // Boxes that reach out of the shell are told as such; no figure may turn over meanwhile.
+  return Math.max(0.001, bareVolume(form) - sum(boxes.map((box) => box.length * box.width * box.height)))
+}
+
+function bareVolume(form: Form): number {
+  if (form.kind !== "hip") return profileArea(profileOf(form)) * form.length
+  const [shorter, longer] = [Math.min(form.length, form.width), Math.max(form.length, form.width)]
+  return form.length * form.width * form.wallHeight + ((form.ridgeHeight - form.wallHeight) * shorter * (3 * longer - shorter)) / 6
 }
 
 /** Height from the lowest to the highest point, m. */
 export function greatestHeight(form: Form): number {
-  return form.kind === "box" ? form.height : form.ridgeHeight
+  switch (form.kind) {
+    case "box":
+      return form.height
+    case "shed":
+      return Math.max(form.leftHeight, form.rightHeight)
+    case "gable":
+    case "hip":
+      return form.ridgeHeight
+    case "arch":
+    case "van":
+      return form.crownHeight
+  }
 }
 
 /** @returns how many times the skin of a cube of the same volume this skin is */
@@ -24,35 +47,59 @@ export interface Linings {
   right: number
   front: number
   back: number
-  /** Flat roof, or the thicker slope. */
+  /** Flat roof, or the thickest slope. */
   roof: number
 }
 
 /** What is left inside once the build-ups stand in the shell, m; negative where they meet. */
 export interface ClearInside {
   length: number
+  /** At the floor, between the wall linings. */
   width: number
-  /** Under the roof of a box, under the ridge of a gable. */
+  /** Between the boxes on the floor, where there are any. */
+  widthBetweenBoxes: number
+  /** Under the highest point. */
   height: number
-  /** At the side walls: the same in a box. */
-  heightAtEaves: number
+  /** At the lined side walls: the least. */
+  heightAtWalls: number
+  /** Where a person stands: in the middle of a van, else wherever it is least. */
+  standing: number
 }
 
 /** Clear sizes inside; the shell's measures are taken over the build-ups. */
-export function clearInside(form: Form, linings: Linings): ClearInside {
+export function clearInside(form: Form, linings: Linings, boxes: readonly FloorBox[] = []): ClearInside {
   const length = form.length - linings.front - linings.back
   const width = form.width - linings.left - linings.right
-  if (form.kind === "box") {
-    const height = form.height - linings.floor - linings.roof
-    return { length, width, height, heightAtEaves: height }
+  const under = (y: number) => clearUnder(form, y, linings)
+  const walls = wallsAt(form, linings)
+  const highest = Math.max(...walls.map(under), under(form.width / 2))
+  const heightAtWalls = Math.min(...walls.map(under))
+  const taken = (side: FloorBox["side"], lining: number) =>
+    Math.max(0, ...boxes.filter((box) => box.side === side).map((box) => box.width - lining))
+  return {
+    length,
+    width,
+    widthBetweenBoxes: width - taken("left", linings.left) - taken("right", linings.right),
+    height: highest,
+    heightAtWalls,
+    standing: form.kind === "van" ? highest : heightAtWalls,
   }
-  // Plumb thickness of a sloping roof: its own thickness over the cosine of the slope.
-  const rise = (form.ridgeHeight - form.wallHeight) / (form.width / 2)
-  const plumb = linings.roof * Math.hypot(1, rise)
-  const height = form.ridgeHeight - linings.floor - plumb
-  return { length, width, height, heightAtEaves: height - (rise * Math.max(0, width)) / 2 }
 }
 
-function meanHeight(form: Form): number {
-  return form.kind === "box" ? form.height : (form.wallHeight + form.ridgeHeight) / 2
+/** Where the side linings end, across the width: under the shoulders of a van, beside the walls of all else. */
+function wallsAt(form: Form, linings: Linings): [number, number] {
+  const lean = form.kind === "van" ? Math.max(0, (form.width - form.shoulderWidth) / 2) : 0
+  return [Math.min(form.width / 2, lean + linings.left), Math.max(form.width / 2, form.width - lean - linings.right)]
+}
+
+/** Height between the floor's and the roof's build-ups; the roof's own thickness is measured plumb, over the cosine of its slope. */
+function clearUnder(form: Form, y: number, linings: Linings): number {
+  const { height, slope } = form.kind === "hip" ? hipOver(form, y) : roofOver(profileOf(form), y)
+  return height - linings.floor - linings.roof * Math.hypot(1, slope)
+}
+
+function hipOver(form: Extract<Form, { kind: "hip" }>, y: number): { height: number; slope: number } {
+  const slope = (form.ridgeHeight - form.wallHeight) / (Math.min(form.length, form.width) / 2)
+  const height = Math.min(form.ridgeHeight, form.wallHeight + slope * Math.min(y, form.width - y))
+  return { height, slope }
 }

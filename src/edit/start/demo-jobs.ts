@@ -14,10 +14,18 @@ export function demoJobs(): Job[] {
 }
 
 function larkspur(): Job {
-  const form = { kind: "box", length: 3.6, width: 1.75, height: 1.92 } as const
+  const form = {
+    kind: "van",
+    length: 3.6,
+    width: 1.78,
+    waistHeight: 1.05,
+    shoulderWidth: 1.62,
+    shoulderHeight: 1.84,
+    crownHeight: 1.94,
+  } as const
   const job = startJob({ kind: "van", name: "Larkspur", units: "metric", form, station: "norrhalde", school: "fibre" })
   const lining: LayerSketch[] = [
-    ["hemp-batt", 0.045, { framing: { ...RIBS, spacing: 0.55 }, voids: 1 }],
+    ["hemp-batt", 0.045, { framing: { ...RIBS, positions: [0.12, 0.68, 1.25, 1.83, 2.4, 2.98, 3.5] }, voids: 1 }],
     ["foil-membrane", 0.0003],
     ["birch-plywood", 0.0065],
   ]
@@ -48,7 +56,12 @@ function larkspur(): Job {
       uValue: 3.2,
       solarFactor: 0.05,
     },
-    "roof-fan": { name: "Roof fan", kind: "hatch", face: "roof", x: 1.5, y: 0.675, width: 0.4, height: 0.4, uValue: 4.5, solarFactor: 0.3 },
+    "roof-fan": { name: "Roof fan", kind: "hatch", face: "roof", x: 1.5, y: 0.61, width: 0.4, height: 0.4, uValue: 4.5, solarFactor: 0.3 },
+  }
+  const wheel = { x: 0.55, length: 0.95, width: 0.22, height: 0.31 }
+  job.shell.boxes = {
+    "left-wheel": { name: "Left wheel box", side: "left", ...wheel },
+    "right-wheel": { name: "Right wheel box", side: "right", ...wheel },
   }
   const variant = job.variants.first!
   variant.name = "hemp between the ribs"

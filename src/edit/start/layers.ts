@@ -13,7 +13,7 @@ export function sketch(name: string, layers: readonly LayerSketch[], absorptance
 }
 
 /** Pressed ribs of a van: hats of 1.2 mm steel, 50 mm wide. */
-export const RIBS: Framing = { material: "steel-bare", width: 0.05, wall: 0.0012, spacing: 0.6, plates: 0 }
+export const RIBS: Framing = { material: "steel-bare", width: 0.05, wall: 0.0012, spacing: 0.6, positions: null, plates: 0 }
 
 /** Timber members of a width at a spacing, with what plates and edges add. */
 export const timber = (width: number, spacing: number, plates = 0.05): Framing => ({
@@ -21,5 +21,6 @@ export const timber = (width: number, spacing: number, plates = 0.05): Framing =
   width,
   wall: null,
   spacing,
+  positions: null,
   plates,
 })

@@ -1,14 +1,5 @@
-import {
-  type Brief,
-  type FaceId,
-  type Form,
-  type Job,
-  JOB_FORMAT,
-  JOB_VERSION,
-  type JobKind,
-  type Opening,
-  type Variant,
-} from "../../schema/job/job"
+import { type Brief, type FaceId, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, type Opening, type Variant } from "../../schema/job/job"
+import type { Form } from "../../schema/job/form"
 import { FACES } from "../../schema/job/references"
 import { type School, SCHOOLS } from "./schools"
 
@@ -135,7 +126,7 @@ export function startJob(answers: Answers): Job {
       indoors: kit.indoors,
       limits: { height: null, weight: null, money: null, loss: null, gain: null },
     },
-    shell: { form: answers.form, azimuth: 180, setting: kit.setting, floor: kit.floor, openings: kit.openings },
+    shell: { form: answers.form, azimuth: 180, setting: kit.setting, floor: kit.floor, openings: kit.openings, boxes: {} },
     variants: { first: startVariant(school, answers.form, kit.ach50) },
     order: ["first"],
     active: "first",

@@ -62,7 +62,7 @@ describe("a job file", () => {
     ],
     ["a form of no kind", ["shell", "form", "kind"], "dome", "shell.form.kind"],
     ["no version", ["version"], undefined, "version"],
-    ["a version to come", ["version"], 2, "version"],
+    ["a version to come", ["version"], 3, "version"],
     ["a version that is a text", ["version"], "1", "version"],
     ["another format", ["format"], "house", "format"],
   ])("%s is refused at its place", (_, path, value, place) => {
@@ -90,6 +90,34 @@ describe("a job file", () => {
   test("never throws, whatever comes", () => {
     fc.assert(fc.property(fc.anything(), (value) => void readDocument({ ...larkspur, shell: value }, KNOWN)))
     fc.assert(fc.property(fc.string(), (text) => void readJob(text, KNOWN)))
+  })
+})
+
+describe("files of version 1", () => {
+  test.each(demoJobs().map((job) => [job.name, job] as const))("%s opens as it was, with no boxes and members at their spacing", (name) => {
+    const text = readFileSync(`tests/store/files/v1-${name.toLowerCase().replace(" ", "-")}.pelz.json`, "utf8")
+    const old = JSON.parse(text) as Job
+    const read = readJob(text, KNOWN)
+    if (!read.ok) throw new Error(read.error.message)
+    expect(read.value.version).toBe(2)
+    expect(read.value.shell).toEqual({ ...old.shell, boxes: {} })
+    for (const [id, { layers }] of Object.entries(read.value.variants.first!.assemblies))
+      for (const [layer, { framing }] of Object.entries(layers)) {
+        const before = old.variants.first!.assemblies[id]!.layers[layer]!.framing
+        expect(framing).toEqual(before && { ...before, positions: null })
+      }
+  })
+
+  test("take along what was pinned", () => {
+    const old = JSON.parse(readFileSync("tests/store/files/v1-larkspur.pelz.json", "utf8")) as Job
+    const pinned = { ...old, pinned: { name: "before", brief: old.brief, shell: old.shell, variant: old.variants.first } }
+    expect(readDocument(pinned, KNOWN)).toMatchObject({ ok: true, value: { pinned: { shell: { boxes: {} } } } })
+  })
+
+  test("that were never sound are refused at their place", () => {
+    const old = JSON.parse(readFileSync("tests/store/files/v1-larkspur.pelz.json", "utf8")) as Job
+    expect(readDocument({ ...old, variants: null }, KNOWN)).toMatchObject({ ok: false, error: { path: ["variants"] } })
+    expect(readDocument({ ...old, shell: "round" }, KNOWN).ok).toBe(false)
   })
 })
 

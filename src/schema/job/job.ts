@@ -1,8 +1,9 @@
 import * as z from "zod"
+import { Form, shellLength } from "./form"
 import { AirState, fraction, quantity, relativeHumidity } from "../quantity"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 1
+export const JOB_VERSION = 2
 export const JOB_FORMAT = "pelzhaus-job"
 
 export const Id = z
@@ -11,7 +12,6 @@ export const Id = z
 export type Id = z.output<typeof Id>
 
 const title = (meaning: string) => z.string().min(1).max(120).describe(meaning)
-const length = (meaning: string) => quantity("m", meaning, { min: 0.05, max: 200 })
 
 export const JobKind = z.enum(["van", "cabin", "cold-room", "shed", "post-frame"])
 export type JobKind = z.output<typeof JobKind>
@@ -23,7 +23,7 @@ const indoorAir = (meaning: string) =>
   })
 
 export const Limits = z.strictObject({
-  height: length("clear height that must be left").nullable(),
+  height: shellLength("clear height that must be left").nullable(),
   weight: quantity("kg", "most weight that may be added", { min: 0 }).nullable(),
   money: quantity("€", "most money that may be spent", { min: 0 }).nullable(),
   loss: quantity("W", "most heat that the plant can give on the worst night", { min: 0 }).nullable(),
@@ -43,25 +43,8 @@ export const Brief = z.strictObject({
 })
 export type Brief = z.output<typeof Brief>
 
-export const FaceId = z.enum(["floor", "left", "right", "front", "back", "roof", "roof-left", "roof-right"])
+export const FaceId = z.enum(["floor", "left", "right", "front", "back", "roof", "roof-left", "roof-right", "roof-front", "roof-back"])
 export type FaceId = z.output<typeof FaceId>
-
-export const Form = z.discriminatedUnion("kind", [
-  z.strictObject({
-    kind: z.literal("box"),
-    length: length("back to front"),
-    width: length("left to right"),
-    height: length("floor to roof"),
-  }),
-  z.strictObject({
-    kind: z.literal("gable"),
-    length: length("back to front, along the ridge"),
-    width: length("left to right"),
-    wallHeight: length("floor to eaves"),
-    ridgeHeight: length("floor to ridge; above the eaves"),
-  }),
-])
-export type Form = z.output<typeof Form>
 
 export const Opening = z.strictObject({
   name: title("name"),
@@ -69,12 +52,23 @@ export const Opening = z.strictObject({
   face: FaceId,
   x: quantity("m", "from the face's left edge, seen from inside", { min: 0, max: 200 }),
   y: quantity("m", "from the face's lower edge", { min: 0, max: 200 }),
-  width: length("width"),
-  height: length("height"),
+  width: shellLength("width"),
+  height: shellLength("height"),
   uValue: quantity("W/(m²·K)", "thermal transmittance, frame included", { above: 0, max: 20 }),
   solarFactor: fraction("share of the sun on it that comes in"),
 })
 export type Opening = z.output<typeof Opening>
+
+/** What stands into the inside from the floor and the foot of a wall: a wheel box, a step. */
+export const FloorBox = z.strictObject({
+  name: title("name"),
+  side: z.enum(["left", "right"]).describe("wall that it stands against"),
+  x: quantity("m", "from the back, to its near end", { min: 0, max: 200 }),
+  length: shellLength("along the wall"),
+  width: shellLength("out from the wall"),
+  height: shellLength("above the floor"),
+})
+export type FloorBox = z.output<typeof FloorBox>
 
 export const Shell = z.strictObject({
   form: Form,
@@ -82,6 +76,7 @@ export const Shell = z.strictObject({
   setting: z.enum(["open", "indoors"]).describe("open: sun and wind reach it; indoors: it stands in another building"),
   floor: z.enum(["air", "ground"]).describe("what is under the floor: outdoor air, or a slab on the ground"),
   openings: z.record(Id, Opening),
+  boxes: z.record(Id, FloorBox).describe("wheel boxes and steps"),
 })
 export type Shell = z.output<typeof Shell>
 
@@ -90,6 +85,11 @@ export const Framing = z.strictObject({
   width: quantity("m", "width of a member, seen square to the face", { above: 0, max: 1 }),
   wall: quantity("m", "wall thickness of a tube or channel; null for a solid member", { above: 0, max: 0.1 }).nullable(),
   spacing: quantity("m", "centre to centre", { above: 0, max: 10 }),
+  positions: z
+    .array(quantity("m", "middle of a member, from the face's left edge seen from inside", { min: 0, max: 200 }))
+    .max(400)
+    .nullable()
+    .describe("members measured one by one; null: at the spacing"),
   plates: quantity("0..1", "further share of the face for plates and edges", { min: 0, max: 0.5 }),
 })
 export type Framing = z.output<typeof Framing>

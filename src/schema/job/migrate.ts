@@ -1,10 +1,11 @@
 import { JOB_VERSION } from "./job"
+import { v1ToV2 } from "./v1-to-v2"
 
-/** A step takes a document of version n to version n + 1; it sees only documents that were valid at n. */
+/** A step takes a document of version n to version n + 1; it must bear one that was never valid, which the schema refuses afterwards. */
 export type Step = (document: Record<string, unknown>) => Record<string, unknown>
 
-/** Steps by the version they start from. Version 1 is the first, so there is none yet. */
-export const STEPS: Readonly<Record<number, Step>> = {}
+/** Steps by the version they start from. */
+export const STEPS: Readonly<Record<number, Step>> = { 1: v1ToV2 }
 
 /**
  * Takes a document up to the current version, one step at a time.

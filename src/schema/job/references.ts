@@ -1,5 +1,6 @@
 import type { Fault } from "../parse"
-import type { Assembly, FaceId, Form, Job, Variant } from "./job"
+import { type FormKind, type Form, formContradiction } from "./form"
+import type { Assembly, FaceId, Job, Variant } from "./job"
 
 /** Names that a job may use but that it does not hold itself. */
 export interface Known {
@@ -10,9 +11,13 @@ export interface Known {
 type Path = (string | number)[]
 
 /** Faces of each form, in the order in which one steps through them. */
-export const FACES: Record<Form["kind"], readonly FaceId[]> = {
+export const FACES: Record<FormKind, readonly FaceId[]> = {
   box: ["floor", "left", "roof", "right", "front", "back"],
   gable: ["floor", "left", "roof-left", "right", "roof-right", "front", "back"],
+  shed: ["floor", "left", "roof", "right", "front", "back"],
+  hip: ["floor", "left", "roof-left", "right", "roof-right", "front", "roof-front", "back", "roof-back"],
+  arch: ["floor", "left", "roof", "right", "front", "back"],
+  van: ["floor", "left", "roof", "right", "front", "back"],
 }
 
 /**
@@ -21,8 +26,8 @@ export const FACES: Record<Form["kind"], readonly FaceId[]> = {
  */
 export function referenceFault(job: Job, known: Known): Fault | null {
   if (!known.stations.has(job.brief.station)) return unknown(["brief", "station"], job.brief.station, "station")
-  if (job.shell.form.kind === "gable" && job.shell.form.ridgeHeight <= job.shell.form.wallHeight)
-    return { code: "contradiction", path: ["shell", "form", "ridgeHeight"], message: "The ridge must be higher than the eaves." }
+  const contradiction = formContradiction(job.shell.form)
+  if (contradiction) return { code: "contradiction", path: ["shell", "form", contradiction.dimension], message: contradiction.message }
   for (const [id, opening] of Object.entries(job.shell.openings))
     if (!FACES[job.shell.form.kind].includes(opening.face))
       return unknown(["shell", "openings", id, "face"], opening.face, "face of this form")

@@ -19,7 +19,7 @@ export function Tape({ onVariants, onSearch, onHelp }: Props) {
   const job = useJob()
   const store = useJobStore()
   const router = useRouter()
-  const canUndo = useJobView((view) => view.history.undo.length > 0)
+  const canUndo = useJobView((view) => view.history.undo.length > 0 || view.behind !== null)
   const canRedo = useJobView((view) => view.history.redo.length > 0)
   return (
     <header className="flex h-13 shrink-0 items-stretch border-b border-ink bg-sheet">

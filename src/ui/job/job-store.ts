@@ -22,6 +22,8 @@ export interface JobView {
   history: History
   /** A drag in progress shows here; it becomes an edit when it is let go. */
   preview: Job | null
+  /** A revision of an older schema that lies before all that undo has at hand. */
+  behind: string | null
   unsent: Change[]
   saving: Saving
   /** Why the server refused, in words. */
@@ -61,6 +63,7 @@ export function createJobStore(open: OpenJob): JobStore {
     id: open.id,
     history: asHistory(open),
     preview: null,
+    behind: open.behind,
     unsent: [],
     saving: "saved",
     refusal: null,
@@ -113,7 +116,7 @@ export function createJobStore(open: OpenJob): JobStore {
     const job = await fetchJob()
     // Only for the very state that is on screen: what was done meanwhile must not be lost.
     if (job && job.head === get().history.head && get().unsent.length === 0)
-      set({ history: { ...get().history, undo: job.undo, redo: job.redo } })
+      set({ history: { ...get().history, undo: job.undo, redo: job.redo }, behind: job.behind })
   }
 
   async function fetchJob(): Promise<OpenJob | null> {
@@ -147,6 +150,14 @@ export function createJobStore(open: OpenJob): JobStore {
       const { history } = get()
       const back = goBack(history)
       if (back) enter(back, { kind: "move", from: history.head, to: back.head })
+      else void this.goBehind()
+    },
+    /** Past a migration only the server has the job as it was. */
+    async goBehind(): Promise<void> {
+      const { behind, unsent, history } = get()
+      if (behind === null || unsent.length > 0) return
+      const moved = await call("POST", `/api/jobs/${open.id}/changes`, { changes: [{ kind: "move", from: history.head, to: behind }] })
+      if (moved.ok) await this.reload()
     },
     redo(): void {
       const { history } = get()
@@ -157,14 +168,14 @@ export function createJobStore(open: OpenJob): JobStore {
     async reload(): Promise<void> {
       const job = await fetchJob()
       if (!job) return set({ saving: "away" })
-      set({ history: asHistory(job), unsent: [], saving: "saved", refusal: null, preview: null })
+      set({ history: asHistory(job), behind: job.behind, unsent: [], saving: "saved", refusal: null, preview: null })
       keep()
     },
     async takeOver(): Promise<void> {
       const mine = get().history.document
       const job = await fetchJob()
       if (!job) return
-      set({ history: asHistory(job), unsent: [], saving: "saved", refusal: null })
+      set({ history: asHistory(job), behind: job.behind, unsent: [], saving: "saved", refusal: null })
       keep()
       this.edit(takeOver(mine))
     },

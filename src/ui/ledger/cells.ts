@@ -4,6 +4,7 @@ import { heatLossWorking } from "../../core/ledger/heat-loss.working"
 import type { Ledger } from "../../core/ledger/ledger"
 import type { Kind } from "../../core/quantity/measure"
 import type { Working } from "../../core/working"
+import type { Form } from "../../schema/job/form"
 import type { Job, Limits } from "../../schema/job/job"
 
 export type CellName = "loss" | "gain" | "year" | "height" | "weight" | "money"
@@ -51,14 +52,15 @@ export const CELLS: readonly Cell[] = [
     name: "height",
     words: "height left",
     kind: "length",
-    figure: (ledger) => ledger.clear.heightAtEaves,
+    figure: (ledger) => ledger.clear.standing,
     working: (ledger, { shell, variants, active }) => {
-      const { form } = shell
       const floor = variants[active]!.assemblies[variants[active]!.wears.floor!]!
       const laid = floor.order.map((id) => floor.layers[id]!).filter((layer) => !(shell.floor === "ground" && layer.existing))
+      const [place, height] = standingPlace(shell.form)
       return heightWorking(
         ledger,
-        form.kind === "box" ? form.height : form.wallHeight,
+        place,
+        height,
         laid.reduce((sum, layer) => sum + layer.thickness, 0),
       )
     },
@@ -84,3 +86,17 @@ export const CELLS: readonly Cell[] = [
     moreIsBetter: false,
   },
 ]
+
+/** Where the standing height is taken, and the shell's own height there. */
+function standingPlace(form: Form): [place: string, height: number] {
+  switch (form.kind) {
+    case "box":
+      return ["Shell, floor line to roof", form.height]
+    case "shed":
+      return ["Shell, floor line to roof at its lower side", Math.min(form.leftHeight, form.rightHeight)]
+    case "van":
+      return ["Shell, floor line to the middle of the roof", form.crownHeight]
+    default:
+      return ["Shell, floor line to roof at the side walls", form.wallHeight]
+  }
+}

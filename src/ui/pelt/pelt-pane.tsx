@@ -69,17 +69,17 @@ function Room() {
   const { clear } = useLedger()
   const job = useJob()
   const limit = job.brief.limits.height
-  const spare = limit === null ? null : clear.heightAtEaves - limit
-  const gable = job.shell.form.kind === "gable"
+  const spare = limit === null ? null : clear.standing - limit
+  const even = clear.height - clear.standing < 0.001
   return (
     <div className="text-right">
-      <p className="text-dense text-graphite">{gable ? "height left at the walls" : "standing height left"}</p>
-      <Figure kind="length" value={clear.heightAtEaves} system={job.units} size="face" />
+      <p className="text-dense text-graphite">{even ? "standing height left" : "height left at the walls"}</p>
+      <Figure kind="length" value={clear.standing} system={job.units} size="face" />
       <p className="text-dense">
         {spare === null
-          ? gable
-            ? `${printWithUnit("length", clear.height, job.units)} under the ridge`
-            : "no limit in the brief"
+          ? even
+            ? "no limit in the brief"
+            : `${printWithUnit("length", clear.height, job.units)} at the highest`
           : `${printWithUnit("length", Math.abs(spare), job.units)} ${spare < 0 ? "under" : "over"} the limit of the brief`}
       </p>
     </div>

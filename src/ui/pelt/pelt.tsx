@@ -1,8 +1,10 @@
 "use client"
 import { useId } from "react"
+import { memberPositions } from "../../core/assembly/member"
 import { printWithUnit } from "../../core/quantity/measure"
 import type { FaceFigures } from "../../core/ledger/face-figures"
 import { type Face, onPelt, type Point } from "../../core/shell/face"
+import { boxesOn } from "../../core/shell/floor-boxes"
 import { type Box, labelPlace, peltBounds } from "../../core/shell/pelt-layout"
 import type { FaceId } from "../../schema/job/job"
 import { ledgerFor, useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
@@ -70,6 +72,7 @@ function FaceDrawing({ figures, ink, measures, system, view, hatches, chosen, on
   const outline = face.outline.map((corner) => view.at(onPelt(face.place, corner)))
   const holes = figures.openings.map(({ id, opening }) => ({ id, opening, corners: corners(face, opening, view) }))
   const within = boxOf(outline)
+  const boxes = boxesOn(face, useJob().shell).map((box) => corners(face, box, view))
   const titled = ink.figure ?? name
   // What does not fit a small face is left to the pane beside and to the face's spoken name.
   const roomy = [ink.figure ? `${name} · ${ink.words}` : ink.words, ink.words].find((words) => words.length * 5.9 < within.width)
@@ -77,7 +80,7 @@ function FaceDrawing({ figures, ink, measures, system, view, hatches, chosen, on
   const titleSize = Math.min(ink.figure ? 20 : 14.5, (within.width / titled.length) * 1.7)
   const [x, y] = labelPlace(
     within,
-    holes.map((hole) => boxOf(hole.corners)),
+    [...holes.map((hole) => boxOf(hole.corners)), ...boxes.map(boxOf)],
     labelSize(titled, second ?? "", ink),
   )
   return (
@@ -98,6 +101,9 @@ function FaceDrawing({ figures, ink, measures, system, view, hatches, chosen, on
       <polygon points={points(outline)} fill={ink.fill ?? "var(--sheet)"} />
       {ink.hatch ? <polygon points={points(outline)} fill={hatch(hatches, ink.hatch)} /> : null}
       <Members figures={figures} view={view} />
+      {boxes.map((corners, i) => (
+        <polygon key={i} points={points(corners)} fill="var(--felt)" stroke="var(--ink)" strokeWidth={1} strokeDasharray="5 2.5" />
+      ))}
       {holes.map(({ id, opening, corners: hole }) => (
         <g key={id} data-opening={id}>
           <polygon points={points(hole)} fill="var(--felt)" stroke="var(--ink)" strokeWidth={1} />
@@ -134,19 +140,16 @@ function FaceDrawing({ figures, ink, measures, system, view, hatches, chosen, on
   )
 }
 
-/** Members where they would stand at their spacing, across the shorter way of the face. */
+/** Members where they stand, from the face's lower edge up. */
 function Members({ figures, view }: { figures: FaceFigures; view: View }) {
   const framing = figures.layers.find(({ layer }) => layer.framing)?.layer.framing
   if (!framing) return null
-  const us = figures.face.outline.map(([u]) => u)
-  const length = Math.max(...us)
-  const positions: number[] = []
-  for (let u = framing.spacing; u < length - framing.width; u += framing.spacing) positions.push(u)
+  const positions = memberPositions(framing, figures.face.outline[1]![0])
   return (
     <g stroke="var(--hatch)" strokeWidth={Math.max(1, Math.min(5, framing.width * view.scale * 0.6))}>
-      {positions.map((u) => {
+      {positions.map((u, i) => {
         const [low, high] = [onPelt(figures.face.place, [u, 0]), onPelt(figures.face.place, [u, heightAt(figures.face.outline, u)])]
-        return <path key={u} d={`M${view.at(low).join(" ")}L${view.at(high).join(" ")}`} />
+        return <path key={i} d={`M${view.at(low).join(" ")}L${view.at(high).join(" ")}`} />
       })}
     </g>
   )

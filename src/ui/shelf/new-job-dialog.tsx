@@ -5,7 +5,7 @@ import { STATIONS } from "../../core/climate/stations"
 import { printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import { KNOWN } from "../../edit/known"
-import type { Dimension } from "../../edit/shell-edits"
+import type { Dimension } from "../../schema/job/form"
 import { SCHOOLS } from "../../edit/start/schools"
 import { type Answers, KITS, startJob } from "../../edit/start/start-job"
 import type { JobKind } from "../../schema/job/job"
@@ -102,7 +102,7 @@ export function NewJobDialog({ kind, units, taken, onClose }: Props) {
                 <strong>{printWithUnit("power", ledger.loss.total, units)}</strong> go out on the worst night,
               </>
             )}{" "}
-            {printWithUnit("length", ledger.clear.heightAtEaves, units)} high inside.
+            {printWithUnit("length", ledger.clear.standing, units)} high inside.
           </p>
           <Button look="strong" onClick={() => void start()}>
             Start the job

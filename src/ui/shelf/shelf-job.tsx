@@ -58,7 +58,7 @@ export function ShelfJobCard({ job: { id, head, document: job }, units, onChange
             <Figure size="shelf" kind="power" value={cooled ? ledger.gain.total : ledger.loss.total} system={units} />
           </Named>
           <Named words="high">
-            <Figure size="shelf" kind="length" value={ledger.clear.heightAtEaves} system={units} />
+            <Figure size="shelf" kind="length" value={ledger.clear.standing} system={units} />
           </Named>
           <DampRing verdict={ledger.wettest.damp.verdict} size={18} />
         </span>

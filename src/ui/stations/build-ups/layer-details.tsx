@@ -3,12 +3,14 @@ import { Switch } from "radix-ui"
 import { useId } from "react"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import { CATALOGUE } from "../../../core/material/catalogue"
-import { printWithUnit } from "../../../core/quantity/measure"
+import { attempt } from "../../../core/errors"
+import { parseLengths } from "../../../core/quantity/length"
+import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { setFraming, setLayerFlags, setThickness } from "../../../edit/assembly-edits"
 import { RIBS, timber } from "../../../edit/start/layers"
 import type { Framing } from "../../../schema/job/job"
 import { useJob, useJobStore } from "../../job/job-store"
-import { QuantityField, SelectField } from "../../primitives/fields"
+import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 
 const MEMBERS = Object.entries(CATALOGUE).filter(([, { class: kind }]) => kind === "wood" || kind === "metal" || kind === "board")
 
@@ -88,6 +90,17 @@ export function LayerDetails({ assembly, built }: { assembly: string; built: Bui
             value={framed.plates}
             onCommit={(plates) => change({ plates })}
           />
+          <div className="col-span-2">
+            <TypedField
+              label="Middles one by one, from the left seen from inside; empty: at the spacing"
+              shown={(framed.positions ?? []).map((position) => printQuantity("length", position, units).text).join("; ")}
+              placeholder={units === "metric" ? "120; 680; 1250" : `5"; 27"; 49 1/2"`}
+              onCommit={(text) => {
+                const read = attempt(() => parseLengths(text, units))
+                return read.ok ? change({ positions: read.value.length === 0 ? null : read.value }) : read.error
+              }}
+            />
+          </div>
           <p className="self-end pb-1 text-dense text-graphite">{printWithUnit("percent", built.fraction, units)} of the face is members</p>
         </>
       ) : null}

@@ -4,25 +4,17 @@ import { useState } from "react"
 import { v4 as newId } from "uuid"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { compassPoint, faceName } from "../../../core/shell/face-name"
-import {
-  addOpening,
-  type Dimension,
-  removeOpening,
-  setAzimuth,
-  setDimension,
-  setFloor,
-  setForm,
-  setOpening,
-  setSetting,
-} from "../../../edit/shell-edits"
+import { addOpening, removeOpening, setAzimuth, setDimension, setFloor, setForm, setOpening, setSetting } from "../../../edit/shell-edits"
+import type { Dimension, FormKind } from "../../../schema/job/form"
 import type { FaceId, Opening } from "../../../schema/job/job"
 import { FACES } from "../../../schema/job/references"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
-import { DIMENSIONS } from "../../dimensions"
+import { DIMENSIONS, FORM_NAMES } from "../../dimensions"
 import { Button, IconButton } from "../../primitives/button"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
+import { FloorBoxes } from "./floor-boxes"
 
 /** The enclosure's measures, where it stands, and its openings. */
 export function ShellStation() {
@@ -50,13 +42,10 @@ export function ShellStation() {
         <SelectField
           label="Form"
           value={shell.form.kind}
-          options={[
-            { value: "box", name: "box, flat roof" },
-            { value: "gable", name: "gable roof" },
-          ]}
+          options={(Object.keys(FORM_NAMES) as FormKind[]).map((value) => ({ value, name: FORM_NAMES[value] }))}
           onChange={(kind) => {
             store.edit(setForm(kind))
-            store.choose({ face: "floor", layer: null })
+            store.choose({ face: "left", layer: null })
           }}
         />
         <SelectField
@@ -87,6 +76,7 @@ export function ShellStation() {
       </div>
       <FaceLine />
       <Openings />
+      <FloorBoxes />
       {ledger.misfits.map(({ message }) => (
         <Remark key={message} kind="remark" title={message} />
       ))}
@@ -151,7 +141,7 @@ function Openings() {
               >
                 <span className="font-semibold">{opening.name}</span>
                 <span className="text-graphite">
-                  , {faceName(opening.face, job.brief.kind, job.shell.form.kind === "gable").toLowerCase()} ·{" "}
+                  , {faceName(opening.face, job.brief.kind, job.shell.form.kind).toLowerCase()} ·{" "}
                   {printWithUnit("length", opening.width, job.units)} × {printWithUnit("length", opening.height, job.units)} · U{" "}
                   {printWithUnit("transmittance", opening.uValue, job.units)}
                 </span>
@@ -199,7 +189,7 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
         value={opening.face}
         options={FACES[job.shell.form.kind].map((face) => ({
           value: face,
-          name: faceName(face, job.brief.kind, job.shell.form.kind === "gable"),
+          name: faceName(face, job.brief.kind, job.shell.form.kind),
         }))}
         onChange={(face) => store.edit(setOpening(id, { face }))}
       />

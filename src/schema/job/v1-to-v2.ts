@@ -1,0 +1,31 @@
+import type { Step } from "./migrate"
+
+type Part = Record<string, unknown>
+
+/**
+ * Version 2 knows more forms, boxes on the floor, and members measured one by one; a job of version 1 has none of them.
+ * What was pinned is a state of the job too and is taken along. What is no object stays as it is, for the schema to name.
+ */
+export const v1ToV2: Step = (job) => ({
+  ...job,
+  shell: withBoxes(job.shell),
+  variants: mapped(job.variants, withPositions),
+  pinned: changed(job.pinned, (pinned) => ({ ...pinned, shell: withBoxes(pinned.shell), variant: withPositions(pinned.variant) })),
+})
+
+const withBoxes = (shell: unknown) => changed(shell, (part) => ({ ...part, boxes: {} }))
+
+const withPositions = (variant: unknown) => changed(variant, (part) => ({ ...part, assemblies: mapped(part.assemblies, withFramedLayers) }))
+
+const withFramedLayers = (assembly: unknown) => changed(assembly, (part) => ({ ...part, layers: mapped(part.layers, withMeasuredMembers) }))
+
+const withMeasuredMembers = (layer: unknown) =>
+  changed(layer, (part) => ({ ...part, framing: changed(part.framing, (framing) => ({ ...framing, positions: null })) }))
+
+function changed(value: unknown, change: (part: Part) => Part): unknown {
+  return typeof value === "object" && value !== null && !Array.isArray(value) ? change(value as Part) : value
+}
+
+function mapped(parts: unknown, change: (part: unknown) => unknown): unknown {
+  return changed(parts, (known) => Object.fromEntries(Object.entries(known).map(([id, part]) => [id, change(part)])))
+}

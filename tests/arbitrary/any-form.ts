@@ -1,0 +1,30 @@
+import fc from "fast-check"
+import type { Form } from "../../src/schema/job/form"
+
+/** Any form within a range of sizes, m, whose measures do not contradict each other. */
+export function anyForm(low: number, high: number): fc.Arbitrary<Form> {
+  const metres = fc.double({ min: low, max: high, noNaN: true })
+  const share = fc.double({ min: 0.12, max: 0.98, noNaN: true })
+  const floor = { length: metres, width: metres }
+  return fc.oneof(
+    fc.record({ kind: fc.constant("box" as const), ...floor, height: metres }),
+    fc.record({ kind: fc.constant("shed" as const), ...floor, leftHeight: metres, rightHeight: metres }),
+    fc
+      .record({ kind: fc.constantFrom("gable" as const, "hip" as const), ...floor, wallHeight: metres, rise: metres })
+      .map(({ rise, ...form }) => ({ ...form, ridgeHeight: form.wallHeight + rise })),
+    fc
+      .record({ kind: fc.constant("arch" as const), ...floor, wallHeight: metres, rise: share })
+      .map(({ rise, ...form }) => ({ ...form, crownHeight: form.wallHeight + (rise * form.width) / 2 })),
+    fc
+      .record({ kind: fc.constant("van" as const), ...floor, shoulderHeight: metres, waist: share, shoulder: share, rise: share })
+      .map(({ waist, shoulder, rise, ...form }) => {
+        const shoulderWidth = form.width * (0.5 + shoulder / 2)
+        return {
+          ...form,
+          waistHeight: form.shoulderHeight * waist,
+          shoulderWidth,
+          crownHeight: form.shoulderHeight + (rise * shoulderWidth) / 2,
+        }
+      }),
+  )
+}
