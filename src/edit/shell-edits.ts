@@ -26,6 +26,15 @@ export const setDimension = (dimension: Dimension, value: number): Edit => ({
   },
 })
 
+/** Several measures at once: alone, each of them could contradict those that are still to be measured. */
+export const setMeasures = (measures: Partial<Record<Dimension, number>>): Edit => ({
+  label: "Measuring round",
+  recipe: ({ shell }) => {
+    for (const [dimension, value] of Object.entries(measures))
+      if (dimension in shell.form) Object.assign(shell.form, { [dimension]: value })
+  },
+})
+
 /** Another form of much the same size; its roof wears what the old one wore. */
 export const setForm = (kind: FormKind): Edit => ({
   label: `Form: ${kind}`,

@@ -36,6 +36,21 @@ export const DIMENSIONS: Record<FormKind, readonly { dimension: Dimension; label
   ],
 }
 
+/** Where to hold the tape for each measure. */
+export const TAPE_HINTS: Record<Dimension, string> = {
+  length: "From the skin of the front to the skin of the back, along the floor.",
+  width: "From skin to skin across the floor.",
+  height: "From the floor up to the roof’s skin.",
+  wallHeight: "From the floor up to where the wall ends and the roof begins.",
+  ridgeHeight: "From the floor up to the highest line of the roof.",
+  leftHeight: "At the left wall, looking to the front: floor to roof.",
+  rightHeight: "At the right wall, looking to the front: floor to roof.",
+  crownHeight: "In the middle, from the floor up to the highest point of the roof.",
+  waistHeight: "From the floor up to where the walls begin to lean in.",
+  shoulderWidth: "From skin to skin at the top of the walls, under the roof.",
+  shoulderHeight: "From the floor up to the top of the walls.",
+}
+
 /** The forms, in words. */
 export const FORM_NAMES: Record<FormKind, string> = {
   box: "box, flat roof",

@@ -89,3 +89,37 @@ test("a job file of version 1 still opens", async ({ page }) => {
   await expect(page).toHaveURL(/build-ups$/)
   await expect(page.locator("[data-figure=damp]")).toContainText("wets on the worst afternoon")
 })
+
+test("the measuring round is walked with the keyboard alone, and holds what does not fit yet", async ({ page }) => {
+  const id = await putJob(page, demoJob("Larkspur", "walked round"))
+  await openJob(page, id, "shell")
+  await page.getByRole("button", { name: "Measuring round" }).focus()
+  await page.keyboard.press("Enter")
+  const dialog = page.getByRole("dialog", { name: "Measuring round" })
+  const answer = async (question: string, text: string) => {
+    await expect(dialog.getByLabel(question)).toBeFocused()
+    await page.keyboard.type(text)
+    await page.keyboard.press("Enter")
+  }
+  await answer("Length", "4 m")
+  await answer("Width at the floor", "far")
+  await expect(dialog.getByRole("alert")).toContainText("not a length")
+  await page.keyboard.press("ControlOrMeta+a")
+  await answer("Width at the floor", `5' 11"`)
+  // A waist above the old shoulder contradicts it until the shoulder is measured too.
+  await answer("Height of the waist", "1.9 m")
+  await expect(dialog.getByText("does not fit together yet")).toBeVisible()
+  await answer("Width at the shoulders", "1.7 m")
+  await answer("Height of the shoulders", "2.2 m")
+  await answer("Height in the middle", "2.3 m")
+  await expect(dialog).toBeHidden()
+  const values = {
+    Length: "4 000",
+    "Width at the floor": "1 803",
+    "Height of the waist": "1 900",
+    "Height of the shoulders": "2 200",
+    "Height in the middle": "2 300",
+  }
+  for (const [label, value] of Object.entries(values))
+    await expect(page.getByLabel(label, { exact: true })).toHaveValue(value.replace(" ", "\u00a0"))
+})

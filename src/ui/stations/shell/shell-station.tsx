@@ -15,6 +15,7 @@ import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { FloorBoxes } from "./floor-boxes"
+import { MeasuringRound } from "./measuring-round"
 
 /** The enclosure's measures, where it stands, and its openings. */
 export function ShellStation() {
@@ -28,6 +29,7 @@ export function ShellStation() {
         <h1 className="font-display text-[20px] leading-7 font-bold">Measures over all</h1>
         <p className="text-graphite">skin to skin: build-ups reach inward · {printWithUnit("volume", ledger.volume, units)}</p>
       </div>
+      <MeasuringRound key={shell.form.kind} />
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
         {DIMENSIONS[shell.form.kind].map(({ dimension, label }) => (
           <QuantityField
