@@ -54,6 +54,8 @@ try {
   await take(page, "brief")
   await open(page, "Larkspur", "Shell")
   await take(page, "shell")
+  await page.getByRole("button", { name: "Measuring round" }).click()
+  await take(page, "measuring-round")
   await open(page, "Eel Barn", "Heat")
   await page.getByRole("radio", { name: "hottest day" }).click()
   await take(page, "heat")

@@ -4,6 +4,8 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs"
 import { build } from "./build.mjs"
 import { installPackages, run, say } from "./install.mjs"
 
+/** A part that hangs is ended and has failed, ms. */
+const LONGEST = 900_000
 const CHROMIUM = process.env.CHROMIUM ?? "/usr/bin/chromium"
 
 function installChromium() {
@@ -22,7 +24,7 @@ function installChromium() {
 /** Runs a part that either passes or fails as one. */
 function part(name, command, args) {
   say(`\n— ${name}`)
-  const { status } = spawnSync(command, args, { stdio: "inherit" })
+  const { status } = spawnSync(command, args, { stdio: "inherit", timeout: LONGEST })
   return { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 }
 }
 
@@ -30,7 +32,7 @@ function part(name, command, args) {
 function counted(name, command, args, file, read) {
   say(`\n— ${name}`)
   rmSync(file, { force: true })
-  const { status } = spawnSync(command, args, { stdio: "inherit" })
+  const { status } = spawnSync(command, args, { stdio: "inherit", timeout: LONGEST })
   if (!existsSync(file)) return { passed: 0, failed: 1 }
   const count = read(JSON.parse(readFileSync(file, "utf8")))
   return { ...count, failed: Math.max(count.failed, status === 0 ? 0 : 1) }

@@ -123,3 +123,15 @@ test("the measuring round is walked with the keyboard alone, and holds what does
   for (const [label, value] of Object.entries(values))
     await expect(page.getByLabel(label, { exact: true })).toHaveValue(value.replace(" ", "\u00a0"))
 })
+
+test("a spacing that ends well is taken from its list", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "spacing"))
+  await openJob(page, id)
+  await page.locator("[data-layer-row=l2]").click()
+  await page.getByText("Which spacing ends well on 4\u00a0800 mm").click()
+  // The lining is birch plywood 1220 mm wide: bays of 609.6 mm meet its edges (2·609.6 = 1219.2), and 4800 ends in a bay of 510 mm.
+  const row = page.getByRole("row").filter({ hasText: "610" }).filter({ hasText: "land on members" })
+  await expect(row).toContainText("510 mm")
+  await row.getByRole("button", { name: /^Take/ }).click()
+  await expect(page.getByLabel("Spacing, centre to centre")).toHaveValue("610")
+})

@@ -12,7 +12,7 @@ import type { Change, OpenJob } from "../../schema/change"
 import type { FaceId, Job } from "../../schema/job/job"
 import type { Fault } from "../../schema/parse"
 import { AWAY, call } from "./api"
-import { keepOutbox, takeOutbox } from "./outbox"
+import { keepOutbox, type Outbox, takeOutbox } from "./outbox"
 
 /** Whether what is on screen is on the server's disk. `foreign`: another window has written since. */
 export type Saving = "saved" | "sending" | "away" | "refused" | "foreign"
@@ -74,10 +74,12 @@ export function createJobStore(open: OpenJob): JobStore {
   const { getState: get, setState: set } = store
   let window_ = ""
   let busy = false
+  let stopped = true
   let timer: ReturnType<typeof setTimeout> | undefined
   let channel: BroadcastChannel | undefined
 
-  const keep = () => keepOutbox(open.id, window_, { changes: get().unsent, document: get().history.document })
+  /** Until the window has its name, what it edits waits: another window's outbox may come before it. */
+  const keep = () => window_ !== "" && keepOutbox(open.id, window_, { changes: get().unsent, document: get().history.document })
 
   function enter(history: History, change: Change): void {
     set(({ unsent, saving }) => ({ history, preview: null, unsent: [...unsent, change], saving: saving === "saved" ? "sending" : saving }))
@@ -85,9 +87,25 @@ export function createJobStore(open: OpenJob): JobStore {
     void send()
   }
 
+  /** Lays what was kept over the job as the server has it, and what was edited in the meantime over both. */
+  function pickUp(outbox: Outbox): void {
+    const joined = rejoin(asHistory(open), outbox.changes)
+    // The job went on elsewhere: show what this window had, and let the person choose.
+    if (!joined) return set({ history: { ...get().history, document: outbox.document }, unsent: outbox.changes, saving: "foreign" })
+    let { history } = joined
+    const unsent = [...joined.unsent]
+    for (const change of get().unsent) {
+      if (change.kind !== "edit") continue
+      const revision = { ...change.revision, id: newId(), parent: history.head }
+      history = append(history, revision)
+      unsent.push({ kind: "edit", revision })
+    }
+    set({ history, unsent, saving: unsent.length > 0 ? "sending" : "saved" })
+  }
+
   async function send(): Promise<void> {
     const { unsent, saving } = get()
-    if (busy || unsent.length === 0 || saving === "foreign" || saving === "refused") return
+    if (stopped || window_ === "" || busy || unsent.length === 0 || saving === "foreign" || saving === "refused") return
     busy = true
     const batch = unsent.slice(0, 500)
     const answer = await call<{ head: string }>("POST", `/api/jobs/${open.id}/changes`, { changes: batch })
@@ -103,7 +121,7 @@ export function createJobStore(open: OpenJob): JobStore {
     if (answer.error.code === AWAY || answer.error.code === "not-entered") {
       set({ saving: "away" })
       clearTimeout(timer)
-      timer = setTimeout(() => void send(), RETRY)
+      if (!stopped) timer = setTimeout(() => void send(), RETRY)
       return
     }
     set({ saving: answer.error.code === "conflict" ? "foreign" : "refused", refusal: answer.error.message })
@@ -180,15 +198,11 @@ export function createJobStore(open: OpenJob): JobStore {
       this.edit(takeOver(mine))
     },
     start(): () => void {
-      let ended = false
+      stopped = false
       void takeOutbox(open.id).then(({ window, outbox }) => {
-        if (ended) return
+        if (stopped) return
         window_ = window
-        if (!outbox) return void keep()
-        const joined = rejoin(get().history, outbox.changes)
-        if (joined) set({ history: joined.history, unsent: joined.unsent, saving: joined.unsent.length > 0 ? "sending" : "saved" })
-        // The job went on elsewhere: show what this window has, and let the person choose.
-        else set({ history: { ...get().history, document: outbox.document }, unsent: outbox.changes, saving: "foreign" })
+        if (outbox) pickUp(outbox)
         keep()
         void send()
       })
@@ -199,7 +213,7 @@ export function createJobStore(open: OpenJob): JobStore {
         }
       }
       return () => {
-        ended = true
+        stopped = true
         clearTimeout(timer)
         channel?.close()
       }

@@ -118,7 +118,7 @@ function FaceDrawing({ figures, ink, measures, system, view, hatches, chosen, on
         strokeWidth={chosen ? 3 : 1.2}
         className="group-focus-visible:stroke-spruce group-focus-visible:[stroke-dasharray:6_3] group-focus-visible:[stroke-width:3px]"
       />
-      {measures ? <Measures outline={face.outline} within={within} face={face} view={view} system={system} /> : null}
+      {measures ? <Measures within={within} face={face} view={view} system={system} /> : null}
       <g transform={`translate(${x} ${y})`} textAnchor="middle" className="pointer-events-none">
         {ink.mark ? (
           <g transform="translate(0 -26)">
@@ -166,39 +166,41 @@ function heightAt(outline: readonly Point[], u: number): number {
   )
 }
 
-/** Width and height of a face along its edges. */
-function Measures({
-  outline,
-  face,
-  within,
-  view,
-  system,
-}: {
-  outline: readonly Point[]
+interface MeasuresProps {
   face: Face
   within: Box
   view: View
   system: Drawing["system"]
-}) {
-  const width = Math.max(...outline.map(([u]) => u))
-  const height = outline.at(-1)![1]
-  // Measures stand just inside the edges that they belong to.
+}
+
+/** Measures along a face's edges; an edge that two faces share is measured once, on the one nearer to the floor. */
+function Measures({ face, within, view, system }: MeasuresProps) {
+  const width = face.outline[1]![0]
+  const height = face.outline.at(-1)![1]
+  // They stand just inside the edges that they belong to.
   const inward = ([x, y]: Point): Point => {
     const [dx, dy] = [within.x - x, within.y - y]
     const distance = Math.hypot(dx, dy) || 1
     return [x + (dx * 12) / distance, y + (dy * 12) / distance]
   }
-  const a = inward(view.at(onPelt(face.place, [width / 2, 0])))
-  const b = inward(view.at(onPelt(face.place, [0, height / 2])))
-  const upright = (along: Point) => (Math.abs(along[0]) > 0.5 ? 0 : -90)
+  const edges = [
+    ...(face.id === "floor" ? [{ middle: [width / 2, 0] as Point, along: face.place.u, length: width }] : []),
+    {
+      middle: [face.outline.at(-1)![0] / 2, height / 2] as Point,
+      along: face.place.v,
+      length: Math.hypot(face.outline.at(-1)![0], height),
+    },
+  ]
   return (
     <g fontSize={11.5} fill="var(--graphite)" textAnchor="middle" className="pointer-events-none">
-      <text className="on-hatch" transform={`translate(${a[0]} ${a[1]}) rotate(${upright(face.place.u)})`} dy={4}>
-        {printWithUnit("length", width, system)}
-      </text>
-      <text className="on-hatch" transform={`translate(${b[0]} ${b[1]}) rotate(${upright(face.place.v)})`} dy={4}>
-        {printWithUnit("length", height, system)}
-      </text>
+      {edges.map(({ middle, along, length }, i) => {
+        const [x, y] = inward(view.at(onPelt(face.place, middle)))
+        return (
+          <text key={i} className="on-hatch" transform={`translate(${x} ${y}) rotate(${Math.abs(along[0]) > 0.5 ? 0 : -90})`} dy={4}>
+            {printWithUnit("length", length, system)}
+          </text>
+        )
+      })}
     </g>
   )
 }

@@ -11,6 +11,7 @@ import { RIBS, timber } from "../../../edit/start/layers"
 import type { Framing } from "../../../schema/job/job"
 import { useJob, useJobStore } from "../../job/job-store"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { SpacingChoice } from "./spacing-choice"
 
 const MEMBERS = Object.entries(CATALOGUE).filter(([, { class: kind }]) => kind === "wood" || kind === "metal" || kind === "board")
 
@@ -102,6 +103,7 @@ export function LayerDetails({ assembly, built }: { assembly: string; built: Bui
             />
           </div>
           <p className="self-end pb-1 text-dense text-graphite">{printWithUnit("percent", built.fraction, units)} of the face is members</p>
+          <SpacingChoice framing={framed} onTake={(spacing) => change({ spacing, positions: null })} />
         </>
       ) : null}
     </div>

@@ -1,0 +1,55 @@
+"use client"
+import { endingSpacings } from "../../../core/shell/ending-spacing"
+import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
+import type { Framing } from "../../../schema/job/job"
+import { useJob } from "../../job/job-store"
+import { Button } from "../../primitives/button"
+import { useChosenFace } from "../use-figures"
+
+interface Props {
+  framing: Framing
+  onTake: (spacing: number) => void
+}
+
+/** The spacings with which the run ends well on the chosen face, as a choice to take. */
+export function SpacingChoice({ framing, onTake }: Props) {
+  const { units } = useJob()
+  const figures = useChosenFace()
+  const run = figures.face.outline[1]![0]
+  // The boards that are nailed to the members: the first sheet inside them.
+  const at = figures.layers.findIndex(({ layer }) => layer.framing === framing)
+  const board = figures.layers.slice(at + 1).find(({ material }) => material.sold.form === "sheet")?.material.sold.width ?? null
+  const spacings = endingSpacings(run, framing.width, board)
+  const length = (value: number) => printWithUnit("length", value, units)
+  return (
+    <details className="col-span-3">
+      <summary className="text-spruce underline underline-offset-2">Which spacing ends well on {length(run)}</summary>
+      <table className="mt-1 w-full text-dense">
+        <thead className="text-graphite">
+          <tr className="border-b border-seam">
+            <th className="py-1 text-left font-normal">spacing</th>
+            <th className="text-right font-normal">members</th>
+            <th className="text-right font-normal">last bay</th>
+            <th className="pl-4 text-left font-normal">boards of {board === null ? "no set width" : length(board)}</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {spacings.map((choice) => (
+            <tr key={choice.spacing} className={choice.endsWell ? "" : "text-graphite"}>
+              <td className="py-0.5">{printQuantity("length", choice.spacing, units).text}</td>
+              <td className="text-right">{choice.members}</td>
+              <td className="text-right">{length(choice.lastBay)}</td>
+              <td className="pl-4">{choice.boardsLand === null ? "–" : choice.boardsLand ? "land on members" : "end in the air"}</td>
+              <td className="text-right">
+                <Button look="link" aria-label={`Take ${length(choice.spacing)}`} onClick={() => onTake(choice.spacing)}>
+                  take
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  )
+}
