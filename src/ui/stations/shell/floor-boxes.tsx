@@ -1,65 +1,37 @@
 "use client"
-import { Plus, Trash2 } from "lucide-react"
-import { useState } from "react"
 import { v4 as newId } from "uuid"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { addBox, removeBox, setBox } from "../../../edit/shell-edits"
 import type { FloorBox } from "../../../schema/job/job"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
-import { Button, IconButton } from "../../primitives/button"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { PartList } from "./part-list"
 
 /** Wheel boxes and steps: what stands on the floor against a side wall. */
 export function FloorBoxes() {
   const { shell, units } = useJob()
   const { clear } = useLedger()
   const store = useJobStore()
-  const [opened, setOpened] = useState<string | null>(null)
   const entries = Object.entries(shell.boxes)
   const add = () => {
     const id = `b-${newId().slice(0, 8)}`
     const side = entries.some(([, box]) => box.side === "left") ? "right" : "left"
     const box: FloorBox = { name: `${side === "left" ? "Left" : "Right"} wheel box`, side, x: 0.5, length: 0.9, width: 0.22, height: 0.3 }
-    if (!store.edit(addBox(id, box))) setOpened(id)
+    return store.edit(addBox(id, box)) ? null : id
   }
+  const parts = entries.map(([id, box]) => ({
+    id,
+    name: box.name,
+    words: `${box.side} side · ${[box.length, box.width, box.height].map((size) => printWithUnit("length", size, units)).join(" × ")}`,
+    fields: <BoxFields id={id} box={box} />,
+    onRemove: () => store.edit(removeBox(id)),
+  }))
   return (
-    <div className="border-t border-seam pt-3">
-      <div className="flex items-center justify-between">
-        <h2 className="font-display text-[15px] font-semibold">Wheel boxes, steps</h2>
-        <Button onClick={add}>
-          <Plus size={14} aria-hidden className="mr-1 inline" />
-          Box on the floor
-        </Button>
-      </div>
-      <ul>
-        {entries.map(([id, box]) => (
-          <li key={id} className="border-b border-seam py-1">
-            <div className="flex items-center gap-2">
-              <button
-                type="button"
-                aria-expanded={opened === id}
-                className="grow truncate text-left"
-                onClick={() => setOpened(opened === id ? null : id)}
-              >
-                <span className="font-semibold">{box.name}</span>
-                <span className="text-graphite">
-                  , {box.side} side · {[box.length, box.width, box.height].map((size) => printWithUnit("length", size, units)).join(" × ")}
-                </span>
-              </button>
-              <IconButton name={`Remove ${box.name}`} onClick={() => store.edit(removeBox(id))}>
-                <Trash2 size={16} aria-hidden />
-              </IconButton>
-            </div>
-            {opened === id ? <BoxFields id={id} box={box} /> : null}
-          </li>
-        ))}
-      </ul>
-      <p className="text-graphite">
-        {entries.length === 0
-          ? "None: nothing stands on the floor."
-          : `${printWithUnit("length", clear.widthBetweenBoxes, units)} clear between them; their ends are skin too, and count with their wall.`}
-      </p>
-    </div>
+    <PartList title="Wheel boxes, steps" addName="Box on the floor" onAdd={add} parts={parts}>
+      {entries.length === 0
+        ? "None: nothing stands on the floor."
+        : `${printWithUnit("length", clear.widthBetweenBoxes, units)} clear between them; their ends are skin too, and count with their wall.`}
+    </PartList>
   )
 }
 
