@@ -73,7 +73,7 @@ export function LayerDetails({ assembly, built }: { assembly: string; built: Bui
             kind="length"
             system={units}
             value={framed.spacing}
-            onCommit={(spacing) => change({ spacing })}
+            onCommit={(spacing) => change({ spacing, positions: null })}
           />
           <QuantityField
             label="Wall of a tube or channel"
