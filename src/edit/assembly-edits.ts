@@ -68,11 +68,6 @@ export const setLayerFlags = (assembly: string, layer: string, flags: Partial<Pi
   recipe: (job) => void Object.assign(layerOf(job, assembly, layer), flags),
 })
 
-export const renameAssembly = (assembly: string, name: string): Edit => ({
-  label: `Name ${name}`,
-  recipe: (job) => void (assemblyOf(job, assembly).name = name),
-})
-
 export const setAbsorptance = (assembly: string, absorptance: number | null): Edit => ({
   label: "Colour of the skin",
   recipe: (job) => void (assemblyOf(job, assembly).absorptance = absorptance),

@@ -1,4 +1,4 @@
-import type { Brief, Job, Limits } from "../schema/job/job"
+import type { Job, Limits } from "../schema/job/job"
 import type { AirState } from "../schema/quantity"
 import type { Edit } from "./edit"
 
@@ -9,8 +9,6 @@ export const setName = (name: string): Edit => ({ label: `Name ${name}`, recipe:
 export const setUnits = (units: Job["units"]): Edit => ({ label: "Units", recipe: (job) => void (job.units = units) })
 
 export const setUse = (use: string): Edit => ({ label: "What it is used for", recipe: (job) => void (job.brief.use = use) })
-
-export const setKind = (kind: Brief["kind"]): Edit => ({ label: "Kind of enclosure", recipe: (job) => void (job.brief.kind = kind) })
 
 /** Another station brings its own design conditions; typed ones would no longer belong to it. */
 export const setStation = (station: string): Edit => ({

@@ -22,6 +22,18 @@ test("other machines are let in only with a passphrase", () => {
   expect(short.status).toBe(1)
 })
 
+test("without one, only this machine's own address is listened on", async ({ baseURL }) => {
+  const { port } = new URL(baseURL!)
+  const reached = (address: string) =>
+    fetch(`http://${address}:${port}/`).then(
+      () => true,
+      () => false,
+    )
+  expect(await reached("127.0.0.1")).toBe(true)
+  // Any other address of the machine, here a second one of its loopback range, finds nobody.
+  expect(await reached("127.0.0.2")).toBe(false)
+})
+
 test.describe("behind a passphrase", () => {
   let server: ChildProcess
   const base = "http://127.0.0.1:3291"
