@@ -1,4 +1,4 @@
-import type { FaceId } from "../schema/job/job"
+import type { FaceId } from "../schema/job/shell"
 import type { Kind } from "./quantity/measure"
 
 /** A value and what kind of quantity it is. */

@@ -1,7 +1,9 @@
 import { current, type Draft } from "immer"
 import { materialOf } from "../core/material/catalogue"
 import { nearestSold } from "../core/material/layer-properties"
-import type { Assembly, FaceId, Framing, Job, Layer, Leakage } from "../schema/job/job"
+import type { Job, Leakage } from "../schema/job/job"
+import type { FaceId } from "../schema/job/shell"
+import type { Assembly, Layer, MemberSet } from "../schema/job/build-up"
 import type { Edit } from "./edit"
 
 const variantOf = (job: Draft<Job>) => job.variants[job.active]!
@@ -24,7 +26,7 @@ export const addLayer = (assembly: string, id: string, material: string, at: num
 })
 
 export function freshLayer(material: string, thickness = nearestSold(materialOf(material), 0.025)): Layer {
-  return { material, thickness, existing: false, voids: 0, framing: null }
+  return { material, thickness, existing: false, voids: 0, between: null }
 }
 
 export const removeLayer = (assembly: string, layer: string): Edit => ({
@@ -34,6 +36,7 @@ export const removeLayer = (assembly: string, layer: string): Edit => ({
     if (target.order.length === 1) return
     target.order = target.order.filter((id) => id !== layer)
     delete target.layers[layer]
+    dropIdle(target)
   },
 })
 
@@ -58,10 +61,45 @@ export const replaceLayer = (assembly: string, layer: string, material: string):
   },
 })
 
-export const setFraming = (assembly: string, layer: string, framing: Framing | null): Edit => ({
-  label: framing ? "Members" : "No members",
-  recipe: (job) => void (layerOf(job, assembly, layer).framing = framing),
+/** A new set of members, with a layer between them. */
+export const addMembers = (assembly: string, id: string, set: MemberSet, layer: string): Edit => ({
+  label: `Add ${set.name.toLowerCase()}`,
+  recipe: (job) => {
+    const target = assemblyOf(job, assembly)
+    target.members[id] = set
+    target.layers[layer]!.between = id
+  },
 })
+
+export const setMembers = (assembly: string, id: string, change: Partial<MemberSet>): Edit => ({
+  label: "Members",
+  recipe: (job) => void Object.assign(assemblyOf(job, assembly).members[id]!, change),
+})
+
+/** Members of a face measured one by one; null puts them at their spacing again. */
+export const setPositions = (assembly: string, id: string, face: FaceId, positions: number[] | null): Edit => ({
+  label: "Members one by one",
+  recipe: (job) => {
+    const set = assemblyOf(job, assembly).members[id]!
+    if (positions === null) delete set.positions[face]
+    else set.positions[face] = positions
+  },
+})
+
+/** Lays a layer between the members of a set, or lets it run on; members that nothing lies between are gone. */
+export const setBetween = (assembly: string, layer: string, set: string | null): Edit => ({
+  label: set === null ? "Continuous layer" : "Between members",
+  recipe: (job) => {
+    const target = assemblyOf(job, assembly)
+    target.layers[layer]!.between = set
+    dropIdle(target)
+  },
+})
+
+function dropIdle({ members, layers }: Draft<Assembly>): void {
+  const used = new Set(Object.values(layers).map(({ between }) => between))
+  for (const id of Object.keys(members)) if (!used.has(id)) delete members[id]
+}
 
 export const setLayerFlags = (assembly: string, layer: string, flags: Partial<Pick<Layer, "existing" | "voids">>): Edit => ({
   label: "existing" in flags ? "There already" : "How well it is fitted",

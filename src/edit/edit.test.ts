@@ -10,6 +10,7 @@ import { applyEdit, type Edit } from "./edit"
 import { append, goBack, goForward, type History, rejoin } from "./history"
 import { KNOWN } from "./known"
 import * as shell from "./shell-edits"
+import { OPENING_KINDS } from "./start/start-job"
 import { demoJobs } from "./start/demo-jobs"
 import * as variant from "./variant-edits"
 
@@ -21,7 +22,7 @@ function done(from: Job, edit: Edit) {
   return result.value
 }
 
-const window = { name: "New", kind: "window", face: "left", x: 0.1, y: 0.1, width: 0.2, height: 0.2, uValue: 2, solarFactor: 0.5 } as const
+const window = { ...OPENING_KINDS.window, name: "New", kind: "window", face: "left", x: 0.1, y: 0.1, width: 0.2, height: 0.2 } as const
 const wallLayer = fc.constantFrom(...job.variants.first!.assemblies.wall!.order)
 const material = fc.constantFrom(...Object.keys(CATALOGUE))
 const size = fc.double({ min: 0.06, max: 5, noNaN: true })
@@ -38,11 +39,25 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.double({ min: 0, max: 50, noNaN: true }).map((ach50) => assembly.setLeakage({ ach50 })),
   size.map((value) => shell.setDimension("length", value)),
   fc.constantFrom("box" as const, "gable" as const, "shed" as const, "hip" as const, "arch" as const, "van" as const).map(shell.setForm),
-  fc.uuid().map((uuid) => shell.addOpening(`o-${uuid.slice(0, 8)}`, window)),
-  fc.constant(shell.removeOpening("door")),
-  fc
-    .uuid()
-    .map((uuid) => shell.addBox(`b-${uuid.slice(0, 8)}`, { name: "Wheel", side: "left", x: 0.4, length: 0.8, width: 0.2, height: 0.3 })),
+  fc.uuid().map((uuid) => shell.addPart("openings", `o-${uuid.slice(0, 8)}`, window)),
+  fc.constant(shell.removePart("openings", "door")),
+  fc.uuid().map((uuid) =>
+    shell.addPart("boxes", `b-${uuid.slice(0, 8)}`, {
+      name: "Wheel",
+      side: "left",
+      x: 0.4,
+      length: 0.8,
+      width: 0.2,
+      height: 0.3,
+      outline: null,
+    }),
+  ),
+  fc.constantFrom(shell.addPart("spaces", "barn", { kind: "open", name: "Barn" }), shell.removePart("spaces", "barn")),
+  fc.constantFrom(shell.setAgainst(["left", "floor"], "barn"), shell.setAgainst(["left"], null)),
+  fc.constant(shell.addPart("readings", "ridge", { dimension: "ridgeHeight", held: "lined", value: 3 })),
+  fc.constantFrom(shell.setFloor("slab"), shell.setOverhang({ eaves: 0.3 })),
+  fc.constantFrom(assembly.setMembers("wall", "m1", { spacing: 0.4 }), assembly.setMembers("wall", "m1", { share: 0.2 })),
+  fc.constantFrom(assembly.setPositions("wall", "m1", "left", [0.3, 0.9]), assembly.setPositions("wall", "m1", "left", null)),
   fc.constantFrom(...KNOWN.stations).map(brief.setStation),
   fc.constantFrom(null, 3, 40).map((value) => brief.setLimit("money", value)),
   fc.uuid().map((uuid) => variant.addVariant(`v-${uuid.slice(0, 8)}`, "another")),
@@ -89,6 +104,21 @@ describe("edits", () => {
     expect(next.shell).toBe(job.shell)
     expect(next.variants.first!.assemblies.roof).toBe(job.variants.first!.assemblies.roof)
     expect(done(next, assembly.setThickness("wall", "l2", 0.2))).toBeNull()
+  })
+
+  test("an opening that would lie over another is refused in words", () => {
+    const moved = applyEdit(job, shell.setPart("openings", "south-window", { x: 1 }))
+    expect(moved.ok ? null : moved.error.message).toBe("South window would overlap Door; leave room between them.")
+    expect(applyEdit(job, shell.setPart("openings", "south-window", { x: 1.5 })).ok).toBe(true)
+  })
+
+  test("members that nothing lies between are gone, and what stood against a removed space sees the outdoors", () => {
+    const without = done(job, assembly.setBetween("wall", "l2", null))!.job
+    expect(without.variants.first!.assemblies.wall!.members).toEqual({})
+    const sheltered = [shell.addPart("spaces", "barn", { kind: "open", name: "Barn" }), shell.setAgainst(["left"], "barn")]
+    const beside = sheltered.reduce((at, edit) => done(at, edit)!.job, job)
+    expect(beside.shell.against).toEqual({ left: "barn" })
+    expect(done(beside, shell.removePart("spaces", "barn"))!.job.shell.against).toEqual({})
   })
 
   test("a new station takes typed outdoor figures with it", () => {

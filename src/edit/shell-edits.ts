@@ -1,6 +1,8 @@
+import { InputError } from "../core/errors"
+import { overlap } from "../core/shell/opening-fit"
 import { greatestHeight } from "../core/shell/size"
 import type { Dimension, Form, FormKind } from "../schema/job/form"
-import type { FloorBox, Opening, Shell } from "../schema/job/job"
+import type { FaceId, Shell } from "../schema/job/shell"
 import { FACES } from "../schema/job/references"
 import type { Edit } from "./edit"
 
@@ -42,8 +44,11 @@ export const setForm = (kind: FormKind): Edit => ({
     if (job.shell.form.kind === kind) return
     job.shell.form = likeForm(kind, job.shell.form)
     const faces = FACES[kind]
-    for (const opening of Object.values(job.shell.openings))
-      if (!faces.includes(opening.face)) opening.face = faces.find((face) => face.startsWith("roof"))!
+    const { openings, notches, against, readings } = job.shell
+    for (const part of [...Object.values(openings), ...Object.values(notches)])
+      if (!faces.includes(part.face)) part.face = faces.find((face) => face.startsWith("roof"))!
+    for (const face of Object.keys(against) as FaceId[]) if (!faces.includes(face)) delete against[face]
+    for (const [id, { dimension }] of Object.entries(readings)) if (!(dimension in job.shell.form)) delete readings[id]
     for (const variant of Object.values(job.variants)) {
       const worn = variant.wears
       const overhead = worn.roof ?? worn["roof-left"] ?? worn.left!
@@ -80,44 +85,82 @@ function likeForm(kind: FormKind, { length, width, ...old }: Form): Form {
   }
 }
 
-export const addBox = (id: string, box: FloorBox): Edit => ({ label: `Add ${box.name}`, recipe: (job) => void (job.shell.boxes[id] = box) })
-
-export const setBox = (id: string, change: Partial<FloorBox>): Edit => ({
-  label: "Change a box on the floor",
-  recipe: (job) => {
-    const box = job.shell.boxes[id]
-    if (box) Object.assign(box, change)
-  },
-})
-
-export const removeBox = (id: string): Edit => ({ label: "Remove a box on the floor", recipe: (job) => void delete job.shell.boxes[id] })
-
 export const setAzimuth = (azimuth: number): Edit => ({
   label: "Direction of the front",
   recipe: (job) => void (job.shell.azimuth = ((azimuth % 360) + 360) % 360),
 })
 
-export const setSetting = (setting: Shell["setting"]): Edit => ({
-  label: "Where it stands",
-  recipe: (job) => void (job.shell.setting = setting),
-})
-
 export const setFloor = (floor: Shell["floor"]): Edit => ({
-  label: "What is under the floor",
+  label: "What it stands on",
   recipe: (job) => void (job.shell.floor = floor),
 })
 
-export const addOpening = (id: string, opening: Opening): Edit => ({
-  label: `Add ${opening.name}`,
-  recipe: (job) => void (job.shell.openings[id] = opening),
+export const setOverhang = (change: Partial<Shell["overhang"]>): Edit => ({
+  label: "Overhang of the roof",
+  recipe: (job) => void Object.assign(job.shell.overhang, change),
 })
 
-export const setOpening = (id: string, change: Partial<Opening>): Edit => ({
-  label: `Change ${change.name ?? "an opening"}`,
-  recipe: (job) => {
-    const opening = job.shell.openings[id]
-    if (opening) Object.assign(opening, change)
+/** Puts a face, or all of them, against a space; null lets them see the outdoors. */
+export const setAgainst = (faces: readonly FaceId[], space: string | null): Edit => ({
+  label: space === null ? "Outdoors beyond it" : "Another space beyond it",
+  recipe: ({ shell }) => {
+    for (const face of faces)
+      if (space === null) delete shell.against[face]
+      else shell.against[face] = space
   },
 })
 
-export const removeOpening = (id: string): Edit => ({ label: "Remove an opening", recipe: (job) => void delete job.shell.openings[id] })
+/** The lists of parts that a shell has. */
+export type Parts = Pick<Shell, "openings" | "boxes" | "notches" | "spaces" | "readings" | "levels" | "fits">
+export type Part<L extends keyof Parts> = Parts[L][string]
+
+/** What one part of each list is called in the list of edits. */
+const ONE: Record<keyof Parts, string> = {
+  openings: "an opening",
+  boxes: "a box on the floor",
+  notches: "a notch",
+  spaces: "a space",
+  readings: "a reading of the tape",
+  levels: "a level of the floor",
+  fits: "a thing that must fit",
+}
+
+export const addPart = <L extends keyof Parts>(list: L, id: string, part: Part<L>): Edit => ({
+  label: "name" in part ? `Add ${part.name}` : `Add ${ONE[list]}`,
+  recipe: ({ shell }) => {
+    ;(shell[list] as Record<string, Part<L>>)[id] = part
+    if (list === "openings") refuseOverlap(shell, id)
+  },
+})
+
+export const setPart = <L extends keyof Parts>(list: L, id: string, change: Partial<Part<L>>): Edit => ({
+  label: `Change ${ONE[list]}`,
+  recipe: ({ shell }) => {
+    const part = (shell[list] as Record<string, Part<L>>)[id]
+    if (part) Object.assign(part, change)
+    if (list === "openings") refuseOverlap(shell, id)
+  },
+})
+
+/** @throws InputError `overlap` where an opening would take the place of another */
+function refuseOverlap({ openings }: Shell, id: string): void {
+  const opening = openings[id]
+  const other = Object.entries(openings).find(([key, one]) => key !== id && opening && one.face === opening.face && overlap(one, opening))
+  if (opening && other)
+    throw new InputError("overlap", ["shell", "openings", id], `${opening.name} would overlap ${other[1].name}; leave room between them.`)
+}
+
+/** Another kind of part has other fields: it takes the whole place of the old one. */
+export const replacePart = <L extends keyof Parts>(list: L, id: string, part: Part<L>): Edit => ({
+  label: `Change ${ONE[list]}`,
+  recipe: ({ shell }) => void ((shell[list] as Record<string, Part<L>>)[id] = part),
+})
+
+/** Removes a part; faces that stood against a space see the outdoors again. */
+export const removePart = (list: keyof Parts, id: string): Edit => ({
+  label: `Remove ${ONE[list]}`,
+  recipe: ({ shell }) => {
+    delete shell[list][id]
+    if (list === "spaces") for (const [face, space] of Object.entries(shell.against)) if (space === id) delete shell.against[face as FaceId]
+  },
+})

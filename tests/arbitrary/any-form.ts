@@ -1,5 +1,5 @@
 import fc from "fast-check"
-import type { Form } from "../../src/schema/job/form"
+import { type Form, greatestCamber } from "../../src/schema/job/form"
 
 /** Any form within a range of sizes, m, whose measures do not contradict each other. */
 export function anyForm(low: number, high: number): fc.Arbitrary<Form> {
@@ -18,12 +18,11 @@ export function anyForm(low: number, high: number): fc.Arbitrary<Form> {
     fc
       .record({ kind: fc.constant("van" as const), ...floor, shoulderHeight: metres, waist: share, shoulder: share, rise: share })
       .map(({ waist, shoulder, rise, ...form }) => {
-        const shoulderWidth = form.width * (0.5 + shoulder / 2)
+        const walls = { width: form.width, waistHeight: form.shoulderHeight * waist, shoulderWidth: form.width * (0.5 + shoulder / 2) }
         return {
           ...form,
-          waistHeight: form.shoulderHeight * waist,
-          shoulderWidth,
-          crownHeight: form.shoulderHeight + (rise * shoulderWidth) / 2,
+          ...walls,
+          crownHeight: form.shoulderHeight + rise * greatestCamber({ ...walls, shoulderHeight: form.shoulderHeight }),
         }
       }),
   )

@@ -1,7 +1,9 @@
 import { describe, expect, test } from "@jest/globals"
-import type { Assembly, Framing, Layer } from "../../schema/job/job"
+import type { Assembly, Layer } from "../../schema/job/build-up"
 import { builtLayers, labelResistance, transmittanceInput, transmittanceLayers } from "./build-up"
-import { framingFraction, memberConductivity, memberPositions, solidShare } from "./member"
+import { RIBS, timber } from "../../edit/start/layers"
+import { crossingOf } from "./crossing"
+import { memberConductivity, solidShare } from "./member"
 import { thermalTransmittance } from "./thermal-transmittance"
 
 const plain = (material: string, thickness: number, special: Partial<Layer> = {}): Layer => ({
@@ -9,58 +11,73 @@ const plain = (material: string, thickness: number, special: Partial<Layer> = {}
   thickness,
   existing: false,
   voids: 0,
-  framing: null,
+  between: null,
   ...special,
 })
 const stack = (...layers: Layer[]): Assembly => ({
   name: "stack",
   absorptance: null,
+  members: { hats: RIBS, tubes: { ...RIBS, shape: "tube", depth: 0.06 }, studs: timber("Studs", 0.045, 0.6) },
   layers: Object.fromEntries(layers.map((layer, i) => [`l${i}`, layer])),
   order: layers.map((_, i) => `l${i}`),
 })
-const studs: Framing = { material: "spruce", width: 0.045, wall: null, spacing: 0.6, positions: null, plates: 0 }
-const hats: Framing = { material: "steel-bare", width: 0.05, wall: 0.0012, spacing: 0.6, positions: null, plates: 0 }
+const built = (share: number, ...layers: Layer[]) => builtLayers(stack(...layers), () => share)
 
 describe("members", () => {
-  test("take their width out of the spacing, and plates out of what is left, by hand", () => {
-    // 45/600 = 0.075; with 6 % plates 1 − 0.925·0.94 = 0.1305
-    expect(framingFraction(studs, 3)).toBeCloseTo(0.075, 12)
-    expect(framingFraction({ ...studs, plates: 0.06 }, 3)).toBeCloseTo(0.1305, 12)
-  })
-
-  test("measured one by one count against the run of their face", () => {
-    const measured = { ...studs, positions: [0.3, 0.9, 1.5, 2.1, 2.7] }
-    expect(framingFraction(measured, 3)).toBeCloseTo((5 * 0.045) / 3, 12)
-    // Those beyond the end of a shorter face are not in it.
-    expect(framingFraction(measured, 1.6)).toBeCloseTo((3 * 0.045) / 1.6, 12)
-    expect(framingFraction({ ...studs, positions: [] }, 3)).toBe(0)
-    expect(framingFraction({ ...studs, width: 0.5, positions: Array.from({ length: 20 }, (_, i) => i / 20) }, 1)).toBe(1)
-  })
-
-  test("stand at their spacing from the left edge", () => {
-    expect(memberPositions(studs, 2)).toEqual([0.6, 1.2, expect.closeTo(1.8, 9)])
-    expect(memberPositions({ ...studs, positions: [0.1, 5] }, 2)).toEqual([0.1])
-  })
-
   test("of sheet metal are webs and air side by side, by hand", () => {
     // 2·1.2/50 = 0.048 steel; air 25 mm: R 0.183056 → 0.136571; 0.048·50 + 0.952·0.136571 = 2.530016
-    expect(solidShare(hats)).toBeCloseTo(0.048, 12)
-    expect(memberConductivity(hats, 0.025)).toBeCloseTo(2.530016, 5)
-    expect(memberConductivity({ ...hats, wall: null }, 0.025)).toBe(50)
-    expect(memberConductivity({ ...hats, wall: 0.03 }, 0.025)).toBe(50)
+    expect(solidShare(RIBS)).toBeCloseTo(0.048, 12)
+    expect(memberConductivity(RIBS, 0.025)).toBeCloseTo(2.530016, 5)
+    // A channel has one web: 0.024·50 + 0.976·0.136571 = 1.333293
+    expect(memberConductivity({ ...RIBS, shape: "channel" }, 0.025)).toBeCloseTo(1.333293, 5)
+    expect(memberConductivity({ ...RIBS, shape: "solid", wall: null }, 0.025)).toBe(50)
+    expect(memberConductivity({ ...RIBS, wall: 0.03 }, 0.025)).toBe(50)
+  })
+
+  test("know what they cross, from outdoors to indoors", () => {
+    const layers = built(
+      0.1,
+      plain("steel-painted", 0.001),
+      plain("xps", 0.03, { between: "tubes" }),
+      plain("air", 0.02, { between: "tubes" }),
+      plain("osb", 0.012),
+    )
+    const crossing = crossingOf(layers, "tubes")!
+    expect([crossing.outside, crossing.between, crossing.inside].map((part) => part.map(({ id }) => id))).toEqual([
+      ["l0"],
+      ["l1", "l2"],
+      ["l3"],
+    ])
+    expect(crossing.depth).toBeCloseTo(0.05, 12)
+    // Tubes of 60 mm stand 10 mm out of the layers between them.
+    expect(crossing.spare).toBeCloseTo(0.01, 12)
+    expect(crossingOf(layers, "studs")).toBeNull()
+  })
+
+  test("of one set cross all layers between them, those of two sets cross freely, by hand", () => {
+    // Films 0.04 + 0.13; two layers of R 1 beside members of R 0.2 each, a fifth of the face.
+    // One set: 1/(0.8/2.17 + 0.2/0.57) = 1/(0.368664 + 0.350877) = 1.389775
+    // Two sets: 0.64/2.17 + 2·0.16/1.37 + 0.04/0.57 = 0.294931 + 0.233577 + 0.070175 = 0.598683 → 1.670334
+    const layer = { thickness: 0.04, conductivity: 0.04, framing: { fraction: 0.2, conductivity: 0.2 } }
+    const wall = { direction: "horizontal" as const, layers: [layer, layer] }
+    expect(thermalTransmittance(wall, ["a", "a"]).resistanceUpper).toBeCloseTo(1.389775, 5)
+    expect(thermalTransmittance(wall, ["a", "b"]).resistanceUpper).toBeCloseTo(1.670334, 5)
+    expect(thermalTransmittance(wall).resistanceUpper).toBeCloseTo(1.670334, 5)
+    // The lower limit mixes each layer by itself, whoever crosses it.
+    expect(thermalTransmittance(wall, ["a", "a"]).resistanceLower).toBe(thermalTransmittance(wall).resistanceLower)
   })
 })
 
 describe("layers of an assembly", () => {
   test("come in the order of the list, with their labels; metals and air carry none", () => {
-    const layers = builtLayers(stack(plain("steel-painted", 0.001), plain("air", 0.02), plain("xps", 0.034)), 3)
+    const layers = built(0, plain("steel-painted", 0.001), plain("air", 0.02), plain("xps", 0.034))
     expect(layers.map(({ material }) => material.class)).toEqual(["metal", "air", "foam"])
     expect(layers.map(({ label }) => label)).toEqual([null, null, 1])
     expect(labelResistance(layers)).toBe(1)
   })
 
   test("what is there already adds neither weight nor money", () => {
-    const [there, added] = builtLayers(stack(plain("steel-painted", 0.001, { existing: true }), plain("steel-painted", 0.001)), 3)
+    const [there, added] = built(0, plain("steel-painted", 0.001, { existing: true }), plain("steel-painted", 0.001))
     expect([there!.mass, there!.price]).toEqual([0, 0])
     expect(added!.mass).toBeCloseTo(7.8, 9)
     expect(added!.price).toBeCloseTo(7.8 * 2.2, 9)
@@ -68,13 +85,12 @@ describe("layers of an assembly", () => {
 
   test("hollow members weigh and cost their metal only, by hand", () => {
     // 50/600 of the face is members, 4.8 % of it steel: 0.916667·32·0.025 + 0.083333·0.048·7800·0.025 = 0.733333 + 0.78 = 1.513333 kg/m²
-    const [layer] = builtLayers(stack(plain("polyiso", 0.025, { framing: hats })), 3)
+    const [layer] = built(0.05 / 0.6, plain("polyiso", 0.025, { between: "hats" }))
     expect(layer!.mass).toBeCloseTo(1.513333, 5)
   })
 
   test("an air space sees the faces beside it: foil works where it faces one, and does nothing where it does not", () => {
-    const r = (...layers: Layer[]) =>
-      thermalTransmittance(transmittanceInput(builtLayers(stack(...layers), 3), "horizontal")).centreResistance
+    const r = (...layers: Layer[]) => thermalTransmittance(transmittanceInput(built(0, ...layers), "horizontal")).centreResistance
     const space = plain("air", 0.025)
     const board = plain("birch-plywood", 0.012)
     const foil = plain("foil-membrane", 0.0003)
@@ -83,11 +99,11 @@ describe("layers of an assembly", () => {
     // Pressed between two boards it only conducts.
     expect(r(board, foil, board) - r(board, board)).toBeCloseTo(0.0003 / 0.4, 9)
     // At the edge of the build-up the space sees an ordinary face.
-    expect(transmittanceLayers(builtLayers(stack(space, foil), 3))[0]!.airspace).toEqual({ emissivity1: 0.9, emissivity2: 0.05 })
+    expect(transmittanceLayers(built(0, space, foil))[0]!.airspace).toEqual({ emissivity1: 0.9, emissivity2: 0.05 })
   })
 
   test("vapour resistance is that of films as sheets and of boards by thickness", () => {
-    const [film, wool] = builtLayers(stack(plain("polythene", 0.0002), plain("glass-wool", 0.1)), 3)
+    const [film, wool] = built(0, plain("polythene", 0.0002), plain("glass-wool", 0.1))
     expect([film!.airLayer, wool!.airLayer]).toEqual([100, 0.1])
   })
 })

@@ -1,18 +1,20 @@
 import type { AssemblyInput, AssemblyLayer } from "../../schema/assembly"
-import type { Assembly, Layer } from "../../schema/job/job"
+import type { Assembly, Layer, MemberSet } from "../../schema/job/build-up"
 import type { Material } from "../../schema/material"
 import type { HeatFlowDirection } from "../../schema/quantity"
 import { materialOf } from "../material/catalogue"
 import { arealMass, arealPrice, equivalentAirLayer } from "../material/layer-properties"
 import { sum } from "../numeric/sum"
-import { framingFraction, memberConductivity, solidShare } from "./member"
+import { memberConductivity, solidShare } from "./member"
 
 /** A layer of a job with all that the catalogue says of it. */
 export interface BuiltLayer {
   id: string
   layer: Layer
   material: Material
-  /** Share of the face taken by members, 0…1. */
+  /** The members that it lies between; null for a continuous layer. */
+  set: MemberSet | null
+  /** Share of the face taken by those members, 0…1. */
   fraction: number
   /** Label resistance, m²·K/W: thickness over declared conductivity; null for metals and air, which carry no label. */
   label: number | null
@@ -25,39 +27,44 @@ export interface BuiltLayer {
 
 /**
  * Layers of an assembly as a face wears them, outside to inside.
- * @param run length of the face's lower edge, m: members measured one by one count against it
+ * @param shareOf share of the face that a set of members takes, 0…1
  */
-export function builtLayers(assembly: Assembly, run: number): BuiltLayer[] {
+export function builtLayers(assembly: Assembly, shareOf: (set: MemberSet) => number): BuiltLayer[] {
   return assembly.order.map((id) => {
     const layer = assembly.layers[id]!
     const material = materialOf(layer.material)
-    const fraction = layer.framing ? framingFraction(layer.framing, run) : 0
+    const set = layer.between === null ? null : assembly.members[layer.between]!
+    const fraction = set ? shareOf(set) : 0
     const bare = material.class === "metal" || material.class === "air"
     return {
       id,
       layer,
       material,
+      set,
       fraction,
       label: bare ? null : layer.thickness / material.conductivity.declared,
       airLayer: equivalentAirLayer(material, layer.thickness),
-      mass: layer.existing ? 0 : withMembers(layer, material, fraction, arealMass),
-      price: layer.existing ? 0 : withMembers(layer, material, fraction, arealPrice),
+      mass: layer.existing ? 0 : withMembers(layer, set, material, fraction, arealMass),
+      price: layer.existing ? 0 : withMembers(layer, set, material, fraction, arealPrice),
     }
   })
 }
 
 /** The layers as the transmittance calculation takes them; air spaces see the faces that they lie between. */
 export function transmittanceLayers(layers: readonly BuiltLayer[]): AssemblyLayer[] {
-  return layers.map(({ layer, material, fraction }, i) => ({
+  return layers.map(({ layer, material, set, fraction }, i) => ({
     name: material.name,
     thickness: layer.thickness,
     ...(material.class === "air"
       ? { airspace: { emissivity1: faceEmissivity(layers[i - 1]), emissivity2: faceEmissivity(layers[i + 1]) } }
       : { conductivity: material.conductivity.declared }),
-    ...(layer.framing ? { framing: { fraction, conductivity: memberConductivity(layer.framing, layer.thickness) } } : {}),
+    ...(set ? { framing: { fraction, conductivity: memberConductivity(set, layer.thickness) } } : {}),
     ...(layer.voids ? { voids: layer.voids } : {}),
   }))
 }
+
+/** The set of members that each layer lies between: layers of one set are crossed by the same sticks. */
+export const setsOf = (layers: readonly BuiltLayer[]): (string | null)[] => layers.map(({ layer }) => layer.between)
 
 /** An assembly on a face, ready for `thermalTransmittance`. */
 export function transmittanceInput(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse?: number): AssemblyInput {
@@ -74,8 +81,13 @@ function faceEmissivity(neighbour: BuiltLayer | undefined): number {
 }
 
 /** A quantity per area of a layer with the members in it: fill beside them, their own solid part in place of it. */
-function withMembers(layer: Layer, fill: Material, fraction: number, of: (material: Material, thickness: number) => number): number {
-  if (!layer.framing) return of(fill, layer.thickness)
-  const member = materialOf(layer.framing.material)
-  return (1 - fraction) * of(fill, layer.thickness) + fraction * solidShare(layer.framing) * of(member, layer.thickness)
+function withMembers(
+  { thickness }: Layer,
+  set: MemberSet | null,
+  fill: Material,
+  fraction: number,
+  of: (material: Material, thickness: number) => number,
+): number {
+  if (!set) return of(fill, thickness)
+  return (1 - fraction) * of(fill, thickness) + fraction * solidShare(set) * of(materialOf(set.material), thickness)
 }

@@ -14,16 +14,17 @@ const WIDEST_RATIO = 1.5
 /**
  * Thermal transmittance of a build-up by the combined method, with corrections for voids and fasteners.
  * @param assembly layers outside to inside; m, W/(m·K), m²·K/W
+ * @param sets which members each layer lies between; layers of one set are crossed by the same ones, those of different sets cross freely
  * @see ISO 6946:2017, 6.7.2 (combined method), annex F (corrections)
  */
-export function thermalTransmittance(assembly: AssemblyInput): AssemblyOutput {
+export function thermalTransmittance(assembly: AssemblyInput, sets: readonly (string | null)[] = []): AssemblyOutput {
   const { direction, layers } = assembly
   const rsi = assembly.rsi ?? INDOOR_RESISTANCE[direction]
   const rse = assembly.rse ?? OUTDOOR_RESISTANCE
   const resistances = layers.map((layer) => layerResistance(layer, direction))
   const films = rsi + rse
   const centreResistance = films + sum(resistances)
-  const resistanceUpper = upperLimit(layers, resistances, films)
+  const resistanceUpper = upperLimit(layers, resistances, films, sets)
   const resistanceLower = films + sum(layers.map((layer, i) => isothermalResistance(layer, resistances[i]!)))
   const resistanceTotal = (resistanceUpper + resistanceLower) / 2
   const corrections = {
@@ -65,16 +66,32 @@ function memberResistance(layer: AssemblyLayer): number {
  * Upper limit: heat flows straight through, side by side, on every combination of members and spaces between them.
  * @see ISO 6946:2017, eq. 6
  */
-function upperLimit(layers: readonly AssemblyLayer[], resistances: readonly number[], films: number): number {
+function upperLimit(
+  layers: readonly AssemblyLayer[],
+  resistances: readonly number[],
+  films: number,
+  sets: readonly (string | null)[],
+): number {
   let paths = [{ share: 1, resistance: films }]
-  layers.forEach((layer, i) => {
-    const share = layer.framing?.fraction ?? 0
-    const between = paths.map((path) => ({ share: path.share * (1 - share), resistance: path.resistance + resistances[i]! }))
-    const through =
-      share === 0 ? [] : paths.map((path) => ({ share: path.share * share, resistance: path.resistance + memberResistance(layer) }))
-    paths = [...between, ...through]
-  })
+  for (const { share, beside, through } of rowsOfMembers(layers, resistances, sets)) {
+    const between = paths.map((path) => ({ share: path.share * (1 - share), resistance: path.resistance + beside }))
+    const across = share === 0 ? [] : paths.map((path) => ({ share: path.share * share, resistance: path.resistance + through }))
+    paths = [...between, ...across]
+  }
   return 1 / sum(paths.map((path) => path.share / path.resistance))
+}
+
+/** Layers joined by the members that cross them: a path runs through a stick in all layers of its set, or beside it in all. */
+function rowsOfMembers(layers: readonly AssemblyLayer[], resistances: readonly number[], sets: readonly (string | null)[]) {
+  const rows = new Map<string | number, { share: number; beside: number; through: number }>()
+  layers.forEach((layer, i) => {
+    const key = sets[i] ?? i
+    const row = rows.get(key) ?? { share: layer.framing?.fraction ?? 0, beside: 0, through: 0 }
+    row.beside += resistances[i]!
+    if (layer.framing) row.through += memberResistance(layer)
+    rows.set(key, row)
+  })
+  return rows.values()
 }
 
 /**

@@ -1,13 +1,16 @@
 import type { AirState } from "../../schema/quantity"
-import type { Brief, Shell } from "../../schema/job/job"
+import type { Brief } from "../../schema/job/job"
+import type { Shell } from "../../schema/job/shell"
+import { FACES } from "../../schema/job/references"
 import { annualMean } from "../climate/design-day"
 import { type Station, stationOf } from "../climate/stations"
+import { isExposed } from "./beyond"
 
 /** One season's design condition. */
 export interface Condition {
   inside: AirState
   outside: AirState
-  /** m/s; 0 in another building */
+  /** m/s; 0 where no wall and no roof sees the outdoors */
   windSpeed: number
 }
 
@@ -25,7 +28,12 @@ export interface Conditions {
 /** Design conditions of a job: what was typed in the brief, else the station's. */
 export function conditionsOf(brief: Brief, shell: Shell): Conditions {
   const station = stationOf(brief.station)
-  const wind = shell.setting === "open" ? 1 : 0
+  const wind = isExposed(
+    shell,
+    FACES[shell.form.kind].filter((face) => face !== "floor"),
+  )
+    ? 1
+    : 0
   return {
     station,
     winter: { inside: brief.indoors.winter, outside: brief.outdoors.winter ?? station.winter, windSpeed: wind * station.winter.windSpeed },

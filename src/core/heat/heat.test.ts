@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import { demoJobs } from "../../edit/start/demo-jobs"
+import { startShell } from "../../edit/start/start-job"
 import type { Job } from "../../schema/job/job"
 import { annualMean, summerDesignDay } from "../climate/design-day"
 import { STATIONS, stationOf } from "../climate/stations"
@@ -61,27 +62,20 @@ describe("conditions of a job", () => {
 
   test("have no wind in another building", () => {
     expect(conditionsOf(job.brief, job.shell).winter.windSpeed).toBe(0)
-    expect(conditionsOf(job.brief, { ...job.shell, setting: "open" }).winter.windSpeed).toBe(6)
+    expect(conditionsOf(job.brief, { ...job.shell, against: {} }).winter.windSpeed).toBe(6)
   })
 })
 
 /** A hut of one R 2 board all round, tight, without windows, in the sun. */
 function plainHut(): Job {
   const job = structuredClone(demoJobs()[2]!)
-  const layer = { material: "xps", thickness: 0.068, existing: false, voids: 0 as const, framing: null }
-  job.shell = {
-    form: { kind: "box", length: 4, width: 3, height: 2.5 },
-    azimuth: 180,
-    setting: "open",
-    floor: "air",
-    openings: {},
-    boxes: {},
-  }
+  const layer = { material: "xps", thickness: 0.068, existing: false, voids: 0 as const, between: null }
+  job.shell = startShell({ kind: "box", length: 4, width: 3, height: 2.5 }, { floor: "skids", openings: {} })
   job.brief.station = "linden-vale"
   job.brief.indoors = { winter: { temperature: 20, relativeHumidity: 0.5 }, summer: { temperature: 26, relativeHumidity: 0.5 } }
   const variant = job.variants.first!
   variant.leakage.ach50 = 0
-  variant.assemblies = { one: { name: "one", absorptance: 0.6, layers: { l1: layer }, order: ["l1"] } }
+  variant.assemblies = { one: { name: "one", absorptance: 0.6, members: {}, layers: { l1: layer }, order: ["l1"] } }
   variant.wears = { floor: "one", left: "one", right: "one", front: "one", back: "one", roof: "one" }
   return job
 }

@@ -1,8 +1,11 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
+import { OPENING_KINDS, startShell } from "../../edit/start/start-job"
 import { KNOWN } from "../../edit/known"
 import { demoJobs } from "../../edit/start/demo-jobs"
-import type { Assembly, FloorBox, Framing, Job, Layer, Opening } from "../../schema/job/job"
+import type { Job } from "../../schema/job/job"
+import type { FaceId, FloorBox, Notch, Opening, Space } from "../../schema/job/shell"
+import type { Assembly, Layer, MemberSet } from "../../schema/job/build-up"
 import { FACES } from "../../schema/job/references"
 import { readDocument } from "../../schema/job/read-job"
 import { CATALOGUE } from "../material/catalogue"
@@ -19,30 +22,55 @@ const between = (min: number, max: number) => fc.double({ min, max, noNaN: true 
 const material = fc.constantFrom(...Object.keys(CATALOGUE))
 const air = (low: number, high: number) => fc.record({ temperature: between(low, high), relativeHumidity: between(0, 1) })
 
-const framing: fc.Arbitrary<Framing> = fc
+const members: fc.Arbitrary<MemberSet> = fc
   .record({
     material,
     width: between(0.005, 0.3),
-    wall: fc.option(between(0.0005, 0.01)),
-    gap: between(0.01, 1.5),
-    positions: fc.option(fc.array(between(0, 8), { maxLength: 12 })),
-    plates: between(0, 0.5),
+    hollow: fc.option(
+      fc.record({ shape: fc.constantFrom("tube" as const, "channel" as const, "hat" as const), wall: between(0.0005, 0.01) }),
+    ),
+    depth: fc.option(between(0.01, 0.3)),
+    direction: fc.constantFrom("up" as const, "along" as const),
+    gap: between(0.05, 1.5),
+    spaced: fc.constantFrom("centres" as const, "edges" as const),
+    first: fc.option(between(0, 2)),
+    measured: fc.option(fc.array(between(0, 8), { maxLength: 12 })),
+    ends: fc.boolean(),
+    low: fc.constantFrom(0 as const, 1 as const, 3 as const),
+    doubled: fc.boolean(),
+    cross: fc.array(between(0, 5), { maxLength: 3 }),
+    share: fc.option(between(0, 1)),
   })
-  .map(({ gap, ...members }) => ({ ...members, spacing: members.width + gap }))
+  .map(({ gap, hollow, measured, low, ...set }) => ({
+    ...set,
+    name: "any",
+    shape: hollow?.shape ?? "solid",
+    wall: hollow?.wall ?? null,
+    spacing: set.width + gap,
+    positions: measured ? { left: measured } : {},
+    plates: { low, high: 1 },
+    overhang: 0,
+  }))
 
 const layer: fc.Arbitrary<Layer> = fc.record({
   material,
   thickness: between(0.0001, 0.4),
   existing: fc.boolean(),
   voids: fc.constantFrom(0, 1, 2),
-  framing: fc.option(framing, { freq: 4 }),
+  between: fc.constantFrom(null, null, "one", "two"),
 })
 
-const assembly = fc
-  .record({ absorptance: fc.option(between(0, 1)), stack: fc.array(layer, { minLength: 1, maxLength: 8 }) })
-  .map(({ absorptance, stack }) => ({
+const assembly: fc.Arbitrary<Assembly> = fc
+  .record({
+    absorptance: fc.option(between(0, 1)),
+    one: members,
+    two: members,
+    stack: fc.array(layer, { minLength: 1, maxLength: 8 }),
+  })
+  .map(({ absorptance, stack, one, two }) => ({
     name: "any",
     absorptance,
+    members: { one, two },
     layers: Object.fromEntries(stack.map((one, i) => [`l${i}`, one])),
     order: stack.map((_, i) => `l${i}`),
   }))
@@ -56,15 +84,29 @@ const floorBox: fc.Arbitrary<FloorBox> = fc.record({
   length: between(0.05, 1.5),
   width: between(0.05, 0.4),
   height: between(0.05, 0.4),
+  outline: fc.option(
+    fc.constant<[number, number][]>([
+      [0, 0.1],
+      [0.3, 0.3],
+      [0.6, 0.1],
+    ]),
+  ),
 })
+
+const space: fc.Arbitrary<Space> = fc.oneof(
+  fc.constant<Space>({ kind: "open", name: "any" }),
+  fc.record({ kind: fc.constant("held" as const), name: fc.constant("any"), winter: air(-40, 60), summer: air(-40, 60) }),
+  fc.record({ kind: fc.constant("unheated" as const), name: fc.constant("any"), conductance: between(0.01, 5000) }),
+)
 
 /** Any job that can be typed: sizes, stuffs and weather all over their ranges. */
 const anyJob: fc.Arbitrary<Job> = fc
   .record({
     form,
     azimuth: between(0, 359),
-    setting: fc.constantFrom("open" as const, "indoors" as const),
-    floor: fc.constantFrom("air" as const, "ground" as const),
+    floor: fc.constantFrom("slab" as const, "skids" as const, "wheels" as const, "frame" as const),
+    space,
+    against: fc.subarray<FaceId>(["floor", "left", "right", "front", "back"]),
     assemblies: fc.tuple(assembly, assembly, assembly),
     station: fc.constantFrom(...KNOWN.stations),
     indoors: fc.record({ winter: air(-40, 60), summer: air(-40, 60) }),
@@ -80,16 +122,35 @@ const anyJob: fc.Arbitrary<Job> = fc
       solarFactor: between(0, 1),
     }),
   })
-  .map(({ form, assemblies: [wall, roof, floorWorn], station, indoors, outdoors, ach50, hole, box, ...shell }) => {
+  .map(({ form, assemblies: [wall, roof, floorWorn], station, indoors, outdoors, ach50, hole, box, space, against, ...shell }) => {
     const base = demoJobs()[0]!
-    const opening: Opening = { name: "any", kind: "window", face: "left", ...hole }
+    const opening: Opening = { ...OPENING_KINDS.door, name: "any", kind: "door", face: "left", ...hole, swing: "in" }
+    const notch: Notch = {
+      name: "any",
+      face: "floor",
+      edge: "left",
+      from: 0,
+      offsets: [
+        [0, 0.1],
+        [0.2, 0.2],
+      ],
+    }
     const wears = Object.fromEntries(
       FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"]),
     )
     return {
       ...base,
       brief: { ...base.brief, station, indoors, outdoors },
-      shell: { ...shell, form, openings: { any: opening }, boxes: box ? { any: box } : {} },
+      shell: {
+        ...startShell(form, { floor: "skids", openings: { any: opening } }),
+        ...shell,
+        boxes: box ? { any: box } : {},
+        notches: { any: notch },
+        spaces: { any: space },
+        against: Object.fromEntries(against.map((face) => [face, "any"])),
+        levels: { any: { name: "any", x: 0, y: 0, rise: 0.01 } },
+        fits: { any: { name: "any", size: 2, along: "diagonal" } },
+      },
       variants: { first: { name: "any", assemblies: { wall, roof, floor: floorWorn }, wears, leakage: { ach50, shelter: 3 as const } } },
     }
   })
@@ -147,7 +208,7 @@ describe("any job that can be typed", () => {
         const lossAt = (outside: number) => {
           const outdoors = { winter: { temperature: outside, relativeHumidity: 0.5 }, summer: null }
           const brief = { ...job.brief, outdoors, indoors: { ...job.brief.indoors, winter: { temperature: 20, relativeHumidity: 0.5 } } }
-          return ledgerOf(activeState({ ...job, brief, shell: { ...job.shell, floor: "air" } })).loss.total
+          return ledgerOf(activeState({ ...job, brief, shell: { ...job.shell, floor: "skids", against: {} } })).loss.total
         }
         expect(Math.abs(lossAt(20))).toBeLessThan(1e-9)
         expect(lossAt(20 - difference - 1)).toBeGreaterThan(lossAt(20 - difference))
@@ -159,7 +220,7 @@ describe("any job that can be typed", () => {
   test("loses less with any layer more between members and room", () => {
     fc.assert(
       fc.property(anyJob, (job) => {
-        const added: Layer = { material: "xps", thickness: 0.03, existing: false, voids: 0, framing: null }
+        const added: Layer = { material: "xps", thickness: 0.03, existing: false, voids: 0, between: null }
         const variant = job.variants.first!
         const wall = variant.assemblies.wall!
         // Voids are corrected by the share of the whole that a layer has, so only plain ones compare.

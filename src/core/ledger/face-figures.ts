@@ -1,17 +1,21 @@
 import type { AssemblyOutput } from "../../schema/assembly"
-import type { FaceId, Opening, Shell } from "../../schema/job/job"
+import type { FaceId, Opening, Shell } from "../../schema/job/shell"
 import type { GroundOutput } from "../../schema/ground"
 import type { AirState } from "../../schema/quantity"
-import { builtLayers, type BuiltLayer, labelResistance, transmittanceInput } from "../assembly/build-up"
+import { builtLayers, type BuiltLayer, labelResistance, setsOf, transmittanceInput } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE, OUTDOOR_RESISTANCE, SUMMER_OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { thermalTransmittance } from "../assembly/thermal-transmittance"
 import { slabOnGround } from "../ground/slab"
+import { airBeyond, beyond, type Beyond, type Season, temperatureBeyond } from "../heat/beyond"
 import { type Conditions } from "../heat/conditions"
 import { type DampLook, dampLook } from "../moisture/damp-look"
 import { dampVerdict, type DampVerdict } from "../moisture/damp-verdict"
 import { sum } from "../numeric/sum"
 import type { Face } from "../shell/face"
 import { faceName } from "../shell/face-name"
+import { boxSkin } from "../shell/floor-boxes"
+import { memberShare } from "../shell/framing"
+import { offsetsArea } from "../shell/notch"
 import type { JobState } from "./state"
 
 /** What the build-up of one face is and does, before any weather. */
@@ -19,10 +23,13 @@ export interface FaceFigures {
   id: FaceId
   face: Face
   name: string
+  beyond: Beyond
+  /** Conductance from the inside into the space beyond, by way of this face and all others against it, W/K; 0 without one. */
+  fromInside: number
   assembly: string
   layers: BuiltLayer[]
   openings: { id: string; opening: Opening; area: number }[]
-  /** m², without openings, with the ends of boxes that stand against it */
+  /** m², without openings and notches, with what boxes that stand against it add */
   netArea: number
   /** Sum of the labels, centre of the cavity air to air, and whole face with members and corrections, m²·K/W. */
   label: number
@@ -41,32 +48,44 @@ export interface FaceFigures {
   damp: { winter: DampLook; summer: DampLook; verdict: DampVerdict }
 }
 
-/**
- * Figures of one face.
- * @param perimeter of the floor, m, and wall thickness, m: what the ground under a slab depends on
- */
-export function faceFigures(
+/** Figures of all faces; an unheated space beyond some of them is as warm as they together make it. */
+export function facesFigures(
   state: JobState,
-  face: Face,
+  faces: readonly Face[],
   conditions: Conditions,
   slab: { perimeter: number; wallThickness: number },
-): FaceFigures {
+): FaceFigures[] {
+  const built = faces.map((face) => builtFigures(state, face, slab))
+  return built.map((figures) => {
+    const fromInside = conductanceInto(figures.beyond, built)
+    return { ...figures, fromInside, damp: dampOf(figures, fromInside, conditions) }
+  })
+}
+
+/** What a face is, before it is known how warm it is beyond it. */
+type BuiltFigures = Omit<FaceFigures, "fromInside" | "damp">
+
+/** @param slab exposed perimeter of the floor and thickness of the walls, m: what the ground under a slab depends on */
+function builtFigures(state: JobState, face: Face, slab: { perimeter: number; wallThickness: number }): BuiltFigures {
   const { brief, shell, variant } = state
   const assemblyId = variant.wears[face.id]!
   const assembly = variant.assemblies[assemblyId]!
-  const layers = builtLayers(assembly, face.outline[1]![0])
+  const layers = builtLayers(assembly, (set) => memberShare(shell, face, set))
   const outward = heatFlowDirection(face.tilt, true)
   const inward = heatFlowDirection(face.tilt, false)
-  const sheltered = shell.setting === "indoors"
+  const far = beyond(shell, face.id)
+  const sheltered = far.kind === "space"
   const winterFilm = sheltered ? INDOOR_RESISTANCE[outward] : OUTDOOR_RESISTANCE
   const summerFilm = sheltered ? INDOOR_RESISTANCE[inward] : SUMMER_OUTDOOR_RESISTANCE
-  const winter = thermalTransmittance(transmittanceInput(layers, outward, winterFilm))
-  const onGround = face.id === "floor" && shell.floor === "ground"
+  const transmittance = (direction: typeof outward, film: number) =>
+    thermalTransmittance(transmittanceInput(layers, direction, film), setsOf(layers))
+  const winter = transmittance(outward, winterFilm)
   // The floor's own resistance, members included, is what lies between its two faces.
   const floorResistance = 1 / winter.uValue - INDOOR_RESISTANCE[outward] - winterFilm
-  const ground = onGround
-    ? slabOnGround({ area: face.area, ...slab, soilConductivity: 2, floorResistance: Math.max(0, floorResistance), rsi: 0.17, rse: 0.04 })
-    : null
+  const ground =
+    far.kind === "ground"
+      ? slabOnGround({ area: face.area, ...slab, soilConductivity: 2, floorResistance: Math.max(0, floorResistance), rsi: 0.17, rse: 0.04 })
+      : null
   const openings = Object.entries(shell.openings)
     .filter(([, opening]) => opening.face === face.id)
     .map(([id, opening]) => ({ id, opening, area: opening.width * opening.height }))
@@ -74,41 +93,55 @@ export function faceFigures(
     id: face.id,
     face,
     name: faceName(face.id, brief.kind, shell.form.kind),
+    beyond: far,
     assembly: assemblyId,
     layers,
     openings,
-    netArea: Math.max(0, face.area + boxEnds(shell, face.id) - sum(openings.map(({ area }) => area))),
+    netArea: Math.max(0, face.area + boxSkins(shell, face.id) - notchArea(shell, face.id) - sum(openings.map(({ area }) => area))),
     label: labelResistance(layers),
     centre: winter.centreResistance,
     whole: 1 / winter.uValue,
     winter,
-    summerTransmittance: thermalTransmittance(transmittanceInput(layers, inward, summerFilm)).uValue,
+    summerTransmittance: transmittance(inward, summerFilm).uValue,
     summerFilm,
     ground,
     absorptance: assembly.absorptance ?? layers[0]!.material.face.absorptance,
     mass: sum(layers.map((layer) => layer.mass)),
     price: sum(layers.map((layer) => layer.price)),
-    damp: dampOf(layers, face, conditions, ground, sheltered),
   }
 }
 
-/** A box's top and side stand in for the floor and the wall behind it; its two ends are skin that would not be there without it. */
-function boxEnds({ boxes }: Shell, side: FaceId): number {
-  return sum(Object.values(boxes).map((box) => (box.side === side ? 2 * box.width * box.height : 0)))
+const boxSkins = ({ boxes }: Shell, side: FaceId) => sum(Object.values(boxes).map((box) => (box.side === side ? boxSkin(box) : 0)))
+
+const notchArea = ({ notches }: Shell, face: FaceId) =>
+  sum(Object.values(notches).map((notch) => (notch.face === face ? offsetsArea(notch.offsets) : 0)))
+
+/** Conductance of all faces and openings that stand against one unheated space, W/K. */
+function conductanceInto(far: Beyond, faces: readonly BuiltFigures[]): number {
+  if (far.kind !== "space") return 0
+  const beside = faces.filter((figures) => figures.beyond.kind === "space" && figures.beyond.id === far.id)
+  return sum(
+    beside.map(
+      ({ netArea, winter, openings }) => netArea * winter.uValue + sum(openings.map(({ area, opening }) => area * opening.uValue)),
+    ),
+  )
 }
 
-function dampOf(
-  layers: BuiltLayer[],
-  face: Face,
-  conditions: Conditions,
-  ground: GroundOutput | null,
-  sheltered: boolean,
-): FaceFigures["damp"] {
-  const look = (season: "winter" | "summer") => {
-    const { inside, outside } = conditions[season]
-    const direction = heatFlowDirection(face.tilt, inside.temperature >= outside.temperature)
+/**
+ * Temperature beyond a face when it is so warm outdoors.
+ * @returns °C
+ */
+export function temperatureBeyondFace(figures: FaceFigures, season: Season, inside: number, outdoors: number): number {
+  return temperatureBeyond(figures.beyond, season, figures.fromInside, inside, outdoors)
+}
+
+function dampOf({ layers, face, ground, beyond: far }: BuiltFigures, fromInside: number, conditions: Conditions): FaceFigures["damp"] {
+  const look = (season: Season) => {
+    const { inside } = conditions[season]
     if (ground) return dampOnSoil(layers, ground, inside, conditions.annualMean)
-    return dampLook(layers, direction, sheltered ? INDOOR_RESISTANCE[direction] : OUTDOOR_RESISTANCE, inside, outside)
+    const outside = airBeyond(far, season, fromInside, inside, conditions[season].outside)
+    const direction = heatFlowDirection(face.tilt, inside.temperature >= outside.temperature)
+    return dampLook(layers, direction, far.kind === "space" ? INDOOR_RESISTANCE[direction] : OUTDOOR_RESISTANCE, inside, outside)
   }
   const [winter, summer] = [look("winter"), look("summer")]
   return { winter, summer, verdict: dampVerdict(winter, summer) }

@@ -1,3 +1,4 @@
+import type { AirState } from "../../schema/quantity"
 import { humidityRatioOf, vapourPressureAt } from "../air/moist-air"
 import { type DesignHour, summerDesignDay } from "../climate/design-day"
 import type { Conditions } from "../heat/conditions"
@@ -5,7 +6,7 @@ import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission }
 import { sum } from "../numeric/sum"
 import { STANDARD_PRESSURE } from "../quantity/constants"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
-import type { FaceFigures } from "./face-figures"
+import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
 import { type HeatPart, leakingAir } from "./heat-loss"
 import type { JobState } from "./state"
 
@@ -55,22 +56,22 @@ const GROUND_ALBEDO = 0.2
 export function heatGain(state: JobState, faces: readonly FaceFigures[], conditions: Conditions): HeatGain {
   const { inside, outside } = conditions.summer
   const day = summerDesignDay(conditions.station, outside.temperature)
-  const shaded = state.shell.setting === "indoors"
-  const curves = faces.map((figures) => day.map((hour) => faceHour(figures, hour, conditions, shaded)))
+  const curves = faces.map((figures) => day.map((hour) => faceHour(figures, hour, conditions)))
   const hours = day.map((hour, i): GainHour => {
     const parts = faces.flatMap((figures, f): HeatPart[] => [
       { kind: "face", id: figures.id, name: figures.name, heat: curves[f]![i]!.heat },
       ...figures.openings.map(({ id, opening, area }): HeatPart => {
-        const sun = opening.solarFactor * area * irradianceOn(figures, hour, shaded)
+        const sun = opening.solarFactor * area * irradianceOn(figures, hour)
+        const beyond = temperatureBeyondFace(figures, "summer", inside.temperature, hour.temperature)
         return {
           kind: "opening",
           id,
           name: opening.name,
-          heat: transmission(area, opening.uValue, hour.temperature - inside.temperature) + sun,
+          heat: transmission(area, opening.uValue, beyond - inside.temperature) + sun,
         }
       }),
     ])
-    parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(state, conditions, hour.temperature) })
+    parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(state, faces, conditions, hour.temperature) })
     return { hour: hour.hour, outdoors: hour.temperature, total: sum(parts.map((part) => part.heat)), parts }
   })
   const peak = indexOfGreatest(hours.map((hour) => hour.total))
@@ -83,32 +84,36 @@ export function heatGain(state: JobState, faces: readonly FaceFigures[], conditi
   }
 }
 
-function faceHour(figures: FaceFigures, { hour, temperature, sun, light }: DesignHour, conditions: Conditions, shaded: boolean): FaceHour {
+function faceHour(figures: FaceFigures, weather: DesignHour, conditions: Conditions): FaceHour {
+  const { hour } = weather
   const indoors = conditions.summer.inside.temperature
   if (figures.ground) {
     const heat = figures.ground.heatTransferCoefficient * (conditions.annualMean - indoors)
     return { hour, irradiance: 0, skin: conditions.annualMean, heat }
   }
-  const irradiance = irradianceOn(figures, { hour, temperature, sun, light }, shaded)
-  const solAir = solAirTemperature(temperature, figures.absorptance, irradiance, figures.summerFilm)
+  const irradiance = irradianceOn(figures, weather)
+  const beyond = temperatureBeyondFace(figures, "summer", indoors, weather.temperature)
+  const solAir = solAirTemperature(beyond, figures.absorptance, irradiance, figures.summerFilm)
   const flux = figures.summerTransmittance * (solAir - indoors)
   return { hour, irradiance, skin: solAir - flux * figures.summerFilm, heat: flux * figures.netArea }
 }
 
-/** Sun on a face, W/m²; none on a floor, whatever is under it, nor in another building. */
-function irradianceOn(figures: FaceFigures, { sun, light }: DesignHour, shaded: boolean): number {
-  if (shaded || figures.id === "floor") return 0
-  const { strips, area } = figures.face
-  return sum(strips.map((strip) => strip.area * tiltedIrradiance(sun, light, strip.tilt, strip.azimuth, GROUND_ALBEDO))) / area
+/** Sun on a face, W/m²; none where it does not see the sky. */
+function irradianceOn({ beyond, face }: FaceFigures, { sun, light }: DesignHour): number {
+  if (beyond.kind !== "outdoors" || !beyond.sun) return 0
+  return sum(face.strips.map((strip) => strip.area * tiltedIrradiance(sun, light, strip.tilt, strip.azimuth, GROUND_ALBEDO))) / face.area
 }
 
 /** The outdoor air keeps its water through the day: it is that of the design afternoon. */
-function airGain(state: JobState, conditions: Conditions, outdoors: number): number {
+function airGain(state: JobState, faces: readonly FaceFigures[], conditions: Conditions, outdoors: number): number {
   const { inside, outside, windSpeed } = conditions.summer
-  const { flow } = leakingAir(state, { inside, outside: { ...outside, temperature: outdoors }, windSpeed })
-  const water = (air: { temperature: number; relativeHumidity: number }) =>
-    humidityRatioOf(vapourPressureAt(air.temperature, air.relativeHumidity), STANDARD_PRESSURE)
-  return airLeakageHeat(flow, outdoors - inside.temperature) + airLeakageLatentHeat(flow, water(outside) - water(inside))
+  const water = (air: AirState) => humidityRatioOf(vapourPressureAt(air.temperature, air.relativeHumidity), STANDARD_PRESSURE)
+  const now = leakingAir(state, faces, "summer", { inside, outside: { ...outside, temperature: outdoors }, windSpeed })
+  const afternoon = leakingAir(state, faces, "summer", conditions.summer)
+  return (
+    airLeakageHeat(now.flow, now.from.temperature - inside.temperature) +
+    airLeakageLatentHeat(now.flow, water(afternoon.from) - water(inside))
+  )
 }
 
 function indexOfGreatest(values: readonly number[]): number {

@@ -1,9 +1,11 @@
 import { infiltration } from "../airflow/infiltration"
-import type { Conditions } from "../heat/conditions"
+import type { AirState } from "../../schema/quantity"
+import { airBeyond, type Season } from "../heat/beyond"
+import type { Condition, Conditions } from "../heat/conditions"
 import { airLeakageHeat, GROUND_SWING, transmission } from "../heat/transmission"
 import { sum } from "../numeric/sum"
 import { greatestHeight, volumeOf } from "../shell/size"
-import type { FaceFigures } from "./face-figures"
+import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
 import type { JobState } from "./state"
 
 /** One way for heat to pass: W, positive outward in winter and inward in summer. */
@@ -21,8 +23,7 @@ export interface HeatPart {
 export interface HeatLoss {
   total: number
   parts: HeatPart[]
-  /** Leaking air, m³/s, and its changes per hour. */
-  air: { flow: number; ach: number }
+  air: LeakingAir
 }
 
 /**
@@ -31,21 +32,23 @@ export interface HeatLoss {
  */
 export function heatLoss(state: JobState, faces: readonly FaceFigures[], conditions: Conditions): HeatLoss {
   const { inside, outside } = conditions.winter
-  const difference = inside.temperature - outside.temperature
-  const air = leakingAir(state, conditions.winter)
-  const parts: HeatPart[] = faces.flatMap((figures): HeatPart[] => [
-    { kind: "face", id: figures.id, name: figures.name, heat: faceLoss(figures, difference, inside.temperature - conditions.annualMean) },
-    ...figures.openings.map(({ id, opening, area }): HeatPart => {
-      return { kind: "opening", id, name: opening.name, heat: transmission(area, opening.uValue, difference) }
-    }),
-  ])
-  parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airLeakageHeat(air.flow, difference) })
+  const air = leakingAir(state, faces, "winter", conditions.winter)
+  const parts: HeatPart[] = faces.flatMap((figures): HeatPart[] => {
+    const difference = inside.temperature - temperatureBeyondFace(figures, "winter", inside.temperature, outside.temperature)
+    return [
+      { kind: "face", id: figures.id, name: figures.name, heat: faceLoss(figures, difference, inside.temperature - conditions.annualMean) },
+      ...figures.openings.map(({ id, opening, area }): HeatPart => {
+        return { kind: "opening", id, name: opening.name, heat: transmission(area, opening.uValue, difference) }
+      }),
+    ]
+  })
+  parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airLeakageHeat(air.flow, inside.temperature - air.from.temperature) })
   return { total: sum(parts.map((part) => part.heat)), parts, air }
 }
 
 /**
  * Heat through one face.
- * @param difference indoors over outdoors, K
+ * @param difference indoors over what is beyond it, K
  * @param groundDifference indoors over the year's mean, K
  */
 export function faceLoss(figures: FaceFigures, difference: number, groundDifference: number): number {
@@ -53,15 +56,34 @@ export function faceLoss(figures: FaceFigures, difference: number, groundDiffere
   return transmission(figures.netArea, figures.winter.uValue, difference)
 }
 
-/** Air that leaks in at a condition. */
-export function leakingAir(state: JobState, condition: Conditions["winter"]): { flow: number; ach: number } {
+/** Air that leaks in, and what air it is. */
+export interface LeakingAir {
+  /** m³/s */
+  flow: number
+  /** changes per hour */
+  ach: number
+  from: AirState
+}
+
+/** Air that leaks in at a condition: from outdoors where any face but the floor sees them, else from the largest space around. */
+export function leakingAir(state: JobState, faces: readonly FaceFigures[], season: Season, condition: Condition): LeakingAir {
   const { form, boxes } = state.shell
-  return infiltration({
+  const { inside, outside, windSpeed } = condition
+  const from = leaksFrom(faces, season, inside, outside)
+  const { flow, ach } = infiltration({
     ...state.variant.leakage,
     volume: volumeOf(form, Object.values(boxes)),
     height: greatestHeight(form),
-    insideTemperature: condition.inside.temperature,
-    outsideTemperature: condition.outside.temperature,
-    windSpeed: condition.windSpeed,
+    insideTemperature: inside.temperature,
+    outsideTemperature: from.temperature,
+    windSpeed,
   })
+  return { flow, ach, from }
+}
+
+function leaksFrom(faces: readonly FaceFigures[], season: Season, inside: AirState, outside: AirState): AirState {
+  const around = faces.filter(({ id }) => id !== "floor")
+  if (around.some((figures) => figures.beyond.kind === "outdoors")) return outside
+  const largest = around.reduce((best, figures) => (figures.face.area > best.face.area ? figures : best))
+  return airBeyond(largest.beyond, season, largest.fromInside, inside, outside)
 }

@@ -1,22 +1,24 @@
 import { GROUND_SWING } from "../heat/transmission"
 import { AIR_DENSITY, AIR_SPECIFIC_HEAT } from "../quantity/constants"
 import { factor, quantityOf, type Working, type WorkingLine } from "../working"
+import { temperatureBeyondFace } from "./face-figures"
 import type { Ledger } from "./ledger"
 
 /** How the heat loss of the worst night was got. */
 export function heatLossWorking(ledger: Ledger): Working {
   const { winter, annualMean } = ledger.conditions
-  const difference = winter.inside.temperature - winter.outside.temperature
+  const indoors = winter.inside.temperature
   const lines = ledger.loss.parts.map(({ kind, id, name, heat }): WorkingLine => {
     const result = quantityOf("power", heat)
     if (kind === "air") {
       const factors = [
         factor("ρ·c·q", "conductance", AIR_DENSITY * AIR_SPECIFIC_HEAT * ledger.loss.air.flow),
-        factor("ΔT", "temperatureDifference", difference),
+        factor("ΔT", "temperatureDifference", indoors - ledger.loss.air.from.temperature),
       ]
       return { name, factors, operator: "×", result, from: { station: "build-ups" } }
     }
     const figures = ledger.faces.find((face) => (kind === "face" ? face.id === id : face.openings.some((opening) => opening.id === id)))!
+    const difference = indoors - temperatureBeyondFace(figures, "winter", indoors, winter.outside.temperature)
     const opening = figures.openings.find((candidate) => candidate.id === id)
     if (kind === "opening" && opening) {
       const factors = [
@@ -31,7 +33,7 @@ export function heatLossWorking(ledger: Ledger): Working {
       const factors = [
         factor("H", "conductance", figures.ground.heatTransferCoefficient),
         factor("f", "ratio", GROUND_SWING),
-        factor("ΔT", "temperatureDifference", winter.inside.temperature - annualMean),
+        factor("ΔT", "temperatureDifference", indoors - annualMean),
       ]
       return { name: `${name}, into the ground`, factors, operator: "×", result, from }
     }
@@ -50,10 +52,27 @@ export function heatLossWorking(ledger: Ledger): Working {
     inputs: [
       { name: "Inside, winter", quantity: quantityOf("temperature", winter.inside.temperature), from: { station: "brief" } },
       { name: "Outdoors, worst night", quantity: quantityOf("temperature", winter.outside.temperature), from: { station: "brief" } },
+      ...spacesBeyond(ledger),
       { name: "Air changes by leaks", quantity: quantityOf("airChanges", ledger.loss.air.ach), from: { station: "build-ups" } },
     ],
     method: "Steady flow: nobody inside, no sun, everything at rest. Corners, jambs and other single lines are not counted yet.",
     source: "EN 12831-1:2017, 6.3; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017",
     notes: ledger.faces.flatMap((face) => face.winter.notes.map((note) => `${face.name}: ${note}`)),
   }
+}
+
+/** The spaces that faces stand against, each with its temperature. */
+function spacesBeyond(ledger: Ledger): Working["inputs"] {
+  const { inside, outside } = ledger.conditions.winter
+  const seen = new Map<string, Working["inputs"][number]>()
+  for (const figures of ledger.faces) {
+    if (figures.beyond.kind !== "space") continue
+    const temperature = temperatureBeyondFace(figures, "winter", inside.temperature, outside.temperature)
+    seen.set(figures.beyond.id, {
+      name: `${figures.beyond.space.name}, worst night`,
+      quantity: quantityOf("temperature", temperature),
+      from: { station: "shell", face: figures.id },
+    })
+  }
+  return [...seen.values()]
 }

@@ -1,14 +1,19 @@
-import type { FaceId } from "../../schema/job/job"
+import type { Shell } from "../../schema/job/shell"
+import { beyond } from "../heat/beyond"
 import { type Conditions, conditionsOf } from "../heat/conditions"
 import { dampRank } from "../moisture/damp-verdict"
 import { sum } from "../numeric/sum"
 import { facesOf } from "../shell/faces"
+import { unfit } from "../shell/clear-opening"
+import { boxSkin } from "../shell/floor-boxes"
+import { offsetsArea } from "../shell/notch"
 import { type Misfit, misfits } from "../shell/opening-fit"
-import { type ClearInside, clearInside, skinAgainstCube, volumeOf } from "../shell/size"
-import { type FaceFigures, faceFigures } from "./face-figures"
+import { type ClearInside, clearInside, floorRise, type Linings, skinAgainstCube, volumeOf } from "../shell/size"
+import { type FaceFigures, facesFigures } from "./face-figures"
 import { type HeatGain, heatGain } from "./heat-gain"
 import { type HeatLoss, heatLoss } from "./heat-loss"
 import type { JobState } from "./state"
+import { liningsOf } from "./linings"
 import { type MonthEnergy, yearOfEnergy } from "./year"
 
 /** The headline figures of a job and what they are made of; SI. */
@@ -19,6 +24,7 @@ export interface Ledger {
   gain: HeatGain
   /** J */
   year: { total: number; months: MonthEnergy[] }
+  linings: Linings
   clear: ClearInside
   volume: number
   skinArea: number
@@ -37,47 +43,46 @@ export function ledgerOf(state: JobState): Ledger {
   const { brief, shell } = state
   const conditions = conditionsOf(brief, shell)
   const outlines = facesOf(shell)
-  const thickness = (id: FaceId) => liningThickness(state, id)
-  const slab = {
-    perimeter: 2 * (shell.form.length + shell.form.width),
-    wallThickness: sum((["left", "right", "front", "back"] as const).map(thickness)) / 4,
-  }
-  const faces = outlines.map((face) => faceFigures(state, face, conditions, slab))
-  const roofs = outlines.filter((face) => face.id.startsWith("roof")).map((face) => thickness(face.id))
+  const linings = liningsOf(state)
+  const faces = facesFigures(state, outlines, conditions, {
+    perimeter: exposedPerimeter(shell),
+    wallThickness: (linings.left + linings.right + linings.front + linings.back) / 4,
+  })
   const boxes = Object.values(shell.boxes)
   const volume = volumeOf(shell.form, boxes)
+  const clear = clearInside(shell.form, linings, boxes, floorRise(shell))
   return {
     conditions,
     faces,
     loss: heatLoss(state, faces, conditions),
     gain: heatGain(state, faces, conditions),
     year: yearOfEnergy(state, faces, conditions),
-    clear: clearInside(
-      shell.form,
-      {
-        floor: thickness("floor"),
-        left: thickness("left"),
-        right: thickness("right"),
-        front: thickness("front"),
-        back: thickness("back"),
-        roof: Math.max(...roofs),
-      },
-      boxes,
-    ),
+    linings,
+    clear,
     volume,
-    skinArea: sum(outlines.map((face) => face.area)) + sum(boxes.map((box) => 2 * box.width * box.height)),
+    skinArea:
+      sum(outlines.map((face) => face.area)) +
+      sum(boxes.map(boxSkin)) -
+      sum(Object.values(shell.notches).map(({ offsets }) => offsetsArea(offsets))),
     skinAgainstCube: skinAgainstCube(outlines, volume),
     weight: sum(faces.map((face) => face.netArea * face.mass)),
     money: sum(faces.map((face) => face.netArea * face.price)),
     wettest: faces.reduce((worst, face) => (dampRank(face.damp.verdict) > dampRank(worst.damp.verdict) ? face : worst)),
-    misfits: misfits(shell, outlines),
+    misfits: [...misfits(shell, outlines), ...unfit(shell, linings, clear)],
   }
 }
 
-/** How far a face's build-up reaches into the shell, m; a slab that is there already lies below the floor line. */
-function liningThickness({ shell, variant }: JobState, id: FaceId): number {
-  const assembly = variant.assemblies[variant.wears[id]!]!
-  const onSlab = id === "floor" && shell.floor === "ground"
-  const layers = assembly.order.map((layer) => assembly.layers[layer]!)
-  return sum(layers.filter((layer) => !(onSlab && layer.existing)).map((layer) => layer.thickness))
+/** Edges of the floor that the weather outdoors reaches: those under walls against a room that is held are not among them, m. */
+function exposedPerimeter(shell: Shell): number {
+  const { length, width } = shell.form
+  const edges = { left: length, right: length, front: width, back: width } as const
+  const all = 2 * (length + width)
+  const exposed = sum(
+    (Object.keys(edges) as (keyof typeof edges)[]).map((face) => {
+      const far = beyond(shell, face)
+      return far.kind === "space" && far.space.kind === "held" ? 0 : edges[face]
+    }),
+  )
+  // A slab wholly inside a held building has no edge in the weather; the standard has no case for it, the whole edge is on the safe side.
+  return exposed || all
 }

@@ -1,4 +1,5 @@
-import type { Brief, Job, Shell, Variant } from "../../schema/job/job"
+import type { Brief, Job, Variant } from "../../schema/job/job"
+import type { Shell } from "../../schema/job/shell"
 
 /** Everything that the figures of one way to build a job rest on. */
 export interface JobState {

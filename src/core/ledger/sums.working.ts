@@ -97,8 +97,9 @@ export function moneyWorking(ledger: Ledger): Working {
 }
 
 /** How the clear height was got. */
-export function heightWorking(ledger: Ledger, place: string, shellHeight: number, floor: number): Working {
-  const lost = shellHeight - floor - ledger.clear.standing
+export function heightWorking(ledger: Ledger, place: string, shellHeight: number, rise: number): Working {
+  const { floor } = ledger.linings
+  const lost = shellHeight - floor - rise - ledger.clear.standing
   const line = (name: string, value: number, station: "shell" | "build-ups"): WorkingLine => {
     return { name, factors: [], operator: "−", result: quantityOf("length", value), from: { station } }
   }
@@ -108,6 +109,7 @@ export function heightWorking(ledger: Ledger, place: string, shellHeight: number
     lines: [
       line(place, shellHeight, "shell"),
       line("Floor build-up", -floor, "build-ups"),
+      ...(rise > 0 ? [line("The floor's highest point over its zero", -rise, "shell")] : []),
       line("Roof build-up measured plumb, and the slope over the wall lining", -lost, "build-ups"),
     ],
     total: quantityOf("length", ledger.clear.standing),

@@ -1,5 +1,5 @@
 import { nextSold } from "../material/layer-properties"
-import type { Assembly } from "../../schema/job/job"
+import type { Assembly } from "../../schema/job/build-up"
 import { materialOf } from "../material/catalogue"
 import { type Ledger, ledgerOf } from "./ledger"
 import type { JobState } from "./state"

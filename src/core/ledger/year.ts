@@ -1,8 +1,10 @@
 import { DAYS_IN_MONTH } from "../climate/design-day"
-import type { Conditions } from "../heat/conditions"
+import type { AirState } from "../../schema/quantity"
+import { isExposed, type Season } from "../heat/beyond"
+import type { Condition, Conditions } from "../heat/conditions"
 import { airLeakageHeat, transmission } from "../heat/transmission"
 import { sum } from "../numeric/sum"
-import type { FaceFigures } from "./face-figures"
+import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
 import { leakingAir } from "./heat-loss"
 import type { JobState } from "./state"
 
@@ -23,27 +25,39 @@ export function yearOfEnergy(
   conditions: Conditions,
 ): { total: number; months: MonthEnergy[] } {
   const { winter, summer, station } = conditions
-  const wind = state.shell.setting === "open" ? station.meanWindSpeed : 0
-  const flowAt = (inside: Conditions["winter"]["inside"], mean: number) =>
-    steadyFlow(state, faces, { inside, outside: { temperature: mean, relativeHumidity: 0.7 }, windSpeed: wind }, conditions.annualMean)
+  const wind = isExposed(
+    state.shell,
+    faces.map(({ id }) => id).filter((id) => id !== "floor"),
+  )
+    ? station.meanWindSpeed
+    : 0
+  const flowAt = (season: Season, inside: AirState, mean: number) =>
+    steadyFlow(
+      state,
+      faces,
+      season,
+      { inside, outside: { temperature: mean, relativeHumidity: 0.7 }, windSpeed: wind },
+      conditions.annualMean,
+    )
   const months = station.monthlyTemperature.map((mean, i) => {
     const seconds = DAYS_IN_MONTH[i]! * 86_400
     return {
-      heating: Math.max(0, flowAt(winter.inside, mean)) * seconds,
-      cooling: Math.max(0, -flowAt(summer.inside, mean)) * seconds,
+      heating: Math.max(0, flowAt("winter", winter.inside, mean)) * seconds,
+      cooling: Math.max(0, -flowAt("summer", summer.inside, mean)) * seconds,
     }
   })
   return { total: sum(months.map((month) => month.heating + month.cooling)), months }
 }
 
-function steadyFlow(state: JobState, faces: readonly FaceFigures[], condition: Conditions["winter"], annualMean: number): number {
+function steadyFlow(state: JobState, faces: readonly FaceFigures[], season: Season, condition: Condition, annualMean: number): number {
   const indoors = condition.inside.temperature
-  const difference = indoors - condition.outside.temperature
   const skin = faces.map((figures) => {
+    const difference = indoors - temperatureBeyondFace(figures, season, indoors, condition.outside.temperature)
     const face = figures.ground
       ? figures.ground.heatTransferCoefficient * (indoors - annualMean)
       : transmission(figures.netArea, figures.winter.uValue, difference)
     return face + sum(figures.openings.map(({ opening, area }) => transmission(area, opening.uValue, difference)))
   })
-  return sum(skin) + airLeakageHeat(leakingAir(state, condition).flow, difference)
+  const air = leakingAir(state, faces, season, condition)
+  return sum(skin) + airLeakageHeat(air.flow, indoors - air.from.temperature)
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import { builtLayers } from "../assembly/build-up"
-import type { Assembly } from "../../schema/job/job"
+import type { Assembly } from "../../schema/job/build-up"
 import { dampLook } from "./damp-look"
 import { dampSentence, dampVerdict } from "./damp-verdict"
 import { woodEquilibrium } from "./wood-equilibrium"
@@ -9,9 +9,9 @@ type Sketch = [material: string, thickness: number]
 
 function wallOf(layers: Sketch[]): Assembly {
   const entries = layers.map(
-    ([material, thickness], i) => [`l${i}`, { material, thickness, existing: false, voids: 0 as const, framing: null }] as const,
+    ([material, thickness], i) => [`l${i}`, { material, thickness, existing: false, voids: 0 as const, between: null }] as const,
   )
-  return { name: "wall", absorptance: null, layers: Object.fromEntries(entries), order: entries.map(([id]) => id) }
+  return { name: "wall", absorptance: null, members: {}, layers: Object.fromEntries(entries), order: entries.map(([id]) => id) }
 }
 
 describe("wood and its water", () => {
@@ -41,7 +41,7 @@ describe("first damp look", () => {
   const room = { temperature: 3, relativeHumidity: 0.85 }
   const humid = { temperature: 32, relativeHumidity: 0.7 }
   const look = (layers: Sketch[], inside: typeof cabin, outside: typeof cold) => {
-    const built = builtLayers(wallOf(layers), 3)
+    const built = builtLayers(wallOf(layers), () => 0)
     return { built, ...dampLook(built, "horizontal", 0.04, inside, outside) }
   }
 

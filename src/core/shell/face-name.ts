@@ -1,5 +1,6 @@
 import type { FormKind } from "../../schema/job/form"
-import type { FaceId, JobKind } from "../../schema/job/job"
+import type { JobKind } from "../../schema/job/job"
+import type { FaceId } from "../../schema/job/shell"
 
 const NAMES: Record<FaceId, string> = {
   floor: "Floor",

@@ -1,4 +1,4 @@
-import type { FaceId } from "../../schema/job/job"
+import type { FaceId } from "../../schema/job/shell"
 
 /** A point of a drawing or a face, m. */
 export type Point = readonly [x: number, y: number]
@@ -28,16 +28,6 @@ export interface Face extends Strip {
   strips: readonly Strip[]
   /** On the pelt: x to the front, y to the left; the floor's back right corner is the origin. */
   place: Placement
-}
-
-/** Area of a simple polygon, m². */
-export function polygonArea(outline: readonly Point[]): number {
-  let twice = 0
-  outline.forEach(([x, y], i) => {
-    const [nextX, nextY] = outline[(i + 1) % outline.length]!
-    twice += x * nextY - nextX * y
-  })
-  return Math.abs(twice) / 2
 }
 
 /** A point of a face, on the pelt. */

@@ -1,7 +1,8 @@
 import type { Form } from "../../schema/job/form"
-import type { FaceId, Shell } from "../../schema/job/job"
+import type { FaceId, Shell } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
-import { type Face, type Placement, type Point, polygonArea, type Strip } from "./face"
+import type { Face, Placement, Point, Strip } from "./face"
+import { polygonArea } from "./polygon"
 import { type ExtrudedForm, profileArea, profileOf, profilePoints, segmentLength, segmentNormals } from "./profile"
 
 const RIGHT: Point = [1, 0]
@@ -14,8 +15,15 @@ const DOWN: Point = [0, -1]
  * The pelt shows the inside: floor in the middle, walls folded out from its edges, roof hinged from the wall tops.
  */
 export function facesOf(shell: Shell): Face[] {
-  return shell.form.kind === "hip" ? hipFaces(shell.form, shell.azimuth) : extrudedFaces(shell.form, shell.azimuth)
+  const known = unfolded.get(shell)
+  if (known) return known
+  const faces = shell.form.kind === "hip" ? hipFaces(shell.form, shell.azimuth) : extrudedFaces(shell.form, shell.azimuth)
+  unfolded.set(shell, faces)
+  return faces
 }
+
+/** Each state of a shell is unfolded once. */
+const unfolded = new WeakMap<Shell, Face[]>()
 
 function extrudedFaces(form: ExtrudedForm, azimuth: number): Face[] {
   const { length, width } = form

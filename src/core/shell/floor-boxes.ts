@@ -1,13 +1,7 @@
-import type { Shell } from "../../schema/job/job"
+import type { FloorBox, Shell } from "../../schema/job/shell"
 import type { Face } from "./face"
-
-/** A rectangle in a face's own coordinates, m, by its lower left corner. */
-export interface Rectangle {
-  x: number
-  y: number
-  width: number
-  height: number
-}
+import { offsetsArea, offsetsLength } from "./notch"
+import type { Rectangle } from "./polygon"
 
 /** Where boxes on the floor stand against a face: their feet on the floor, their backs on the side walls. */
 export function boxesOn(face: Face, { boxes, form }: Shell): Rectangle[] {
@@ -18,4 +12,15 @@ export function boxesOn(face: Face, { boxes, form }: Shell): Rectangle[] {
     // The right wall runs from the front to the back, as seen from inside.
     return [{ x: box.side === "left" ? box.x : form.length - box.x - box.length, y: 0, width: box.length, height: box.height }]
   })
+}
+
+/** Volume that a box takes from the inside, m³. */
+export const boxVolume = (box: FloorBox): number => box.width * (box.outline ? offsetsArea(box.outline) : box.length * box.height)
+
+/**
+ * Skin that a box adds, m²: its top and its side stand in for the floor and the wall behind them, its ends would not be there without it.
+ * One with a measured outline has slopes in place of ends and top.
+ */
+export function boxSkin({ width, height, length, outline }: FloorBox): number {
+  return width * (outline ? Math.max(0, offsetsLength(outline) - length) : 2 * height)
 }

@@ -1,7 +1,8 @@
 import type { Form } from "../../schema/job/form"
-import type { FaceId } from "../../schema/job/job"
+import type { FaceId } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
-import { type Point, polygonArea } from "./face"
+import type { Point } from "./face"
+import { polygonArea } from "./polygon"
 
 /** A straight or round piece of a cross-section; points are (from the left wall, above the floor), m. */
 export interface Segment {

@@ -2,14 +2,16 @@ import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { anyForm } from "../../../tests/arbitrary/any-form"
 import type { Form } from "../../schema/job/form"
-import type { FloorBox, Opening, Shell } from "../../schema/job/job"
-import { onPelt, type Point, polygonArea } from "./face"
+import type { FloorBox, Opening, Shell } from "../../schema/job/shell"
+import { OPENING_KINDS, startShell } from "../../edit/start/start-job"
+import { onPelt, type Point } from "./face"
+import { polygonArea } from "./polygon"
 import { facesOf } from "./faces"
 import { misfits } from "./opening-fit"
 import { labelPlace } from "./pelt-layout"
 import { clearInside, skinAgainstCube, volumeOf } from "./size"
 
-const shellOf = (form: Form, azimuth = 0): Shell => ({ form, azimuth, setting: "open", floor: "air", openings: {}, boxes: {} })
+const shellOf = (form: Form, azimuth = 0): Shell => ({ ...startShell(form, { floor: "skids", openings: {} }), azimuth })
 const box: Form = { kind: "box", length: 4, width: 2, height: 3 }
 const gable: Form = { kind: "gable", length: 4.8, width: 3.6, wallHeight: 2.2, ridgeHeight: 3.3 }
 
@@ -193,7 +195,7 @@ describe("clear inside", () => {
 
 describe("clear inside of other forms", () => {
   const linings = { floor: 0.05, left: 0.05, right: 0.05, front: 0.02, back: 0.03, roof: 0.04 }
-  const box: FloorBox = { name: "Left wheel", side: "left", x: 0.5, length: 0.9, width: 0.25, height: 0.3 }
+  const box: FloorBox = { name: "Left wheel", side: "left", x: 0.5, length: 0.9, width: 0.25, height: 0.3, outline: null }
 
   test("of a van: one stands in its middle, between its wheel boxes", () => {
     const van: Form = { kind: "van", length: 3, width: 1.8, waistHeight: 1, shoulderWidth: 1.6, shoulderHeight: 1.7, crownHeight: 1.8 }
@@ -228,7 +230,7 @@ describe("clear inside of other forms", () => {
 })
 
 describe("openings", () => {
-  const door: Opening = { name: "Door", kind: "door", face: "left", x: 0.2, y: 0, width: 0.9, height: 2, uValue: 2, solarFactor: 0 }
+  const door: Opening = { ...OPENING_KINDS.door, name: "Door", kind: "door", face: "left", x: 0.2, y: 0, width: 0.9, height: 2 }
   const found = (openings: Record<string, Opening>, form: Form = box) => {
     const shell = { ...shellOf(form), openings }
     return misfits(shell, facesOf(shell)).map(({ message }) => message)
@@ -239,7 +241,7 @@ describe("openings", () => {
     expect(found({ door: { ...door, x: 3.5 } })).toEqual(["Door reaches over the edge of its face; make it smaller or move it."])
     expect(found({ door, window: { ...door, name: "Window", x: 1, y: 1 } })).toEqual(["Window and Door overlap; move one of them."])
     expect(found({ door, window: { ...door, name: "Window", x: 1.1 } })).toEqual([])
-    const outside: FloorBox = { name: "Step", side: "left", x: 3.5, length: 0.9, width: 0.3, height: 0.2 }
+    const outside: FloorBox = { name: "Step", side: "left", x: 3.5, length: 0.9, width: 0.3, height: 0.2, outline: null }
     const shell = { ...shellOf(box), boxes: { outside } }
     expect(misfits(shell, facesOf(shell)).map(({ message }) => message)).toEqual([
       "Step reaches out of the shell; make it smaller or move it.",

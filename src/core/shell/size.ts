@@ -1,7 +1,8 @@
-import type { Form } from "../../schema/job/form"
-import type { FloorBox } from "../../schema/job/job"
+import { type Dimension, type Form, measureOf } from "../../schema/job/form"
+import type { FloorBox, Shell } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
 import type { Face } from "./face"
+import { boxVolume } from "./floor-boxes"
 import { profileArea, profileOf, roofOver } from "./profile"
 
 /**
@@ -10,7 +11,7 @@ import { profileArea, profileOf, roofOver } from "./profile"
  */
 export function volumeOf(form: Form, boxes: readonly FloorBox[] = []): number {
   // Boxes that reach out of the shell are told as such; no figure may turn over meanwhile.
-  return Math.max(0.001, bareVolume(form) - sum(boxes.map((box) => box.length * box.width * box.height)))
+  return Math.max(0.001, bareVolume(form) - sum(boxes.map(boxVolume)))
 }
 
 function bareVolume(form: Form): number {
@@ -66,11 +67,14 @@ export interface ClearInside {
   standing: number
 }
 
-/** Clear sizes inside; the shell's measures are taken over the build-ups. */
-export function clearInside(form: Form, linings: Linings, boxes: readonly FloorBox[] = []): ClearInside {
+/**
+ * Clear sizes inside; the shell's measures are taken over the build-ups.
+ * @param rise how far the floor's highest point stands over its zero, m: heights are given at the worst place
+ */
+export function clearInside(form: Form, linings: Linings, boxes: readonly FloorBox[] = [], rise = 0): ClearInside {
   const length = form.length - linings.front - linings.back
   const width = form.width - linings.left - linings.right
-  const under = (y: number) => clearUnder(form, y, linings)
+  const under = (y: number) => clearUnder(form, y, linings) - rise
   const walls = wallsAt(form, linings)
   const highest = Math.max(...walls.map(under), under(form.width / 2))
   const heightAtWalls = Math.min(...walls.map(under))
@@ -90,6 +94,52 @@ export function clearInside(form: Form, linings: Linings, boxes: readonly FloorB
 function wallsAt(form: Form, linings: Linings): [number, number] {
   const lean = form.kind === "van" ? Math.max(0, (form.width - form.shoulderWidth) / 2) : 0
   return [Math.min(form.width / 2, lean + linings.left), Math.max(form.width / 2, form.width - lean - linings.right)]
+}
+
+/** @returns how far the highest point of a floor stands over its zero, m */
+export const floorRise = ({ levels }: Shell): number => Math.max(0, ...Object.values(levels).map(({ rise }) => rise))
+
+/**
+ * What a tape held between linings says of a measure of the form.
+ * @returns m; the measure itself where linings do not change it
+ */
+export function measureInside(form: Form, dimension: Dimension, linings: Linings): number {
+  const clear = clearInside(form, linings)
+  const under = (y: number) => clearUnder(form, y, linings)
+  switch (dimension) {
+    case "length":
+      return clear.length
+    case "width":
+      return clear.width
+    case "height":
+    case "ridgeHeight":
+    case "crownHeight":
+      return under(form.width / 2)
+    case "wallHeight":
+      return clear.heightAtWalls
+    case "leftHeight":
+      return under(linings.left)
+    case "rightHeight":
+      return under(form.width - linings.right)
+    case "shoulderHeight":
+      return clear.heightAtWalls
+    case "waistHeight":
+      return measureOf(form, "waistHeight")! - linings.floor
+    case "shoulderWidth":
+      return measureOf(form, "shoulderWidth")! - linings.left - linings.right
+  }
+}
+
+/**
+ * The measure over all that a reading between linings asks for.
+ * @returns m
+ */
+export function measureOverAll(form: Form, dimension: Dimension, linings: Linings, reading: number): number {
+  let value = measureOf(form, dimension)!
+  // A ridge that is moved tilts the roof, and its lining with it: a few rounds settle that.
+  for (let round = 0; round < 30; round++)
+    value = Math.max(0.01, value + reading - measureInside({ ...form, [dimension]: value } as Form, dimension, linings))
+  return value
 }
 
 /** Height between the floor's and the roof's build-ups; the roof's own thickness is measured plumb, over the cosine of its slope. */

@@ -1,6 +1,7 @@
 import type { Job } from "../../schema/job/job"
-import { type LayerSketch, RIBS, sketch, timber } from "./layers"
-import { startJob } from "./start-job"
+import type { Offsets } from "../../schema/job/shell"
+import { level, type LayerSketch, RIBS, sketch, timber } from "./layers"
+import { OPENING_KINDS, startJob } from "./start-job"
 
 const there = { existing: true }
 
@@ -24,8 +25,16 @@ function larkspur(): Job {
     crownHeight: 1.94,
   } as const
   const job = startJob({ kind: "van", name: "Larkspur", units: "metric", form, station: "norrhalde", school: "fibre" })
+  const fromBack = [0.12, 0.68, 1.25, 1.83, 2.4, 2.98, 3.5]
+  const ribs = {
+    ...RIBS,
+    name: "Ribs and waist rail",
+    // Seen from inside, the right wall runs from the front to the back.
+    positions: { left: fromBack, right: fromBack.map((position) => round(form.length - position)).reverse() },
+    cross: [form.waistHeight],
+  }
   const lining: LayerSketch[] = [
-    ["hemp-batt", 0.045, { framing: { ...RIBS, positions: [0.12, 0.68, 1.25, 1.83, 2.4, 2.98, 3.5] }, voids: 1 }],
+    ["hemp-batt", 0.045, { between: ribs, voids: 1 }],
     ["foil-membrane", 0.0003],
     ["birch-plywood", 0.0065],
   ]
@@ -42,26 +51,52 @@ function larkspur(): Job {
       y: 0.95,
       width: 0.9,
       height: 0.45,
+      ...OPENING_KINDS.window,
       uValue: 2.9,
       solarFactor: 0.6,
     },
     "sliding-door": {
       name: "Sliding door",
-      kind: "door",
+      kind: "sliding-door",
       face: "right",
       x: 0.3,
       y: 0.05,
       width: 1.2,
       height: 1.65,
+      ...OPENING_KINDS["sliding-door"],
       uValue: 3.2,
       solarFactor: 0.05,
     },
-    "roof-fan": { name: "Roof fan", kind: "hatch", face: "roof", x: 1.5, y: 0.61, width: 0.4, height: 0.4, uValue: 4.5, solarFactor: 0.3 },
+    "roof-fan": {
+      name: "Roof fan",
+      kind: "hatch",
+      face: "roof",
+      x: 1.5,
+      y: 0.61,
+      width: 0.4,
+      height: 0.4,
+      ...OPENING_KINDS.hatch,
+      uValue: 4.5,
+      solarFactor: 0.3,
+    },
   }
-  const wheel = { x: 0.55, length: 0.95, width: 0.22, height: 0.31 }
+  // Their tops are round: heights every fifth of a metre along the floor.
+  const arch: Offsets = [
+    [0, 0.12],
+    [0.2, 0.28],
+    [0.4, 0.31],
+    [0.55, 0.31],
+    [0.75, 0.28],
+    [0.95, 0.12],
+  ]
+  const wheel = { x: 0.55, length: 0.95, width: 0.22, height: 0.31, outline: arch }
   job.shell.boxes = {
     "left-wheel": { name: "Left wheel box", side: "left", ...wheel },
     "right-wheel": { name: "Right wheel box", side: "right", ...wheel },
+  }
+  job.shell.fits = {
+    bunk: { name: "Bunk", size: 1.95, along: "length" },
+    sheet: { name: "Sheet of plywood laid flat", size: 2.5, along: "length" },
   }
   const variant = job.variants.first!
   variant.name = "hemp between the ribs"
@@ -71,7 +106,7 @@ function larkspur(): Job {
       "Roof",
       [
         ["steel-painted", 0.0008, there],
-        ["polyiso", 0.03, { framing: { ...RIBS, spacing: 0.6 } }],
+        ["polyiso", 0.03, { between: RIBS }],
         ["birch-plywood", 0.0065],
       ],
       0.6,
@@ -107,10 +142,11 @@ function larkspur(): Job {
 }
 
 function coldNettle(): Job {
-  const form = { kind: "box", length: 3.24, width: 2.64, height: 2.56 } as const
+  // Wanted inside: 3.0 × 2.4 × 2.3 m; walls and ceiling are 131.3 mm, the floor on the slab 120.2 mm.
+  const form = { kind: "box", length: 3.2626, width: 2.6626, height: 2.5515 } as const
   const job = startJob({ kind: "cold-room", name: "Cold Nettle", units: "metric", form, station: "saltmarsh-quay", school: "xps" })
   job.brief.use = "walk-in flower and tuber room inside an open farm shed"
-  job.brief.limits = { height: 2.3, weight: null, money: 2600, loss: null, gain: 900 }
+  job.brief.limits = { height: 2.25, weight: null, money: 2600, loss: null, gain: 900 }
   job.shell.openings.door = {
     name: "Door",
     kind: "door",
@@ -119,14 +155,20 @@ function coldNettle(): Job {
     y: 0.16,
     width: 0.95,
     height: 2,
+    ...OPENING_KINDS.door,
     uValue: 0.6,
     solarFactor: 0,
+  }
+  job.shell.readings = {
+    length: { dimension: "length", held: "lined", value: 3 },
+    width: { dimension: "width", held: "lined", value: 2.4 },
+    height: { dimension: "height", held: "lined", value: 2.3 },
   }
   const variant = job.variants.first!
   variant.name = "wool and an inner foil"
   const framed: LayerSketch[] = [
     ["softwood-plywood", 0.009],
-    ["stone-wool", 0.12, { framing: timber(0.045, 0.6, 0.06) }],
+    ["stone-wool", 0.12, { between: timber("Studs", 0.045, 0.6) }],
     ["foil-membrane", 0.0003],
     ["grp-sheet", 0.002],
   ]
@@ -150,8 +192,25 @@ function ternHut(): Job {
   job.brief.use = "gable hut on skids with a wood stove, let at weekends"
   job.brief.limits = { height: 1.95, weight: 2600, money: 5200, loss: 4000, gain: null }
   job.shell.azimuth = 90
+  job.shell.overhang = { eaves: 0.4, ends: 0.3 }
+  job.shell.levels = {
+    near: { name: "Back left corner", x: 0, y: 0, rise: 0 },
+    far: { name: "Front right corner", x: 4.8, y: 3.6, rise: 0.012 },
+  }
+  job.shell.fits = { bed: { name: "Bed", size: 2, along: "width" } }
   job.shell.openings = {
-    door: { name: "Door", kind: "door", face: "right", x: 0.6, y: 0.1, width: 0.9, height: 1.95, uValue: 1.6, solarFactor: 0.02 },
+    door: {
+      name: "Door",
+      kind: "door",
+      face: "right",
+      x: 0.6,
+      y: 0.19,
+      width: 0.9,
+      height: 1.95,
+      ...OPENING_KINDS.door,
+      uValue: 1.6,
+      solarFactor: 0.02,
+    },
     "south-window": {
       name: "South window",
       kind: "window",
@@ -160,6 +219,7 @@ function ternHut(): Job {
       y: 0.9,
       width: 1.4,
       height: 1,
+      ...OPENING_KINDS.window,
       uValue: 1.5,
       solarFactor: 0.55,
     },
@@ -171,6 +231,7 @@ function ternHut(): Job {
       y: 1,
       width: 1,
       height: 0.9,
+      ...OPENING_KINDS.window,
       uValue: 1.5,
       solarFactor: 0.55,
     },
@@ -182,7 +243,7 @@ function ternHut(): Job {
       "Walls, behind the vented boards",
       [
         ["wood-fibre-board", 0.035],
-        ["stone-wool", 0.12, { framing: timber(0.045, 0.6, 0.06) }],
+        ["stone-wool", 0.12, { between: timber("Studs", 0.045, 0.6, { cross: [1.1] }) }],
         ["smart-membrane", 0.0003],
         ["birch-plywood", 0.009],
       ],
@@ -192,7 +253,7 @@ function ternHut(): Job {
       "Roof, under the vented sheets",
       [
         ["wood-fibre-board", 0.035],
-        ["wood-fibre-batt", 0.2, { framing: timber(0.045, 0.6, 0.03) }],
+        ["wood-fibre-batt", 0.2, { between: timber("Rafters", 0.045, 0.6, { overhang: 0.4 }) }],
         ["smart-membrane", 0.0003],
         ["birch-plywood", 0.009],
       ],
@@ -200,7 +261,7 @@ function ternHut(): Job {
     ),
     floor: sketch("Floor on skids", [
       ["wood-fibre-board", 0.022],
-      ["stone-wool", 0.145, { framing: timber(0.045, 0.6, 0.04) }],
+      ["stone-wool", 0.145, { between: timber("Joists", 0.045, 0.6) }],
       ["smart-membrane", 0.0003],
       ["softwood-plywood", 0.018],
     ]),
@@ -215,6 +276,7 @@ function eelBarn(): Job {
   job.brief.use = "boat workshop on a slab, heated and cooled on working days"
   job.brief.limits = { height: 3.2, weight: null, money: 14000, loss: 12000, gain: 6000 }
   job.shell.azimuth = 200
+  job.shell.overhang = { eaves: 0.45, ends: 0.45 }
   job.shell.openings = {
     "boat-door": {
       name: "Boat door",
@@ -224,10 +286,22 @@ function eelBarn(): Job {
       y: 0.05,
       width: 3.6,
       height: 3.2,
+      ...OPENING_KINDS.door,
       uValue: 2.2,
       solarFactor: 0.03,
     },
-    door: { name: "Side door", kind: "door", face: "right", x: 1.2, y: 0.05, width: 0.95, height: 2.05, uValue: 1.8, solarFactor: 0.02 },
+    door: {
+      name: "Side door",
+      kind: "door",
+      face: "right",
+      x: 1.2,
+      y: 0.05,
+      width: 0.95,
+      height: 2.05,
+      ...OPENING_KINDS.door,
+      uValue: 1.8,
+      solarFactor: 0.02,
+    },
     "north-windows": {
       name: "Bench windows",
       kind: "window",
@@ -236,6 +310,7 @@ function eelBarn(): Job {
       y: 1.1,
       width: 3,
       height: 1,
+      ...OPENING_KINDS.window,
       uValue: 2.7,
       solarFactor: 0.65,
     },
@@ -248,7 +323,7 @@ function eelBarn(): Job {
       "Roof",
       [
         ["steel-painted", 0.0005, there],
-        ["polyiso", 0.025, { framing: timber(0.038, 0.6, 0) }],
+        ["polyiso", 0.025, { between: level("Purlins", 0.038, 0.6) }],
         ["osb", 0.012],
       ],
       0.9,
@@ -258,3 +333,6 @@ function eelBarn(): Job {
   variant.leakage = { ach50: 8, shelter: 2 }
   return job
 }
+
+/** To the millimetre, as it was measured. */
+const round = (length: number) => Math.round(length * 1000) / 1000

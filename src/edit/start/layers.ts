@@ -1,26 +1,61 @@
-import type { Assembly, Framing, Layer } from "../../schema/job/job"
+import type { Assembly, Layer, MemberSet } from "../../schema/job/build-up"
 import { freshLayer } from "../assembly-edits"
 
-/** A layer of a ready build-up: material, thickness in m, and what is special about it. */
-export type LayerSketch = readonly [material: string, thickness: number, special?: Partial<Pick<Layer, "existing" | "voids" | "framing">>]
+/** A layer of a ready build-up: material, thickness in m, and what is special about it; `between` names the members in place of their id. */
+export type LayerSketch = readonly [
+  material: string,
+  thickness: number,
+  special?: Partial<Pick<Layer, "existing" | "voids">> & { between?: MemberSet },
+]
 
-/** A build-up from its sketch, layers outside to inside. */
+/** A build-up from its sketch, layers outside to inside; layers between the same members share them. */
 export function sketch(name: string, layers: readonly LayerSketch[], absorptance: number | null = null): Assembly {
-  const entries = layers.map(
-    ([material, thickness, special], i) => [`l${i + 1}`, { ...freshLayer(material, thickness), ...special }] as const,
-  )
-  return { name, absorptance, layers: Object.fromEntries(entries), order: entries.map(([id]) => id) }
+  const sets = [...new Set(layers.flatMap(([, , special]) => special?.between ?? []))]
+  const idOf = (set: MemberSet | undefined) => (set ? `m${sets.indexOf(set) + 1}` : null)
+  const entries = layers.map(([material, thickness, { between, ...special } = {}], i) => {
+    return [`l${i + 1}`, { ...freshLayer(material, thickness), ...special, between: idOf(between) }] as const
+  })
+  return {
+    name,
+    absorptance,
+    members: Object.fromEntries(sets.map((set) => [idOf(set), set])),
+    layers: Object.fromEntries(entries),
+    order: entries.map(([id]) => id),
+  }
 }
 
-/** Pressed ribs of a van: hats of 1.2 mm steel, 50 mm wide. */
-export const RIBS: Framing = { material: "steel-bare", width: 0.05, wall: 0.0012, spacing: 0.6, positions: null, plates: 0 }
-
-/** Timber members of a width at a spacing, with what plates and edges add. */
-export const timber = (width: number, spacing: number, plates = 0.05): Framing => ({
+/** Members of solid wood in a frame: plates at both ends, one along each edge, doubled at openings. */
+export const timber = (name: string, width: number, spacing: number, special: Partial<MemberSet> = {}): MemberSet => ({
+  name,
   material: "spruce",
   width,
+  depth: null,
+  shape: "solid",
   wall: null,
+  direction: "up",
   spacing,
-  positions: null,
-  plates,
+  spaced: "centres",
+  first: null,
+  positions: {},
+  ends: true,
+  plates: { low: 1, high: 1 },
+  doubled: true,
+  cross: [],
+  overhang: 0,
+  share: null,
+  ...special,
+})
+
+/** Members that run level across a frame and carry sheets: no plates, nothing doubled. */
+export const level = (name: string, width: number, spacing: number, special: Partial<MemberSet> = {}): MemberSet =>
+  timber(name, width, spacing, { direction: "along", plates: { low: 0, high: 0 }, doubled: false, ...special })
+
+/** Pressed ribs of a van: hats of 1.2 mm steel, 50 mm wide. */
+export const RIBS: MemberSet = timber("Ribs", 0.05, 0.6, {
+  material: "steel-bare",
+  shape: "hat",
+  wall: 0.0012,
+  ends: false,
+  plates: { low: 0, high: 0 },
+  doubled: false,
 })

@@ -1,5 +1,6 @@
-import type { Assembly, JobKind } from "../../schema/job/job"
-import { RIBS, sketch, timber } from "./layers"
+import type { JobKind } from "../../schema/job/job"
+import type { Assembly } from "../../schema/job/build-up"
+import { level, RIBS, sketch, timber } from "./layers"
 
 /** A way of building that good practitioners follow, as a ready set of build-ups. */
 export interface School {
@@ -32,15 +33,15 @@ const van = (id: string, name: string, fits: string, inside: Parameters<typeof s
 
 const VAN: School[] = [
   van("boards", "Foam boards between the ribs", "Most R in little depth; boards and gaps must be sealed against the skin.", [
-    ["polyiso", 0.025, { framing: RIBS }],
+    ["polyiso", 0.025, { between: RIBS }],
     ["birch-plywood", 0.0065],
   ]),
   van("sprayed", "Sprayed closed-cell foam", "Sticks to the skin and leaves no cold air behind it; cannot be undone.", [
-    ["spray-closed", 0.04, { framing: RIBS }],
+    ["spray-closed", 0.04, { between: RIBS }],
     ["birch-plywood", 0.0065],
   ]),
   van("fibre", "Fibre with a tight membrane", "Quiet, cheap and light; the membrane must be airtight or the skin rains inside.", [
-    ["hemp-batt", 0.045, { framing: RIBS, voids: 1 }],
+    ["hemp-batt", 0.045, { between: RIBS, voids: 1 }],
     ["foil-membrane", 0.0003],
     ["birch-plywood", 0.0065],
   ]),
@@ -53,17 +54,17 @@ const CABIN: School[] = [
     fits: "Light, thin and little bothered by damp; the frame is where the heat goes.",
     wall: sketch("Walls", [
       ["aluminium", 0.001],
-      ["xps", 0.04, { framing: timber(0.038, 0.4) }],
+      ["xps", 0.04, { between: timber("Studs", 0.038, 0.4) }],
       ["birch-plywood", 0.004],
     ]),
     roof: sketch("Roof", [
       ["aluminium", 0.001],
-      ["xps", 0.04, { framing: timber(0.038, 0.4) }],
+      ["xps", 0.04, { between: timber("Rafters", 0.038, 0.4) }],
       ["birch-plywood", 0.004],
     ]),
     floor: sketch("Floor", [
       ["softwood-plywood", 0.009],
-      ["xps", 0.05, { framing: timber(0.045, 0.4) }],
+      ["xps", 0.05, { between: timber("Joists", 0.045, 0.4) }],
       ["birch-plywood", 0.012],
     ]),
   },
@@ -73,18 +74,18 @@ const CABIN: School[] = [
     fits: "Dries to both sides behind an aired cladding; thicker for the same R.",
     wall: sketch("Walls, behind vented cladding", [
       ["wood-fibre-board", 0.022],
-      ["sheep-wool", 0.06, { framing: timber(0.045, 0.4) }],
+      ["sheep-wool", 0.06, { between: timber("Studs", 0.045, 0.4) }],
       ["birch-plywood", 0.006],
     ]),
     roof: sketch("Roof, under vented roofing", [
       ["wood-fibre-board", 0.022],
-      ["sheep-wool", 0.08, { framing: timber(0.045, 0.4) }],
+      ["sheep-wool", 0.08, { between: timber("Rafters", 0.045, 0.4) }],
       ["smart-membrane", 0.0003],
       ["birch-plywood", 0.006],
     ]),
     floor: sketch("Floor", [
       ["softwood-plywood", 0.009],
-      ["sheep-wool", 0.08, { framing: timber(0.045, 0.4) }],
+      ["sheep-wool", 0.08, { between: timber("Joists", 0.045, 0.4) }],
       ["birch-plywood", 0.012],
     ]),
   },
@@ -132,19 +133,19 @@ const SHED: School[] = [
     fits: "Forgiving: it is tight in winter and opens to dry in summer.",
     wall: sketch("Walls, behind vented cladding", [
       ["wood-fibre-board", 0.035],
-      ["glass-wool", 0.09, { framing: timber(0.045, 0.6, 0.06) }],
+      ["glass-wool", 0.09, { between: timber("Studs", 0.045, 0.6) }],
       ["smart-membrane", 0.0003],
       ["birch-plywood", 0.009],
     ]),
     roof: sketch("Roof, under vented roofing", [
       ["wood-fibre-board", 0.035],
-      ["glass-wool", 0.14, { framing: timber(0.045, 0.6, 0.03) }],
+      ["glass-wool", 0.14, { between: timber("Rafters", 0.045, 0.6) }],
       ["smart-membrane", 0.0003],
       ["birch-plywood", 0.009],
     ]),
     floor: sketch("Floor", [
       ["wood-fibre-board", 0.022],
-      ["glass-wool", 0.1, { framing: timber(0.045, 0.4, 0.04) }],
+      ["glass-wool", 0.1, { between: timber("Joists", 0.045, 0.4) }],
       ["smart-membrane", 0.0003],
       ["birch-plywood", 0.018],
     ]),
@@ -167,7 +168,7 @@ const SHED: School[] = [
     ]),
     floor: sketch("Floor", [
       ["wood-fibre-board", 0.022],
-      ["glass-wool", 0.1, { framing: timber(0.045, 0.4, 0.04) }],
+      ["glass-wool", 0.1, { between: timber("Joists", 0.045, 0.4) }],
       ["smart-membrane", 0.0003],
       ["birch-plywood", 0.018],
     ]),
@@ -180,6 +181,8 @@ const SLAB = sketch("Slab", [
   ["concrete", 0.125, there],
 ])
 
+const POSTS = timber("Posts", 0.14, 2.4, { plates: { low: 0, high: 1 } })
+
 const POST_FRAME: School[] = [
   {
     id: "wool",
@@ -187,13 +190,15 @@ const POST_FRAME: School[] = [
     fits: "Cheap depth between the girts; the membrane must run unbroken from footing to ridge.",
     wall: sketch("Walls, behind vented steel", [
       ["breather-membrane", 0.0005],
-      ["glass-wool", 0.15, { framing: timber(0.038, 0.6, 0.03) }],
+      ["glass-wool", 0.038, { between: level("Girts", 0.089, 0.6) }],
+      ["glass-wool", 0.14, { between: POSTS }],
       ["polythene", 0.0002],
       ["osb", 0.012],
     ]),
     roof: sketch("Roof, under vented steel", [
       ["breather-membrane", 0.0005],
-      ["glass-wool", 0.2, { framing: timber(0.038, 0.6, 0.02) }],
+      ["glass-wool", 0.038, { between: level("Purlins", 0.089, 0.6) }],
+      ["glass-wool", 0.18, { between: timber("Trusses", 0.038, 1.2) }],
       ["polythene", 0.0002],
       ["osb", 0.012],
     ]),

@@ -1,7 +1,21 @@
-import { type Brief, type FaceId, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, type Opening, type Variant } from "../../schema/job/job"
+import { type Brief, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, type Variant } from "../../schema/job/job"
 import type { Form } from "../../schema/job/form"
+import type { FaceId, Opening, Shell } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
 import { type School, SCHOOLS } from "./schools"
+
+type OpeningFigures = Omit<Opening, "name" | "kind" | "face" | "x" | "y" | "width" | "height">
+
+/** What an opening of each kind is like until it is known better. */
+export const OPENING_KINDS: Readonly<Record<Opening["kind"], OpeningFigures>> = {
+  door: { uValue: 2, solarFactor: 0.02, swing: "out", leaf: 0.04, jamb: 0 },
+  "sliding-door": { uValue: 3.2, solarFactor: 0.05, swing: "slides", leaf: 0.06, jamb: 0 },
+  "double-door": { uValue: 3.2, solarFactor: 0.05, swing: "out", leaf: 0.06, jamb: 0 },
+  window: { uValue: 2.8, solarFactor: 0.65, swing: "fixed", leaf: 0.03, jamb: 0 },
+  hatch: { uValue: 4.5, solarFactor: 0.3, swing: "fixed", leaf: 0.03, jamb: 0 },
+  // A curtain between two airs: its films and the still air it holds.
+  passage: { uValue: 3.5, solarFactor: 0, swing: "fixed", leaf: 0, jamb: 0 },
+}
 
 /** What is asked before a job starts. */
 export interface Answers {
@@ -18,18 +32,19 @@ interface Kit {
   form: Form
   station: string
   use: string
-  indoors: Brief["indoors"]
-  setting: "open" | "indoors"
-  floor: "air" | "ground"
+  air: Brief["indoors"]
+  /** Whether it stands in another building. */
+  indoors?: true
+  floor: Shell["floor"]
   ach50: number
   openings: Record<string, Opening>
 }
 
 const window = (face: FaceId, x: number, y: number, width: number, height: number, name = "Window"): Opening => {
-  return { name, kind: "window", face, x, y, width, height, uValue: 2.8, solarFactor: 0.65 }
+  return { name, kind: "window", face, x, y, width, height, ...OPENING_KINDS.window }
 }
 const door = (face: FaceId, x: number, width: number, height: number, uValue: number, name = "Door"): Opening => {
-  return { name, kind: "door", face, x, y: 0.05, width, height, uValue, solarFactor: 0.02 }
+  return { name, kind: "door", face, x, y: 0.05, width, height, ...OPENING_KINDS.door, uValue }
 }
 const heated = (winter: number, humidity: number) => ({
   winter: { temperature: winter, relativeHumidity: humidity },
@@ -43,9 +58,8 @@ export const KITS: Readonly<Record<JobKind, Kit>> = {
     form: { kind: "box", length: 3.3, width: 1.75, height: 1.9 },
     station: "linden-vale",
     use: "two sleep in it",
-    indoors: heated(18, 0.5),
-    setting: "open",
-    floor: "air",
+    air: heated(18, 0.5),
+    floor: "wheels",
     ach50: 15,
     openings: {},
   },
@@ -54,9 +68,8 @@ export const KITS: Readonly<Record<JobKind, Kit>> = {
     form: { kind: "box", length: 4.2, width: 2.1, height: 2.1 },
     station: "linden-vale",
     use: "two sleep in it",
-    indoors: heated(19, 0.5),
-    setting: "open",
-    floor: "air",
+    air: heated(19, 0.5),
+    floor: "frame",
     ach50: 10,
     openings: { door: door("right", 1.2, 0.65, 1.8, 2.5), window: window("left", 1.5, 0.9, 1, 0.6) },
   },
@@ -65,9 +78,9 @@ export const KITS: Readonly<Record<JobKind, Kit>> = {
     form: { kind: "box", length: 3, width: 2.4, height: 2.4 },
     station: "saltmarsh-quay",
     use: "holds flowers and roots",
-    indoors: { winter: { temperature: 3, relativeHumidity: 0.85 }, summer: { temperature: 3, relativeHumidity: 0.85 } },
-    setting: "indoors",
-    floor: "ground",
+    air: { winter: { temperature: 3, relativeHumidity: 0.85 }, summer: { temperature: 3, relativeHumidity: 0.85 } },
+    indoors: true,
+    floor: "slab",
     ach50: 4,
     openings: { door: door("front", 0.75, 0.9, 2, 0.7) },
   },
@@ -76,9 +89,8 @@ export const KITS: Readonly<Record<JobKind, Kit>> = {
     form: { kind: "gable", length: 4.8, width: 3.6, wallHeight: 2.3, ridgeHeight: 3.4 },
     station: "linden-vale",
     use: "a place to work and stay",
-    indoors: heated(20, 0.5),
-    setting: "open",
-    floor: "air",
+    air: heated(20, 0.5),
+    floor: "skids",
     ach50: 6,
     openings: { door: door("front", 1.35, 0.9, 2, 1.8), window: window("right", 1.6, 0.9, 1.4, 1) },
   },
@@ -87,9 +99,8 @@ export const KITS: Readonly<Record<JobKind, Kit>> = {
     form: { kind: "gable", length: 12, width: 9, wallHeight: 3.6, ridgeHeight: 5.4 },
     station: "linden-vale",
     use: "a workshop on working days",
-    indoors: heated(17, 0.5),
-    setting: "open",
-    floor: "ground",
+    air: heated(17, 0.5),
+    floor: "slab",
     ach50: 7,
     openings: { door: door("front", 3, 3, 3, 2.2, "Large door"), window: window("left", 3, 1, 1.5, 1) },
   },
@@ -108,6 +119,25 @@ export function startVariant(school: School, form: Form, ach50: number): Variant
   }
 }
 
+/** A shell of a form with nothing measured on it yet. */
+export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "floor" | "openings" | "indoors">): Shell {
+  const around = FACES[form.kind].filter((face) => indoors && face !== "floor")
+  return {
+    form,
+    azimuth: 180,
+    floor,
+    overhang: { eaves: 0, ends: 0 },
+    openings,
+    boxes: {},
+    notches: {},
+    spaces: indoors ? { around: { kind: "open", name: "Building around it" } } : {},
+    against: Object.fromEntries(around.map((face) => [face, "around"])),
+    readings: {},
+    levels: {},
+    fits: {},
+  }
+}
+
 /** A whole job from six answers: the first figures are there at once, and every part of it can be changed. */
 export function startJob(answers: Answers): Job {
   const kit = KITS[answers.kind]
@@ -123,10 +153,10 @@ export function startJob(answers: Answers): Job {
       use: kit.use,
       station: answers.station,
       outdoors: { winter: null, summer: null },
-      indoors: kit.indoors,
+      indoors: kit.air,
       limits: { height: null, weight: null, money: null, loss: null, gain: null },
     },
-    shell: { form: answers.form, azimuth: 180, setting: kit.setting, floor: kit.floor, openings: kit.openings, boxes: {} },
+    shell: startShell(answers.form, kit),
     variants: { first: startVariant(school, answers.form, kit.ach50) },
     order: ["first"],
     active: "first",

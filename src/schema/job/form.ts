@@ -47,18 +47,23 @@ export type Form = z.output<typeof Form>
 export type FormKind = Form["kind"]
 
 /** Every measure that a form may have. */
-export type Dimension =
-  | "length"
-  | "width"
-  | "height"
-  | "wallHeight"
-  | "ridgeHeight"
-  | "leftHeight"
-  | "rightHeight"
-  | "crownHeight"
-  | "waistHeight"
-  | "shoulderWidth"
-  | "shoulderHeight"
+export const Dimension = z.enum([
+  "length",
+  "width",
+  "height",
+  "wallHeight",
+  "ridgeHeight",
+  "leftHeight",
+  "rightHeight",
+  "crownHeight",
+  "waistHeight",
+  "shoulderWidth",
+  "shoulderHeight",
+])
+export type Dimension = z.output<typeof Dimension>
+
+/** The value of a measure, m; undefined where the form has none of that name. */
+export const measureOf = (form: Form, dimension: Dimension): number | undefined => (form as Partial<Record<Dimension, number>>)[dimension]
 
 /**
  * Measures that contradict each other.
@@ -82,9 +87,18 @@ export function formContradiction(form: Form): { dimension: Dimension; message: 
         return { dimension: "shoulderHeight", message: "The top of the walls must be higher than the waist." }
       const rise = form.crownHeight - form.shoulderHeight
       if (rise < 0) return { dimension: "crownHeight", message: "The middle of the roof cannot be lower than the top of the walls." }
-      return rise <= form.shoulderWidth / 2
+      return rise <= greatestCamber(form) * (1 + 1e-9)
         ? null
-        : { dimension: "crownHeight", message: "A roof rises at most half its width above the walls." }
+        : { dimension: "crownHeight", message: "A roof that rises so far would bulge out past the walls under it." }
     }
   }
+}
+
+/** The rise of a round roof that leaves the leaning walls straight on, m: half its width over upright walls. */
+export function greatestCamber(
+  van: Pick<Extract<Form, { kind: "van" }>, "width" | "waistHeight" | "shoulderWidth" | "shoulderHeight">,
+): number {
+  const lean = Math.max(0, van.width - van.shoulderWidth) / 2
+  const slope = Math.atan2(van.shoulderHeight - van.waistHeight, lean)
+  return (van.shoulderWidth / 2) * Math.tan(slope / 2)
 }

@@ -1,11 +1,12 @@
 import { JOB_VERSION } from "./job"
 import { v1ToV2 } from "./v1-to-v2"
+import { v2ToV3 } from "./v2-to-v3"
 
 /** A step takes a document of version n to version n + 1; it must bear one that was never valid, which the schema refuses afterwards. */
 export type Step = (document: Record<string, unknown>) => Record<string, unknown>
 
 /** Steps by the version they start from. */
-export const STEPS: Readonly<Record<number, Step>> = { 1: v1ToV2 }
+export const STEPS: Readonly<Record<number, Step>> = { 1: v1ToV2, 2: v2ToV3 }
 
 /**
  * Takes a document up to the current version, one step at a time.

@@ -1,6 +1,8 @@
 import type { Fault } from "../parse"
-import { type FormKind, type Form, formContradiction } from "./form"
-import type { Assembly, FaceId, Job, Variant } from "./job"
+import { type FormKind, type Form, formContradiction, measureOf } from "./form"
+import type { Job, Variant } from "./job"
+import type { FaceId, Offsets, Shell } from "./shell"
+import type { Assembly } from "./build-up"
 
 /** Names that a job may use but that it does not hold itself. */
 export interface Known {
@@ -26,11 +28,8 @@ export const FACES: Record<FormKind, readonly FaceId[]> = {
  */
 export function referenceFault(job: Job, known: Known): Fault | null {
   if (!known.stations.has(job.brief.station)) return unknown(["brief", "station"], job.brief.station, "station")
-  const contradiction = formContradiction(job.shell.form)
-  if (contradiction) return { code: "contradiction", path: ["shell", "form", contradiction.dimension], message: contradiction.message }
-  for (const [id, opening] of Object.entries(job.shell.openings))
-    if (!FACES[job.shell.form.kind].includes(opening.face))
-      return unknown(["shell", "openings", id, "face"], opening.face, "face of this form")
+  const shell = shellFault(job.shell)
+  if (shell) return shell
   const order = orderFault(job.order, job.variants, ["order"], "variant")
   if (order) return order
   if (!Object.hasOwn(job.variants, job.active)) return unknown(["active"], job.active, "variant")
@@ -40,6 +39,34 @@ export function referenceFault(job: Job, known: Known): Fault | null {
   }
   if (job.pinned) return variantFault(job.pinned.variant, job.pinned.shell.form, known, ["pinned", "variant"])
   return null
+}
+
+/** A shell's own contradictions, and names in it that nothing bears. */
+function shellFault(shell: Shell): Fault | null {
+  const contradiction = formContradiction(shell.form)
+  if (contradiction) return { code: "contradiction", path: ["shell", "form", contradiction.dimension], message: contradiction.message }
+  const faces = FACES[shell.form.kind]
+  for (const parts of ["openings", "notches"] as const)
+    for (const [id, { face }] of Object.entries(shell[parts]))
+      if (!faces.includes(face)) return unknown(["shell", parts, id, "face"], face, "face of this form")
+  for (const [face, space] of Object.entries(shell.against)) {
+    if (!faces.includes(face as FaceId)) return unknown(["shell", "against", face], face, "face of this form")
+    if (!Object.hasOwn(shell.spaces, space)) return unknown(["shell", "against", face], space, "space")
+  }
+  for (const [id, { dimension }] of Object.entries(shell.readings))
+    if (measureOf(shell.form, dimension) === undefined)
+      return unknown(["shell", "readings", id, "dimension"], dimension, "measure of this form")
+  for (const [id, { name, offsets }] of Object.entries(shell.notches))
+    if (!isRising(offsets)) return notRising(["shell", "notches", id, "offsets"], name)
+  for (const [id, { name, outline }] of Object.entries(shell.boxes))
+    if (outline && !isRising(outline)) return notRising(["shell", "boxes", id, "outline"], name)
+  return null
+}
+
+const isRising = (offsets: Offsets) => offsets.every(([along], i) => i === 0 || along >= offsets[i - 1]![0])
+
+function notRising(path: Path, name: string): Fault {
+  return { code: "contradiction", path, message: `The offsets of ${name} must rise along the edge.` }
 }
 
 function variantFault(variant: Variant, form: Form, known: Known, path: Path): Fault | null {
@@ -61,11 +88,20 @@ function assemblyFault(assembly: Assembly, known: Known, path: Path): Fault | nu
   for (const [id, layer] of Object.entries(assembly.layers)) {
     const at = [...path, "layers", id]
     if (!known.materials.has(layer.material)) return unknown([...at, "material"], layer.material, "material")
-    const framing = layer.framing
-    if (!framing) continue
-    if (!known.materials.has(framing.material)) return unknown([...at, "framing", "material"], framing.material, "material")
-    if (framing.width > framing.spacing)
-      return { code: "contradiction", path: [...at, "framing", "width"], message: "A member cannot be wider than the spacing." }
+    if (layer.between !== null && !Object.hasOwn(assembly.members, layer.between))
+      return unknown([...at, "between"], layer.between, "set of members")
+  }
+  for (const [id, set] of Object.entries(assembly.members)) {
+    const at = [...path, "members", id]
+    if (!known.materials.has(set.material)) return unknown([...at, "material"], set.material, "material")
+    if (set.spaced === "centres" && set.width > set.spacing)
+      return { code: "contradiction", path: [...at, "width"], message: "A member cannot be wider than the spacing." }
+    if ((set.shape === "solid") !== (set.wall === null))
+      return {
+        code: "contradiction",
+        path: [...at, "wall"],
+        message: set.wall === null ? `A ${set.shape} needs the thickness of its wall.` : "A solid member has no wall thickness.",
+      }
   }
   return null
 }

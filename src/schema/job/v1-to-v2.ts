@@ -1,6 +1,5 @@
 import type { Step } from "./migrate"
-
-type Part = Record<string, unknown>
+import { changed, mapped } from "./parts"
 
 /**
  * Version 2 knows more forms, boxes on the floor, and members measured one by one; a job of version 1 has none of them.
@@ -21,11 +20,3 @@ const withFramedLayers = (assembly: unknown) => changed(assembly, (part) => ({ .
 
 const withMeasuredMembers = (layer: unknown) =>
   changed(layer, (part) => ({ ...part, framing: changed(part.framing, (framing) => ({ ...framing, positions: null })) }))
-
-function changed(value: unknown, change: (part: Part) => Part): unknown {
-  return typeof value === "object" && value !== null && !Array.isArray(value) ? change(value as Part) : value
-}
-
-function mapped(parts: unknown, change: (part: unknown) => unknown): unknown {
-  return changed(parts, (known) => Object.fromEntries(Object.entries(known).map(([id, part]) => [id, change(part)])))
-}

@@ -1,6 +1,7 @@
 import { heightWorking, moneyWorking, weightWorking, yearWorking } from "../../core/ledger/sums.working"
 import { heatGainWorking } from "../../core/ledger/heat-gain.working"
 import { heatLossWorking } from "../../core/ledger/heat-loss.working"
+import { floorRise } from "../../core/shell/size"
 import type { Ledger } from "../../core/ledger/ledger"
 import type { Kind } from "../../core/quantity/measure"
 import type { Working } from "../../core/working"
@@ -53,17 +54,7 @@ export const CELLS: readonly Cell[] = [
     words: "height left",
     kind: "length",
     figure: (ledger) => ledger.clear.standing,
-    working: (ledger, { shell, variants, active }) => {
-      const floor = variants[active]!.assemblies[variants[active]!.wears.floor!]!
-      const laid = floor.order.map((id) => floor.layers[id]!).filter((layer) => !(shell.floor === "ground" && layer.existing))
-      const [place, height] = standingPlace(shell.form)
-      return heightWorking(
-        ledger,
-        place,
-        height,
-        laid.reduce((sum, layer) => sum + layer.thickness, 0),
-      )
-    },
+    working: (ledger, { shell }) => heightWorking(ledger, ...standingPlace(shell.form), floorRise(shell)),
     limit: "height",
     moreIsBetter: true,
   },

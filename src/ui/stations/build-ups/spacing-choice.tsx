@@ -1,7 +1,7 @@
 "use client"
 import { endingSpacings } from "../../../core/shell/ending-spacing"
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
-import type { Framing } from "../../../schema/job/job"
+import type { MemberSet } from "../../../schema/job/build-up"
 import { useJob } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { useChosenFace } from "../use-figures"

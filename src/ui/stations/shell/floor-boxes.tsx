@@ -2,7 +2,7 @@
 import { v4 as newId } from "uuid"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { addBox, removeBox, setBox } from "../../../edit/shell-edits"
-import type { FloorBox } from "../../../schema/job/job"
+import type { FloorBox } from "../../../schema/job/shell"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { PartList } from "./part-list"

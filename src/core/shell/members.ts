@@ -1,0 +1,131 @@
+import type { MemberSet } from "../../schema/job/build-up"
+import type { FaceId } from "../../schema/job/shell"
+import type { Face, Point } from "./face"
+import { boundsOf, clipConvex, inset, polygonArea, type Rectangle, rectangleCorners } from "./polygon"
+import { coveredArea } from "./covered-area"
+
+/** One stick of a set, in the face's own coordinates. */
+export interface Member {
+  role: "member" | "trimmer" | "header" | "cross"
+  outline: Point[]
+  /** Its middle across the row, m; null for what runs across it. */
+  position: number | null
+}
+
+/** The members of one set on one face. */
+export interface MemberLayout {
+  /** Plates and end members around the rest: the face's outline, and what they leave free within it. */
+  rim: { outer: readonly Point[]; inner: readonly Point[] } | null
+  members: Member[]
+  /** Share of the face without its openings that members take, 0…1, counted from the drawing. */
+  drawn: number
+  /** Length of all sticks but plates and ends, m. */
+  length: number
+}
+
+/** What is cut out of a face: openings, and convex pieces of notches. */
+export interface Holes {
+  openings: readonly Rectangle[]
+  pieces: readonly (readonly Point[])[]
+}
+
+/** Distance from the middle of one member to the next, m. */
+export const pitchOf = ({ spacing, spaced, width }: MemberSet): number => (spaced === "edges" ? spacing + width : spacing)
+
+/**
+ * Where the members of a row stand: as measured on this face, else at their spacing.
+ * @param run length across the row, m
+ * @returns middles, m from the left edge (members that run up) or the lower edge (those that run along)
+ */
+export function memberPositions(set: MemberSet, face: FaceId, run: number): number[] {
+  const measured = set.positions[face]
+  if (measured) return measured.filter((position) => position <= run)
+  const pitch = pitchOf(set)
+  const first = set.first ?? pitch
+  const count = Math.min(MOST, Math.max(0, Math.ceil((run - set.width - first) / pitch - 1e-9)))
+  return Array.from({ length: count }, (_, i) => first + i * pitch)
+}
+
+/** More members than any enclosure has; keeps a typed spacing of a hair from stopping the bench. */
+const MOST = 2000
+
+/**
+ * Draws a set of members on a face and counts what share of it they take.
+ * Plates lie along the edges that the members end at, end members along those that they run beside.
+ */
+export function memberLayout(face: Pick<Face, "id" | "outline">, set: MemberSet, holes: Holes): MemberLayout {
+  const upright = set.direction === "up"
+  // Reckoned as if the members ran up: a set that runs along is laid over and back.
+  const turn = ([u, v]: Point): Point => (upright ? [u, v] : [v, u])
+  const turned = (outline: readonly Point[]) => (upright ? outline : outline.map(turn).reverse())
+  const lying = ({ x, y, width, height }: Rectangle): Rectangle =>
+    upright ? { x, y, width, height } : { x: y, y: x, width: height, height: width }
+  const outer = turned(face.outline)
+  const openings = holes.openings.map(lying)
+  const pieces = holes.pieces.map(turned)
+  const inner = inset(outer, (from, to) => rimWidth(set, from, to))
+  const sticks = sticksOf(set, face.id, outer, openings)
+  const whole = coveredArea(outer, [everything(outer)], openings, pieces)
+  const within = coveredArea(inner, [everything(outer)], openings, pieces)
+  const taken = coveredArea(
+    inner,
+    sticks.map(({ rectangle }) => rectangle),
+    openings,
+    pieces,
+  )
+  const members = sticks
+    .map(({ role, rectangle, position }): Member => ({ role, position, outline: clipConvex(rectangleCorners(rectangle), inner) }))
+    .filter(({ outline }) => outline.length > 2)
+  return {
+    rim:
+      inner.length === outer.length && inner.every((corner, i) => corner === outer[i])
+        ? null
+        : { outer: face.outline, inner: turned(inner) },
+    members: members.map((member) => ({ ...member, outline: [...turned(member.outline)] })),
+    drawn: whole > 0 ? Math.min(1, Math.max(0, (whole - within + taken) / whole)) : 0,
+    length: members.reduce((length, { outline }) => length + polygonArea(outline) / set.width, 0),
+  }
+}
+
+/** How far plates or end members reach in from an edge; an edge within 20° of the members' direction is one that they run beside. */
+function rimWidth(set: MemberSet, from: Point, to: Point): number {
+  const [across, along] = [to[0] - from[0], to[1] - from[1]]
+  if (Math.abs(across) < Math.tan((20 * Math.PI) / 180) * Math.abs(along)) return set.ends ? set.width : 0
+  return set.width * (across > 0 ? set.plates.low : set.plates.high)
+}
+
+interface Stick {
+  role: Member["role"]
+  rectangle: Rectangle
+  position: number | null
+}
+
+function sticksOf(set: MemberSet, face: FaceId, outline: readonly Point[], openings: readonly Rectangle[]): Stick[] {
+  const { left, right, low, high } = boundsOf(outline)
+  const { width } = set
+  const upright = (middle: number): Rectangle => ({ x: middle - width / 2, y: low, width, height: high - low })
+  const across = (middle: number, from = left, to = right): Rectangle => ({
+    x: from,
+    y: middle - width / 2,
+    width: to - from,
+    height: width,
+  })
+  const row = memberPositions(set, face, right - left).map((position): Stick => ({
+    role: "member",
+    position,
+    rectangle: upright(left + position),
+  }))
+  const beside = (set.doubled ? openings : []).flatMap(({ x, y, width: wide, height }): Stick[] => [
+    { role: "trimmer", position: null, rectangle: upright(x - width / 2) },
+    { role: "trimmer", position: null, rectangle: upright(x + wide + width / 2) },
+    { role: "header", position: null, rectangle: across(y + height + width / 2, x - width, x + wide + width) },
+    ...(y > 0 ? [{ role: "header" as const, position: null, rectangle: across(y - width / 2, x - width, x + wide + width) }] : []),
+  ])
+  const cross = set.cross.map((position): Stick => ({ role: "cross", position, rectangle: across(low + position) }))
+  return [...row, ...beside, ...cross]
+}
+
+function everything(outline: readonly Point[]): Rectangle {
+  const { left, right, low, high } = boundsOf(outline)
+  return { x: left, y: low, width: right - left, height: high - low }
+}

@@ -1,0 +1,113 @@
+import type { Point } from "./face"
+
+/** Area of a simple polygon, m². */
+export function polygonArea(outline: readonly Point[]): number {
+  let twice = 0
+  outline.forEach(([x, y], i) => {
+    const [nextX, nextY] = outline[(i + 1) % outline.length]!
+    twice += x * nextY - nextX * y
+  })
+  return Math.abs(twice) / 2
+}
+
+/** Length around a polygon, m. */
+export function polygonPerimeter(outline: readonly Point[]): number {
+  return outline.reduce((length, [x, y], i) => {
+    const [nextX, nextY] = outline[(i + 1) % outline.length]!
+    return length + Math.hypot(nextX - x, nextY - y)
+  }, 0)
+}
+
+/** Centre of area of a simple polygon, m. */
+export function polygonCentre(outline: readonly Point[]): Point {
+  let [twice, sumX, sumY] = [0, 0, 0]
+  outline.forEach(([x, y], i) => {
+    const [nextX, nextY] = outline[(i + 1) % outline.length]!
+    const cross = x * nextY - nextX * y
+    twice += cross
+    sumX += (x + nextX) * cross
+    sumY += (y + nextY) * cross
+  })
+  return twice === 0 ? outline[0]! : [sumX / (3 * twice), sumY / (3 * twice)]
+}
+
+/**
+ * The part of a convex polygon on one side of a line.
+ * @param at a point of the line, and `inward` the direction of the side that stays
+ * @see Sutherland and Hodgman, 1974
+ */
+export function clipHalf(outline: readonly Point[], at: Point, inward: Point): Point[] {
+  const kept: Point[] = []
+  // A corner on the line would come twice: as itself and as where its edge meets the line.
+  const keep = (point: Point) => {
+    const last = kept.at(-1)
+    if (!last || last[0] !== point[0] || last[1] !== point[1]) kept.push(point)
+  }
+  const side = ([x, y]: Point) => (x - at[0]) * inward[0] + (y - at[1]) * inward[1]
+  outline.forEach((from, i) => {
+    const to = outline[(i + 1) % outline.length]!
+    const [a, b] = [side(from), side(to)]
+    if (a >= 0) keep(from)
+    if (a > 0 !== b > 0) keep([from[0] + (a / (a - b)) * (to[0] - from[0]), from[1] + (a / (a - b)) * (to[1] - from[1])])
+  })
+  return kept
+}
+
+/** What two convex polygons share; `clip` runs counter-clockwise. */
+export function clipConvex(outline: readonly Point[], clip: readonly Point[]): Point[] {
+  return clip.reduce<readonly Point[]>((left, from, i) => {
+    const to = clip[(i + 1) % clip.length]!
+    return left.length === 0 ? left : clipHalf(left, from, [from[1] - to[1], to[0] - from[0]])
+  }, outline) as Point[]
+}
+
+/**
+ * A convex polygon moved in by a distance of each edge's own.
+ * @param by distance of the edge from corner i to the next, m
+ * @returns nothing where the edges meet
+ */
+export function inset(outline: readonly Point[], by: (from: Point, to: Point) => number): Point[] {
+  return outline.reduce<Point[]>(
+    (left, from, i) => {
+      const to = outline[(i + 1) % outline.length]!
+      const length = Math.hypot(to[0] - from[0], to[1] - from[1])
+      const distance = by(from, to)
+      if (length === 0 || distance <= 0 || left.length === 0) return left
+      const inward: Point = [(from[1] - to[1]) / length, (to[0] - from[0]) / length]
+      return clipHalf(left, [from[0] + inward[0] * distance, from[1] + inward[1] * distance], inward)
+    },
+    [...outline],
+  )
+}
+
+/** A rectangle by its lower left corner, m. */
+export interface Rectangle {
+  x: number
+  y: number
+  width: number
+  height: number
+}
+
+/** Corners counter-clockwise from the lower left. */
+export function rectangleCorners({ x, y, width, height }: Rectangle): Point[] {
+  return [
+    [x, y],
+    [x + width, y],
+    [x + width, y + height],
+    [x, y + height],
+  ]
+}
+
+/** @returns lowest and highest coordinates */
+export function boundsOf(outline: readonly Point[]): { left: number; right: number; low: number; high: number } {
+  const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)]
+  return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) }
+}
+
+/** Whether a point lies in a convex outline given counter-clockwise; a millimetre's tolerance for typed values. */
+export function isInside(outline: readonly Point[], [x, y]: Point): boolean {
+  return outline.every(([ax, ay], i) => {
+    const [bx, by] = outline[(i + 1) % outline.length]!
+    return (bx - ax) * (y - ay) - (by - ay) * (x - ax) >= -0.001 * Math.hypot(bx - ax, by - ay)
+  })
+}

@@ -1,0 +1,55 @@
+import * as z from "zod"
+import { Id, title } from "./name"
+import { fraction, quantity } from "../quantity"
+import { FaceId } from "./shell"
+
+const along = (meaning: string) => quantity("m", meaning, { min: 0, max: 200 })
+
+/** Members of one kind that stand in a row: studs, ribs, girts, posts, purlins, rafters, joists, battens. */
+export const MemberSet = z.strictObject({
+  name: title("name"),
+  material: z.string().min(1).max(60),
+  width: quantity("m", "width of a member, seen square to the face", { above: 0, max: 1 }),
+  depth: quantity("m", "depth of a member as measured; null: that of the layers between", { above: 0, max: 1 }).nullable(),
+  shape: z.enum(["solid", "tube", "channel", "hat"]),
+  wall: quantity("m", "wall thickness of a tube, channel or hat; null for a solid member", { above: 0, max: 0.1 }).nullable(),
+  direction: z.enum(["up", "along"]).describe("up: from the face's lower edge to its upper; along: beside its lower edge"),
+  spacing: quantity("m", "from one to the next", { above: 0, max: 10 }),
+  spaced: z.enum(["centres", "edges"]).describe("how the spacing is meant: centre to centre, or clear from edge to edge"),
+  first: along("middle of the first one from the face's left or lower edge; null: one spacing").nullable(),
+  positions: z
+    .partialRecord(FaceId, z.array(along("middle of a member")).max(400))
+    .describe("members of a face measured one by one, from its left or lower edge seen from inside; else at the spacing"),
+  ends: z.boolean().describe("one along each end of the row"),
+  plates: z
+    .strictObject({ low: z.literal([0, 1, 2, 3]), high: z.literal([0, 1, 2, 3]) })
+    .describe("members across their lower or left, and their upper or right ends"),
+  doubled: z.boolean().describe("one more on each side of an opening, with a header and a sill"),
+  cross: z
+    .array(along("middle of a row"))
+    .max(40)
+    .describe("rows of blocking, nailers or rails between them, from their lower or left ends"),
+  overhang: quantity("m", "how far they run out past the face, outdoors", { min: 0, max: 5 }),
+  share: fraction("share of the face that they take, typed in place of the drawing's").nullable(),
+})
+export type MemberSet = z.output<typeof MemberSet>
+
+export const Layer = z.strictObject({
+  material: z.string().min(1).max(60),
+  thickness: quantity("m", "thickness", { min: 0.00001, max: 2 }),
+  existing: z.boolean().describe("there already: costs nothing and adds no weight"),
+  voids: z.literal([0, 1, 2]).describe("level of air voids, ISO 6946 annex F"),
+  between: Id.nullable().describe("the set of members that it lies between; null: continuous"),
+})
+export type Layer = z.output<typeof Layer>
+
+export const Assembly = z.strictObject({
+  name: title("name"),
+  absorptance: fraction("share of the sun that the outdoor face takes up")
+    .nullable()
+    .describe("0..1; null: that of the outermost material"),
+  members: z.record(Id, MemberSet).describe("sets of members; those of different sets cross"),
+  layers: z.record(Id, Layer),
+  order: z.array(Id).min(1).max(40).describe("layers, outside to inside"),
+})
+export type Assembly = z.output<typeof Assembly>

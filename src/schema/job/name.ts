@@ -1,0 +1,9 @@
+import * as z from "zod"
+
+export const Id = z
+  .string()
+  .regex(/^[a-z0-9](?:[a-z0-9-]{0,39})$/, "A name of a part is made of small letters, digits and dashes, at most 40.")
+export type Id = z.output<typeof Id>
+
+/** What a person calls a thing. */
+export const title = (meaning: string) => z.string().min(1).max(120).describe(meaning)

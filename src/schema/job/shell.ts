@@ -1,0 +1,126 @@
+import * as z from "zod"
+import { Dimension, Form, shellLength } from "./form"
+import { Id, title } from "./name"
+import { fraction, quantity, relativeHumidity } from "../quantity"
+
+export const FaceId = z.enum(["floor", "left", "right", "front", "back", "roof", "roof-left", "roof-right", "roof-front", "roof-back"])
+export type FaceId = z.output<typeof FaceId>
+
+const offset = (meaning: string) => quantity("m", meaning, { min: 0, max: 200 })
+
+/** Air of a room in one season. */
+export const roomAir = (meaning: string) =>
+  z.strictObject({
+    temperature: quantity("°C", `${meaning} temperature`, { min: -40, max: 60 }),
+    relativeHumidity: relativeHumidity(`${meaning} relative humidity`),
+  })
+
+export const Opening = z.strictObject({
+  name: title("name"),
+  kind: z.enum(["door", "sliding-door", "double-door", "window", "hatch", "passage"]),
+  face: FaceId,
+  x: offset("from the face's left edge, seen from inside"),
+  y: offset("from the face's lower edge"),
+  width: shellLength("width"),
+  height: shellLength("height"),
+  uValue: quantity("W/(m²·K)", "thermal transmittance, frame included", { above: 0, max: 20 }),
+  solarFactor: fraction("share of the sun on it that comes in"),
+  swing: z.enum(["in", "out", "slides", "fixed"]).describe("which way its leaf goes"),
+  leaf: quantity("m", "thickness of the leaf", { min: 0, max: 0.5 }),
+  jamb: quantity("m", "thickness of the lining on its jambs and head", { min: 0, max: 0.5 }),
+})
+export type Opening = z.output<typeof Opening>
+
+/** Places along an edge and how far the outline stands off it there, as one measures an odd shape from a straight edge. */
+export const Offsets = z
+  .array(z.tuple([offset("along the edge"), offset("off the edge")]))
+  .min(2)
+  .max(60)
+  .describe("[along, off] in m, rising along the edge")
+export type Offsets = z.output<typeof Offsets>
+
+/** What stands into the inside from the floor and the foot of a wall: a wheel box, a step. */
+export const FloorBox = z.strictObject({
+  name: title("name"),
+  side: z.enum(["left", "right"]).describe("wall that it stands against"),
+  x: offset("from the back, to its near end"),
+  length: shellLength("along the wall"),
+  width: shellLength("out from the wall"),
+  height: shellLength("above the floor, at its highest"),
+  outline: Offsets.nullable().describe("its height along its length where it is no block; null: as high all along"),
+})
+export type FloorBox = z.output<typeof FloorBox>
+
+/** A piece that is missing from a face: a step well, a notch, a service opening into what is outside. */
+export const Notch = z.strictObject({
+  name: title("name"),
+  face: FaceId,
+  edge: z.enum(["lower", "upper", "left", "right"]).describe("edge of the face's bounds that it is measured from, seen from inside"),
+  from: offset("along that edge, from its left or lower end, to where the offsets begin"),
+  offsets: Offsets,
+})
+export type Notch = z.output<typeof Notch>
+
+/** What a face may stand against in place of the outdoors. */
+export const Space = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("open"), name: title("name") }).describe("outdoor air without sun and wind: an open shed"),
+  z
+    .strictObject({ kind: z.literal("held"), name: title("name"), winter: roomAir("winter"), summer: roomAir("summer") })
+    .describe("a room that is held at a temperature"),
+  z
+    .strictObject({
+      kind: z.literal("unheated"),
+      name: title("name"),
+      conductance: quantity("W/K", "from it to the outdoors, through its skin and by its air changes", { above: 0, max: 100_000 }),
+    })
+    .describe("a space that finds its own temperature between inside and outdoors"),
+])
+export type Space = z.output<typeof Space>
+
+/** One reading of the tape, from where it was held. */
+export const Reading = z.strictObject({
+  dimension: Dimension,
+  held: z
+    .enum(["outside", "bare", "ribs", "lined"])
+    .describe("outside: over all; bare: between what is there already; ribs: between the members; lined: between the finished linings"),
+  value: quantity("m", "what the tape said", { min: 0.01, max: 200 }),
+})
+export type Reading = z.output<typeof Reading>
+
+/** How far the floor stands off the zero at one of its points. */
+export const Level = z.strictObject({
+  name: title("name"),
+  x: offset("from the back"),
+  y: offset("from the left wall"),
+  rise: quantity("m", "above the zero, negative below", { min: -1, max: 1 }),
+})
+export type Level = z.output<typeof Level>
+
+/** Something that must find its place inside. */
+export const Fit = z.strictObject({
+  name: title("name"),
+  size: shellLength("its length, or all the way that it swings or pulls out"),
+  along: z.enum(["length", "width", "height", "diagonal"]).describe("diagonal: across the floor from corner to corner"),
+})
+export type Fit = z.output<typeof Fit>
+
+export const Shell = z.strictObject({
+  form: Form,
+  azimuth: quantity("degrees", "direction that the front faces, from north clockwise", { min: 0, below: 360 }),
+  floor: z.enum(["slab", "skids", "wheels", "frame"]).describe("what it stands on: a slab on the ground, or outdoor air below"),
+  overhang: z
+    .strictObject({
+      eaves: quantity("m", "level, past the side walls", { min: 0, max: 5 }),
+      ends: quantity("m", "past front and back", { min: 0, max: 5 }),
+    })
+    .describe("how far the roof reaches out"),
+  openings: z.record(Id, Opening),
+  boxes: z.record(Id, FloorBox).describe("wheel boxes and steps"),
+  notches: z.record(Id, Notch).describe("pieces missing from faces"),
+  spaces: z.record(Id, Space).describe("what faces may stand against in place of the outdoors"),
+  against: z.partialRecord(FaceId, Id).describe("the space beyond a face; a face that is not named sees the outdoors"),
+  readings: z.record(Id, Reading).describe("what the tape said, kept beside the measures that follow from it"),
+  levels: z.record(Id, Level).describe("points of a floor that is not level"),
+  fits: z.record(Id, Fit).describe("what must find its place inside"),
+})
+export type Shell = z.output<typeof Shell>
