@@ -10,7 +10,7 @@ import { applyEdit, type Edit } from "./edit"
 import { append, goBack, goForward, type History, rejoin } from "./history"
 import { KNOWN } from "./known"
 import * as shell from "./shell-edits"
-import { OPENING_KINDS } from "./start/start-job"
+import { OPENING_KINDS } from "./start/openings"
 import { demoJobs } from "./start/demo-jobs"
 import * as variant from "./variant-edits"
 

@@ -1,8 +1,11 @@
+import { current } from "immer"
 import { InputError } from "../core/errors"
+import { formFrom } from "../core/ledger/readings"
+import { activeState } from "../core/ledger/state"
 import { overlap } from "../core/shell/opening-fit"
 import { greatestHeight } from "../core/shell/size"
 import type { Dimension, Form, FormKind } from "../schema/job/form"
-import type { FaceId, Shell } from "../schema/job/shell"
+import type { FaceId, Reading, Shell } from "../schema/job/shell"
 import { FACES } from "../schema/job/references"
 import type { Edit } from "./edit"
 
@@ -28,14 +31,24 @@ export const setDimension = (dimension: Dimension, value: number): Edit => ({
   },
 })
 
-/** Several measures at once: alone, each of them could contradict those that are still to be measured. */
-export const setMeasures = (measures: Partial<Record<Dimension, number>>): Edit => ({
-  label: "Measuring round",
-  recipe: ({ shell }) => {
-    for (const [dimension, value] of Object.entries(measures))
-      if (dimension in shell.form) Object.assign(shell.form, { [dimension]: value })
+/**
+ * What the tape said, kept, and the form that follows from it; other readings of the same measure stay and are held against it.
+ * Several at once where each alone would contradict those that are still to be measured.
+ */
+export const takeReadings = (readings: readonly Reading[]): Edit => ({
+  label: readings.length === 1 ? `Measure of the ${CALLED[readings[0]!.dimension]}` : "Measuring round",
+  recipe: (job) => {
+    const known = readings.filter(({ dimension }) => dimension in job.shell.form)
+    job.shell.form = formFrom(activeState(current(job)), known)
+    for (const reading of known) job.shell.readings[placeOf(job.shell.readings, reading)] = reading
   },
 })
+
+/** A reading takes the place of an older one of the same measure from the same place. */
+function placeOf(readings: Shell["readings"], { dimension, held }: Reading): string {
+  const same = Object.entries(readings).find(([, known]) => known.dimension === dimension && known.held === held)
+  return same?.[0] ?? `${dimension}-${held}`.toLowerCase()
+}
 
 /** Another form of much the same size; its roof wears what the old one wore. */
 export const setForm = (kind: FormKind): Edit => ({

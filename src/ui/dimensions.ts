@@ -1,4 +1,5 @@
 import type { Dimension, FormKind } from "../schema/job/form"
+import type { Reading } from "../schema/job/shell"
 
 const LENGTH_ALONG_RIDGE = { dimension: "length", label: "Length, along the ridge" } as const
 const WIDTH = { dimension: "width", label: "Width" } as const
@@ -38,16 +39,16 @@ export const DIMENSIONS: Record<FormKind, readonly { dimension: Dimension; label
 
 /** Where to hold the tape for each measure. */
 export const TAPE_HINTS: Record<Dimension, string> = {
-  length: "From the skin of the front to the skin of the back, along the floor.",
-  width: "From skin to skin across the floor.",
-  height: "From the floor up to the roof’s skin.",
+  length: "From front to back, along the floor.",
+  width: "From wall to wall across the floor.",
+  height: "From the floor straight up to the roof.",
   wallHeight: "From the floor up to where the wall ends and the roof begins.",
   ridgeHeight: "From the floor up to the highest line of the roof.",
   leftHeight: "At the left wall, looking to the front: floor to roof.",
   rightHeight: "At the right wall, looking to the front: floor to roof.",
   crownHeight: "In the middle, from the floor up to the highest point of the roof.",
   waistHeight: "From the floor up to where the walls begin to lean in.",
-  shoulderWidth: "From skin to skin at the top of the walls, under the roof.",
+  shoulderWidth: "From wall to wall at the top of the walls, under the roof.",
   shoulderHeight: "From the floor up to the top of the walls.",
 }
 
@@ -59,4 +60,12 @@ export const FORM_NAMES: Record<FormKind, string> = {
   shed: "one slope",
   hip: "hip roof",
   arch: "arched roof",
+}
+
+/** Where a tape is held, in words. */
+export const HELD: Record<Reading["held"], string> = {
+  outside: "outside, over all",
+  bare: "inside, before any work",
+  ribs: "inside, from rib to rib",
+  lined: "inside, between finished linings",
 }

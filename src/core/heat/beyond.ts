@@ -19,6 +19,7 @@ export function beyond(shell: Shell, face: FaceId): Beyond {
 /** Whether any face stands in wind. */
 export const isExposed = (shell: Shell, faces: readonly FaceId[]): boolean => faces.some((face) => beyond(shell, face).kind === "outdoors")
 
+/** The two ends of the year that a face is looked at in. */
 export type Season = "winter" | "summer"
 
 /**

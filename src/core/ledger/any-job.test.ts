@@ -1,6 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
-import { OPENING_KINDS, startShell } from "../../edit/start/start-job"
+import { OPENING_KINDS } from "../../edit/start/openings"
+import { startShell } from "../../edit/start/start-job"
 import { KNOWN } from "../../edit/known"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import type { Job } from "../../schema/job/job"
@@ -134,6 +135,7 @@ const anyJob: fc.Arbitrary<Job> = fc
         [0, 0.1],
         [0.2, 0.2],
       ],
+      uValue: 2,
     }
     const wears = Object.fromEntries(
       FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"]),

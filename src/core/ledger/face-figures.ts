@@ -18,6 +18,9 @@ import { memberShare } from "../shell/framing"
 import { offsetsArea } from "../shell/notch"
 import type { JobState } from "./state"
 
+/** What closes a hole of a face. */
+export type Closure = Pick<Opening, "name" | "uValue" | "solarFactor"> & { id: string; area: number }
+
 /** What the build-up of one face is and does, before any weather. */
 export interface FaceFigures {
   id: FaceId
@@ -28,7 +31,9 @@ export interface FaceFigures {
   fromInside: number
   assembly: string
   layers: BuiltLayer[]
-  openings: { id: string; opening: Opening; area: number }[]
+  openings: { id: string; opening: Opening }[]
+  /** What closes its openings and the pieces missing from it: a U of its own each, m² and W/(m²·K). */
+  closures: Closure[]
   /** m², without openings and notches, with what boxes that stand against it add */
   netArea: number
   /** Sum of the labels, centre of the cavity air to air, and whole face with members and corrections, m²·K/W. */
@@ -88,7 +93,8 @@ function builtFigures(state: JobState, face: Face, slab: { perimeter: number; wa
       : null
   const openings = Object.entries(shell.openings)
     .filter(([, opening]) => opening.face === face.id)
-    .map(([id, opening]) => ({ id, opening, area: opening.width * opening.height }))
+    .map(([id, opening]) => ({ id, opening }))
+  const closures = closuresOf(shell, face.id)
   return {
     id: face.id,
     face,
@@ -97,7 +103,8 @@ function builtFigures(state: JobState, face: Face, slab: { perimeter: number; wa
     assembly: assemblyId,
     layers,
     openings,
-    netArea: Math.max(0, face.area + boxSkins(shell, face.id) - notchArea(shell, face.id) - sum(openings.map(({ area }) => area))),
+    closures,
+    netArea: Math.max(0, face.area + boxSkins(shell, face.id) - sum(closures.map(({ area }) => area))),
     label: labelResistance(layers),
     centre: winter.centreResistance,
     whole: 1 / winter.uValue,
@@ -113,17 +120,20 @@ function builtFigures(state: JobState, face: Face, slab: { perimeter: number; wa
 
 const boxSkins = ({ boxes }: Shell, side: FaceId) => sum(Object.values(boxes).map((box) => (box.side === side ? boxSkin(box) : 0)))
 
-const notchArea = ({ notches }: Shell, face: FaceId) =>
-  sum(Object.values(notches).map((notch) => (notch.face === face ? offsetsArea(notch.offsets) : 0)))
+function closuresOf({ openings, notches }: Shell, face: FaceId): Closure[] {
+  const on = <T extends { face: FaceId }>(parts: Record<string, T>) => Object.entries(parts).filter(([, part]) => part.face === face)
+  return [
+    ...on(openings).map(([id, { name, uValue, solarFactor, width, height }]) => ({ id, name, uValue, solarFactor, area: width * height })),
+    ...on(notches).map(([id, { name, uValue, offsets }]) => ({ id, name, uValue, solarFactor: 0, area: offsetsArea(offsets) })),
+  ]
+}
 
 /** Conductance of all faces and openings that stand against one unheated space, W/K. */
 function conductanceInto(far: Beyond, faces: readonly BuiltFigures[]): number {
   if (far.kind !== "space") return 0
   const beside = faces.filter((figures) => figures.beyond.kind === "space" && figures.beyond.id === far.id)
   return sum(
-    beside.map(
-      ({ netArea, winter, openings }) => netArea * winter.uValue + sum(openings.map(({ area, opening }) => area * opening.uValue)),
-    ),
+    beside.map(({ netArea, winter, closures }) => netArea * winter.uValue + sum(closures.map(({ area, uValue }) => area * uValue))),
   )
 }
 

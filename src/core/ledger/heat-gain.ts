@@ -60,15 +60,10 @@ export function heatGain(state: JobState, faces: readonly FaceFigures[], conditi
   const hours = day.map((hour, i): GainHour => {
     const parts = faces.flatMap((figures, f): HeatPart[] => [
       { kind: "face", id: figures.id, name: figures.name, heat: curves[f]![i]!.heat },
-      ...figures.openings.map(({ id, opening, area }): HeatPart => {
-        const sun = opening.solarFactor * area * irradianceOn(figures, hour)
+      ...figures.closures.map(({ id, name, area, uValue, solarFactor }): HeatPart => {
+        const sun = solarFactor * area * irradianceOn(figures, hour)
         const beyond = temperatureBeyondFace(figures, "summer", inside.temperature, hour.temperature)
-        return {
-          kind: "opening",
-          id,
-          name: opening.name,
-          heat: transmission(area, opening.uValue, beyond - inside.temperature) + sun,
-        }
+        return { kind: "opening", id, name, heat: transmission(area, uValue, beyond - inside.temperature) + sun }
       }),
     ])
     parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(state, faces, conditions, hour.temperature) })

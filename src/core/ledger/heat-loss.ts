@@ -37,8 +37,8 @@ export function heatLoss(state: JobState, faces: readonly FaceFigures[], conditi
     const difference = inside.temperature - temperatureBeyondFace(figures, "winter", inside.temperature, outside.temperature)
     return [
       { kind: "face", id: figures.id, name: figures.name, heat: faceLoss(figures, difference, inside.temperature - conditions.annualMean) },
-      ...figures.openings.map(({ id, opening, area }): HeatPart => {
-        return { kind: "opening", id, name: opening.name, heat: transmission(area, opening.uValue, difference) }
+      ...figures.closures.map(({ id, name, area, uValue }): HeatPart => {
+        return { kind: "opening", id, name, heat: transmission(area, uValue, difference) }
       }),
     ]
   })

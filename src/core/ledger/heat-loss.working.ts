@@ -17,13 +17,13 @@ export function heatLossWorking(ledger: Ledger): Working {
       ]
       return { name, factors, operator: "×", result, from: { station: "build-ups" } }
     }
-    const figures = ledger.faces.find((face) => (kind === "face" ? face.id === id : face.openings.some((opening) => opening.id === id)))!
+    const figures = ledger.faces.find((face) => (kind === "face" ? face.id === id : face.closures.some((closure) => closure.id === id)))!
     const difference = indoors - temperatureBeyondFace(figures, "winter", indoors, winter.outside.temperature)
-    const opening = figures.openings.find((candidate) => candidate.id === id)
-    if (kind === "opening" && opening) {
+    const closure = figures.closures.find((candidate) => candidate.id === id)
+    if (kind === "opening" && closure) {
       const factors = [
-        factor("A", "area", opening.area),
-        factor("U", "transmittance", opening.opening.uValue),
+        factor("A", "area", closure.area),
+        factor("U", "transmittance", closure.uValue),
         factor("ΔT", "temperatureDifference", difference),
       ]
       return { name, factors, operator: "×", result, from: { station: "shell", face: figures.id } }

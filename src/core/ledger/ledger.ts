@@ -3,10 +3,10 @@ import { beyond } from "../heat/beyond"
 import { type Conditions, conditionsOf } from "../heat/conditions"
 import { dampRank } from "../moisture/damp-verdict"
 import { sum } from "../numeric/sum"
+import { clearVolume } from "../shell/clear-volume"
 import { facesOf } from "../shell/faces"
 import { unfit } from "../shell/clear-opening"
 import { boxSkin } from "../shell/floor-boxes"
-import { offsetsArea } from "../shell/notch"
 import { type Misfit, misfits } from "../shell/opening-fit"
 import { type ClearInside, clearInside, floorRise, type Linings, skinAgainstCube, volumeOf } from "../shell/size"
 import { type FaceFigures, facesFigures } from "./face-figures"
@@ -26,7 +26,9 @@ export interface Ledger {
   year: { total: number; months: MonthEnergy[] }
   linings: Linings
   clear: ClearInside
+  /** m³ within the shell's own measures, and between the linings */
   volume: number
+  clearVolume: number
   skinArea: number
   /** How many times the skin of a cube of the same volume. */
   skinAgainstCube: number
@@ -60,10 +62,8 @@ export function ledgerOf(state: JobState): Ledger {
     linings,
     clear,
     volume,
-    skinArea:
-      sum(outlines.map((face) => face.area)) +
-      sum(boxes.map(boxSkin)) -
-      sum(Object.values(shell.notches).map(({ offsets }) => offsetsArea(offsets))),
+    clearVolume: clearVolume(shell.form, linings, boxes),
+    skinArea: sum(outlines.map((face) => face.area)) + sum(boxes.map(boxSkin)),
     skinAgainstCube: skinAgainstCube(outlines, volume),
     weight: sum(faces.map((face) => face.netArea * face.mass)),
     money: sum(faces.map((face) => face.netArea * face.price)),

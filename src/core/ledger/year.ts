@@ -56,7 +56,7 @@ function steadyFlow(state: JobState, faces: readonly FaceFigures[], season: Seas
     const face = figures.ground
       ? figures.ground.heatTransferCoefficient * (indoors - annualMean)
       : transmission(figures.netArea, figures.winter.uValue, difference)
-    return face + sum(figures.openings.map(({ opening, area }) => transmission(area, opening.uValue, difference)))
+    return face + sum(figures.closures.map(({ area, uValue }) => transmission(area, uValue, difference)))
   })
   const air = leakingAir(state, faces, season, condition)
   return sum(skin) + airLeakageHeat(air.flow, indoors - air.from.temperature)

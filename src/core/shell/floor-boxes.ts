@@ -1,7 +1,7 @@
 import type { FloorBox, Shell } from "../../schema/job/shell"
-import type { Face } from "./face"
+import type { Face, Point } from "./face"
 import { offsetsArea, offsetsLength } from "./notch"
-import type { Rectangle } from "./polygon"
+import { boundsOf, type Rectangle, rectangleCorners } from "./polygon"
 
 /** Where boxes on the floor stand against a face: their feet on the floor, their backs on the side walls. */
 export function boxesOn(face: Face, { boxes, form }: Shell): Rectangle[] {
@@ -12,6 +12,26 @@ export function boxesOn(face: Face, { boxes, form }: Shell): Rectangle[] {
     // The right wall runs from the front to the back, as seen from inside.
     return [{ x: box.side === "left" ? box.x : form.length - box.x - box.length, y: 0, width: box.length, height: box.height }]
   })
+}
+
+/** A box as one sees it from the side: along its length from its near end, and above the floor, counter-clockwise, m. */
+export function boxProfile({ length, height, outline }: FloorBox): Point[] {
+  if (!outline) return rectangleCorners({ x: 0, y: 0, width: length, height })
+  const [first, last] = [outline[0]!, outline.at(-1)!]
+  return [[first[0], 0], [last[0], 0], ...[...outline].reverse()]
+}
+
+/** The same boxes as they are drawn: with their measured outlines where one sees them from the side. */
+export function boxOutlinesOn(face: Face, shell: Shell): Point[][] {
+  const boxes = Object.values(shell.boxes)
+  if (face.id === "floor") return boxesOn(face, shell).map(rectangleCorners)
+  const { right } = boundsOf(face.outline)
+  return boxes
+    .filter((box) => box.side === face.id)
+    .map((box) => {
+      const along = boxProfile(box).map(([x, y]): Point => [box.x + x, y])
+      return box.side === "left" ? along : along.map(([x, y]): Point => [right - x, y]).reverse()
+    })
 }
 
 /** Volume that a box takes from the inside, m³. */

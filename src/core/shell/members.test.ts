@@ -2,7 +2,8 @@ import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { anyForm } from "../../../tests/arbitrary/any-form"
 import { RIBS, timber } from "../../edit/start/layers"
-import { OPENING_KINDS, startShell } from "../../edit/start/start-job"
+import { OPENING_KINDS } from "../../edit/start/openings"
+import { startShell } from "../../edit/start/start-job"
 import type { MemberSet } from "../../schema/job/build-up"
 import type { Notch, Opening } from "../../schema/job/shell"
 import { coveredArea } from "./covered-area"
@@ -85,6 +86,7 @@ describe("notches and templates", () => {
     face: "floor",
     edge: "lower",
     from: 0.5,
+    uValue: 1,
     offsets: [
       [0, 0.2],
       [0.4, 0.3],

@@ -1,7 +1,7 @@
-import type { FloorBox, Opening, Shell } from "../../schema/job/shell"
+import type { FloorBox, Notch, Opening, Shell } from "../../schema/job/shell"
 import type { Face } from "./face"
-import { notchOutline } from "./notch"
-import { isInside, type Rectangle, rectangleCorners } from "./polygon"
+import { notchOutline, notchStrips } from "./notch"
+import { boundsOf, clipConvex, isInside, polygonArea, type Rectangle, rectangleCorners } from "./polygon"
 import { greatestHeight } from "./size"
 
 /** An opening's or a box's place that cannot be, in words. */
@@ -26,10 +26,15 @@ export function misfits(shell: Shell, faces: readonly Face[]): Misfit[] {
     if (!rectangleCorners(opening).every((corner) => isInside(face.outline, corner)))
       found.push({ opening: id, message: `${opening.name} reaches over the edge of its face; make it smaller or move it.` })
     const other = entries.slice(0, i).find(([, before]) => before.face === opening.face && overlap(before, opening))
-    if (other) found.push({ opening: id, message: `${opening.name} and ${other[1].name} overlap; move one of them.` })
+    const missing = Object.values(shell.notches).find((notch) => notch.face === opening.face && meets(face, notch, opening))
+    for (const name of [other?.[1].name, missing?.name])
+      if (name) found.push({ opening: id, message: `${opening.name} and ${name} overlap; move one of them.` })
   })
   return found
 }
+
+const meets = (face: Face, notch: Notch, opening: Opening) =>
+  notchStrips(face, notch).some((strip) => polygonArea(clipConvex(strip, rectangleCorners(opening))) > 1e-6)
 
 function boxMisfit({ name, x, length, width, height, outline }: FloorBox, { form }: Shell): Misfit[] {
   const fits =
@@ -40,4 +45,22 @@ function boxMisfit({ name, x, length, width, height, outline }: FloorBox, { form
 /** Whether two openings of one face take the same place; edges may touch. */
 export function overlap(a: Rectangle, b: Rectangle): boolean {
   return a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height
+}
+
+/** Steps in which a free place is looked for, m. */
+const STEP = 0.05
+
+/**
+ * The first free place for an opening along a face, from its left; lower down where it is too high for the face.
+ * @returns null where there is none
+ */
+export function freePlace({ outline }: Face, taken: readonly Rectangle[], wanted: Omit<Rectangle, "x">): Rectangle | null {
+  const { left, right } = boundsOf(outline)
+  for (const y of [wanted.y, STEP, 0])
+    for (let x = left + 0.3; x <= right; x += STEP) {
+      const place = { ...wanted, x: Math.round(x * 1000) / 1000, y }
+      const free = rectangleCorners(place).every((corner) => isInside(outline, corner)) && !taken.some((other) => overlap(place, other))
+      if (free) return place
+    }
+  return null
 }

@@ -138,7 +138,7 @@ export function measureOverAll(form: Form, dimension: Dimension, linings: Lining
   let value = measureOf(form, dimension)!
   // A ridge that is moved tilts the roof, and its lining with it: a few rounds settle that.
   for (let round = 0; round < 30; round++)
-    value = Math.max(0.01, value + reading - measureInside({ ...form, [dimension]: value } as Form, dimension, linings))
+    value = Math.max(0.01, value + reading - measureInside({ ...form, [dimension]: value }, dimension, linings))
   return value
 }
 

@@ -1,7 +1,8 @@
 import type { Job } from "../../schema/job/job"
 import type { Offsets } from "../../schema/job/shell"
 import { level, type LayerSketch, RIBS, sketch, timber } from "./layers"
-import { OPENING_KINDS, startJob } from "./start-job"
+import { OPENING_KINDS } from "./openings"
+import { startJob } from "./start-job"
 
 const there = { existing: true }
 

@@ -18,7 +18,7 @@ export function sketch(name: string, layers: readonly LayerSketch[], absorptance
   return {
     name,
     absorptance,
-    members: Object.fromEntries(sets.map((set) => [idOf(set), set])),
+    members: Object.fromEntries(sets.map((set, i) => [`m${i + 1}`, set])),
     layers: Object.fromEntries(entries),
     order: entries.map(([id]) => id),
   }

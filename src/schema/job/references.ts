@@ -47,7 +47,7 @@ function shellFault(shell: Shell): Fault | null {
   if (contradiction) return { code: "contradiction", path: ["shell", "form", contradiction.dimension], message: contradiction.message }
   const faces = FACES[shell.form.kind]
   for (const parts of ["openings", "notches"] as const)
-    for (const [id, { face }] of Object.entries(shell[parts]))
+    for (const [id, { face }] of Object.entries<{ face: FaceId }>(shell[parts]))
       if (!faces.includes(face)) return unknown(["shell", parts, id, "face"], face, "face of this form")
   for (const [face, space] of Object.entries(shell.against)) {
     if (!faces.includes(face as FaceId)) return unknown(["shell", "against", face], face, "face of this form")

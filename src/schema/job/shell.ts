@@ -58,6 +58,10 @@ export const Notch = z.strictObject({
   edge: z.enum(["lower", "upper", "left", "right"]).describe("edge of the face's bounds that it is measured from, seen from inside"),
   from: offset("along that edge, from its left or lower end, to where the offsets begin"),
   offsets: Offsets,
+  uValue: quantity("W/(m²·K)", "thermal transmittance of what closes it, over its mouth; 0 where nothing is lost there", {
+    min: 0,
+    max: 20,
+  }),
 })
 export type Notch = z.output<typeof Notch>
 

@@ -31,6 +31,8 @@ export interface JobView {
   refusal: string | null
   face: FaceId
   layer: string | null
+  /** Opening or box of the shell that is chosen. */
+  part: string | null
   /** Season that Heat and Damp look at. */
   season: Season
 }
@@ -42,7 +44,7 @@ export interface JobStore extends StoreApi<JobView> {
   show: (edit: Edit | null) => void
   undo: () => void
   redo: () => void
-  choose: (choice: Partial<Pick<JobView, "face" | "layer" | "season">>) => void
+  choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season">>) => void
   /** Drops what this window has not sent and takes the job as the server has it. */
   reload: () => Promise<void>
   /** Makes this window's job the newest revision. */
@@ -70,6 +72,7 @@ export function createJobStore(open: OpenJob): JobStore {
     refusal: null,
     face: "left",
     layer: null,
+    part: null,
     season: "winter",
   }))
   const { getState: get, setState: set } = store
@@ -183,7 +186,7 @@ export function createJobStore(open: OpenJob): JobStore {
       const forward = goForward(history)
       if (forward) enter(forward, { kind: "move", from: history.head, to: forward.head })
     },
-    choose: (choice: Partial<Pick<JobView, "face" | "layer" | "season">>) => set(choice),
+    choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season">>) => set(choice),
     async reload(): Promise<void> {
       const job = await fetchJob()
       if (!job) return set({ saving: "away" })

@@ -55,7 +55,7 @@ export function PeltPane({ station }: { station: StationId }) {
         </div>
         <Room />
       </div>
-      <Pelt ink={ink} />
+      <Pelt ink={ink} editable={station === "shell"} />
       <div className="flex items-end justify-between gap-4 text-dense text-graphite max-[900px]:hidden">
         <Skin />
         {ink === "damp" ? <Rings /> : null}

@@ -4,7 +4,7 @@ import type { FaceFigures } from "../../core/ledger/face-figures"
 import { onPelt } from "../../core/shell/face"
 import { hatch, HatchPatterns } from "./hatches"
 import { mainClass } from "./ink"
-import { fit } from "./pelt"
+import { fit } from "./pelt-view"
 
 /** A pelt as an emblem: outlines and hatching, no words; the scale can be shared between several. */
 export function SmallPelt({ faces, width, height }: { faces: readonly FaceFigures[]; width: number; height: number }) {

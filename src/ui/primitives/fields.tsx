@@ -5,16 +5,33 @@ import { type Kind, parseQuantity, printQuantity } from "../../core/quantity/mea
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import type { Fault } from "../../schema/parse"
 
+interface Labelling {
+  id: string
+  label: string
+  error?: string | null
+  /** Leaves the label to what it stands beside: a screen reader still hears it. */
+  bare?: boolean | undefined
+  children: ReactNode
+}
+
 /** A label over a control, and beside it what is wrong with what was typed. */
-function Labelled({ id, label, error, children }: { id: string; label: string; error?: string | null; children: ReactNode }) {
+function Labelled({ id, label, error, bare, children }: Labelling) {
   return (
-    <div className="min-w-0">
-      <label htmlFor={id} className="block text-dense text-graphite">
+    <div className="relative min-w-0">
+      <label htmlFor={id} className={bare ? "sr-only" : "block text-dense text-graphite"}>
         {label}
       </label>
       {children}
       {error ? (
-        <p id={`${id}-error`} role="alert" className="mt-0.5 text-dense text-clay">
+        <p
+          id={`${id}-error`}
+          role="alert"
+          className={
+            bare
+              ? "absolute top-full left-0 z-10 w-56 rounded-soft border border-clay bg-sheet px-2 py-1 text-dense text-clay"
+              : "mt-0.5 text-dense text-clay"
+          }
+        >
           {error}
         </p>
       ) : null}
@@ -23,6 +40,8 @@ function Labelled({ id, label, error, children }: { id: string; label: string; e
 }
 
 const BOX = "h-8 w-full rounded-soft border bg-sheet px-2 outline-offset-0"
+/** A figure on a dimension line: a field all the same. */
+const LINE = "h-[19px] w-full rounded-[3px] border bg-felt px-0 text-center text-[12px] leading-none outline-offset-0 hover:border-graphite"
 
 interface Typed {
   label: string
@@ -33,10 +52,11 @@ interface Typed {
   unit?: string
   placeholder?: string | undefined
   autoFocus?: boolean
+  bare?: boolean | undefined
 }
 
 /** A field that takes text when it is left or Enter is pressed; Escape brings the stored value back. */
-export function TypedField({ label, shown, unit = "", onCommit, placeholder, autoFocus }: Typed) {
+export function TypedField({ label, shown, unit = "", onCommit, placeholder, autoFocus, bare }: Typed) {
   const id = useId()
   const [text, setText] = useState<string | null>(null)
   const [error, setError] = useState<string | null>(null)
@@ -48,7 +68,7 @@ export function TypedField({ label, shown, unit = "", onCommit, placeholder, aut
     if (!fault) setText(null)
   }
   return (
-    <Labelled id={id} label={label} error={error}>
+    <Labelled id={id} label={label} error={error} bare={bare}>
       <div className="relative">
         <input
           id={id}
@@ -59,7 +79,7 @@ export function TypedField({ label, shown, unit = "", onCommit, placeholder, aut
           spellCheck={false}
           aria-invalid={error !== null}
           aria-describedby={error ? `${id}-error` : undefined}
-          className={`${BOX} ${error ? "border-clay" : "border-seam"}`}
+          className={`${bare ? LINE : BOX} ${error ? "border-clay" : bare ? "border-transparent" : "border-seam"}`}
           onFocus={(event) => event.target.select()}
           onChange={(event) => setText(event.target.value)}
           onBlur={commit}
@@ -72,7 +92,7 @@ export function TypedField({ label, shown, unit = "", onCommit, placeholder, aut
             }
           }}
         />
-        {unit ? (
+        {unit && !bare ? (
           <span
             aria-hidden
             className="pointer-events-none absolute inset-y-px right-px flex items-center rounded-soft bg-sheet px-1.5 text-dense text-graphite"
@@ -95,10 +115,11 @@ interface Quantity {
   onEmpty?: () => Fault | null
   placeholder?: string
   autoFocus?: boolean
+  bare?: boolean
 }
 
 /** A figure with its unit, written as people write it. */
-export function QuantityField({ label, kind, system, value, onCommit, onEmpty, placeholder, autoFocus }: Quantity) {
+export function QuantityField({ label, kind, system, value, onCommit, onEmpty, placeholder, autoFocus, bare }: Quantity) {
   const printed = value === null ? { text: "", unit: printQuantity(kind, 0, system).unit } : printQuantity(kind, value, system)
   return (
     <TypedField
@@ -106,6 +127,7 @@ export function QuantityField({ label, kind, system, value, onCommit, onEmpty, p
       shown={printed.text}
       unit={printed.unit}
       placeholder={placeholder}
+      bare={bare}
       {...(autoFocus ? { autoFocus } : {})}
       onCommit={(text) => {
         if (text.trim() === "" && onEmpty) return onEmpty()

@@ -110,7 +110,7 @@ function Row({ layer, children }: { layer: BuiltLayer; children: React.ReactNode
             onClick={() => store.choose({ layer: layer.id })}
           >
             {layer.material.name}
-            {layer.layer.framing ? <span className="text-graphite">, between members</span> : null}
+            {layer.set ? <span className="text-graphite">, between {layer.set.name.toLowerCase()}</span> : null}
             {layer.layer.existing ? <span className="text-graphite">, there already</span> : null}
           </button>
         </div>

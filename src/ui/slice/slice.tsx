@@ -2,6 +2,7 @@
 import { useId, useReducer, useRef } from "react"
 import { dewPoint } from "../../core/air/dew-point"
 import type { BuiltLayer } from "../../core/assembly/build-up"
+import { materialOf } from "../../core/material/catalogue"
 import { nextSold } from "../../core/material/layer-properties"
 import type { FaceFigures } from "../../core/ledger/face-figures"
 import { printQuantity, printWithUnit } from "../../core/quantity/measure"
@@ -46,7 +47,8 @@ export function Slice({ figures, season, still = false }: { figures: FaceFigures
         <HatchPatterns name={name} />
         <g fontSize={12} fill="var(--graphite)">
           <text x={0} y={13}>
-            {figures.ground ? "soil" : "outdoors"}, {air(look.outside.temperature, look.outside.relativeHumidity)}
+            {figures.ground ? "soil" : figures.beyond.kind === "space" ? figures.beyond.space.name.toLowerCase() : "outdoors"},{" "}
+            {air(look.outside.temperature, look.outside.relativeHumidity)}
           </text>
           <text x={size.width} y={13} textAnchor="end">
             inside, {air(look.inside.temperature, look.inside.relativeHumidity)}
@@ -139,7 +141,7 @@ function LayerDrawing({
   onChoose: () => void
 }) {
   const { material, fraction } = layer
-  const member = layer.layer.framing
+  const member = layer.set
   return (
     <g onClick={onChoose} data-layer={layer.id} className="cursor-pointer">
       <rect x={from} width={to - from} height={HEIGHT} fill="var(--sheet)" />
@@ -147,10 +149,10 @@ function LayerDrawing({
       {member && to - from > 8 ? (
         <g>
           <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.8} />
-          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill={hatch(hatches, member.wall === null ? "wood" : "metal")} />
+          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill={hatch(hatches, materialOf(member.material).class)} />
           {to - from > 84 ? (
             <text x={(from + to) / 2} y={HEIGHT - 39} textAnchor="middle" fontSize={12} fill="var(--ink)" className="on-hatch">
-              members, {Math.round(fraction * 100)} %
+              {member.name.toLowerCase()}, {Math.round(fraction * 100)} %
             </text>
           ) : null}
         </g>

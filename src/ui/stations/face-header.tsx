@@ -10,14 +10,22 @@ export function FaceHeader() {
   const job = useJob()
   const wears = job.variants[job.active]!.assemblies[figures.assembly]!.name
   const { tilt, azimuth } = figures.face
+  const far = figures.beyond
   const looks =
-    tilt === 180 ? (figures.ground ? "on the ground" : "air below") : tilt === 0 ? "under the sky" : `looks ${compassPoint(azimuth)}`
+    far.kind === "space"
+      ? `against “${far.space.name}”`
+      : far.kind === "ground"
+        ? "on the ground"
+        : tilt === 180
+          ? "air below"
+          : tilt === 0
+            ? "under the sky"
+            : `looks ${compassPoint(azimuth)}`
   return (
     <div className="flex flex-wrap items-baseline gap-x-3">
       <h1 className="font-display text-[20px] leading-7 font-bold">{figures.name}</h1>
       <p className="text-graphite">
-        {printWithUnit("area", figures.netArea, job.units)} ·{" "}
-        {job.shell.setting === "indoors" && tilt < 180 ? "in another building" : looks} · wears “{wears}”
+        {printWithUnit("area", figures.netArea, job.units)} · {looks} · wears “{wears}”
       </p>
     </div>
   )

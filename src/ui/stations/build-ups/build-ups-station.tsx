@@ -56,7 +56,7 @@ export function BuildUpsStation({ onPick }: { onPick: (picking: Picking) => void
         <Button onClick={() => open(resistanceWorking(figures))}>Show the working of R</Button>
         <Button onClick={() => store.edit(pin(job.variants[job.active]!.name))}>Pin to compare</Button>
       </div>
-      {layer ? <LayerDetails key={layer.id} assembly={figures.assembly} built={layer} /> : <Remarks />}
+      {layer ? <LayerDetails key={layer.id} figures={figures} built={layer} /> : <Remarks />}
       {layer ? <Remarks /> : null}
       <Wearing />
       {layerCautions(figures.layers).map((caution) => (

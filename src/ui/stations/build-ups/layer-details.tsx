@@ -1,27 +1,23 @@
 "use client"
-import { Switch } from "radix-ui"
-import { useId } from "react"
+import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
-import { CATALOGUE } from "../../../core/material/catalogue"
-import { attempt } from "../../../core/errors"
-import { parseLengths } from "../../../core/quantity/length"
-import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
-import { setFraming, setLayerFlags, setThickness } from "../../../edit/assembly-edits"
-import { RIBS, timber } from "../../../edit/start/layers"
-import type { MemberSet } from "../../../schema/job/build-up"
+import type { FaceFigures } from "../../../core/ledger/face-figures"
+import { printWithUnit } from "../../../core/quantity/measure"
+import { addMembers, setBetween, setLayerFlags, setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
-import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
-import { SpacingChoice } from "./spacing-choice"
-
-const MEMBERS = Object.entries(CATALOGUE).filter(([, { class: kind }]) => kind === "wood" || kind === "metal" || kind === "board")
+import { QuantityField, SelectField } from "../../primitives/fields"
+import { Toggle } from "../../primitives/toggle"
+import { FRESH_MEMBERS } from "../members/fresh-members"
+import { MemberFields } from "../members/member-fields"
 
 /** Everything that can be said of one layer. */
-export function LayerDetails({ assembly, built }: { assembly: string; built: BuiltLayer }) {
-  const { units } = useJob()
+export function LayerDetails({ figures, built }: { figures: FaceFigures; built: BuiltLayer }) {
+  const job = useJob()
+  const { units } = job
   const store = useJobStore()
   const { layer, material, id } = built
-  const change = (framing: Partial<Framing>) => store.edit(setFraming(assembly, id, { ...layer.framing!, ...framing }))
-  const framed = layer.framing
+  const { assembly } = figures
+  const { members } = job.variants[job.active]!.assemblies[assembly]!
   return (
     <div className="grid grid-cols-3 gap-x-4 gap-y-2 border-t border-seam pt-3" data-testid="layer-details">
       <p className="col-span-3 font-display text-[15px] font-semibold">
@@ -51,78 +47,24 @@ export function LayerDetails({ assembly, built }: { assembly: string; built: Bui
       />
       <Toggle label="There already" on={layer.existing} onChange={(existing) => store.edit(setLayerFlags(assembly, id, { existing }))} />
       <SelectField
-        label="Members between"
-        value={framed?.material ?? "none"}
-        options={[{ value: "none", name: "none" }, ...MEMBERS.map(([value, { name }]) => ({ value, name }))]}
+        label="Lies between"
+        value={layer.between ?? "none"}
+        options={[
+          { value: "none", name: "no members: it runs on" },
+          ...Object.entries(members).map(([value, { name }]) => ({ value, name: name.toLowerCase() })),
+          ...FRESH_MEMBERS.map(({ value, name }) => ({ value, name })),
+        ]}
         onChange={(value) => {
-          if (value === "none") store.edit(setFraming(assembly, id, null))
-          else
-            store.edit(
-              setFraming(assembly, id, {
-                ...(framed ?? (CATALOGUE[value]!.class === "metal" ? RIBS : timber(0.045, 0.6))),
-                material: value,
-              }),
-            )
+          const fresh = FRESH_MEMBERS.find((one) => one.value === value)
+          if (fresh) store.edit(addMembers(assembly, `m-${newId().slice(0, 8)}`, fresh.set, id))
+          else store.edit(setBetween(assembly, id, value === "none" ? null : value))
         }}
       />
-      {framed ? (
-        <>
-          <QuantityField label="Width" kind="length" system={units} value={framed.width} onCommit={(width) => change({ width })} />
-          <QuantityField
-            label="Spacing, centre to centre"
-            kind="length"
-            system={units}
-            value={framed.spacing}
-            onCommit={(spacing) => change({ spacing, positions: null })}
-          />
-          <QuantityField
-            label="Wall of a tube or channel"
-            kind="length"
-            system={units}
-            value={framed.wall}
-            placeholder="solid"
-            onCommit={(wall) => change({ wall })}
-            onEmpty={() => change({ wall: null })}
-          />
-          <QuantityField
-            label="Plates and edges, share"
-            kind="percent"
-            system={units}
-            value={framed.plates}
-            onCommit={(plates) => change({ plates })}
-          />
-          <div className="col-span-2">
-            <TypedField
-              label="Middles one by one, from the left seen from inside; empty: at the spacing"
-              shown={(framed.positions ?? []).map((position) => printQuantity("length", position, units).text).join("; ")}
-              placeholder={units === "metric" ? "120; 680; 1250" : `5"; 27"; 49 1/2"`}
-              onCommit={(text) => {
-                const read = attempt(() => parseLengths(text, units))
-                return read.ok ? change({ positions: read.value.length === 0 ? null : read.value }) : read.error
-              }}
-            />
-          </div>
-          <p className="self-end pb-1 text-dense text-graphite">{printWithUnit("percent", built.fraction, units)} of the face is members</p>
-          <SpacingChoice framing={framed} onTake={(spacing) => change({ spacing, positions: null })} />
-        </>
+      {layer.between !== null && built.set ? (
+        <div className="col-span-3">
+          <MemberFields figures={figures} id={layer.between} set={built.set} />
+        </div>
       ) : null}
-    </div>
-  )
-}
-
-function Toggle({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
-  const id = useId()
-  return (
-    <div className="flex items-end gap-2 pb-1">
-      <Switch.Root
-        id={id}
-        checked={on}
-        onCheckedChange={onChange}
-        className="h-5 w-9 rounded-soft border border-graphite bg-sheet p-px data-[state=checked]:border-spruce data-[state=checked]:bg-spruce"
-      >
-        <Switch.Thumb className="moves block size-4 rounded-[3px] bg-graphite data-[state=checked]:translate-x-4 data-[state=checked]:bg-on-spruce" />
-      </Switch.Root>
-      <label htmlFor={id}>{label}</label>
     </div>
   )
 }

@@ -123,7 +123,7 @@ function HottestDay() {
           <p className="text-graphite">
             {printWithUnit("temperature", conditions.summer.inside.temperature, units)} inside,{" "}
             {printWithUnit("temperature", conditions.summer.outside.temperature, units)} outdoors at the hottest hour
-            {job.shell.setting === "indoors" ? ", no sun in the other building" : ", clear sky"}
+            {ledger.faces.some(({ beyond }) => beyond.kind === "outdoors" && beyond.sun) ? ", clear sky" : ", no face sees the sun"}
           </p>
         </div>
         <Button look="link" onClick={() => setAsTable(!asTable)}>

@@ -1,106 +1,121 @@
 "use client"
-import { v4 as newId } from "uuid"
+import { useState } from "react"
 import { printWithUnit } from "../../../core/quantity/measure"
+import { clearOpening } from "../../../core/shell/clear-opening"
 import { faceName } from "../../../core/shell/face-name"
-import { addOpening, removeOpening, setOpening } from "../../../edit/shell-edits"
-import type { FaceId, Opening } from "../../../schema/job/shell"
+import { freePlace } from "../../../core/shell/opening-fit"
+import { OPENING_KINDS, OPENING_SIZES } from "../../../edit/start/openings"
 import { FACES } from "../../../schema/job/references"
-import { useJob, useJobStore } from "../../job/job-store"
-import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import type { FaceId, Opening } from "../../../schema/job/shell"
+import { JobQuantity } from "../../job/job-quantity"
+import { useJob, useLedger } from "../../job/job-store"
+import { SelectField, TypedField } from "../../primitives/fields"
+import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { PartList } from "./part-list"
+import { useParts } from "./use-parts"
+
+const KINDS: Record<Opening["kind"], string> = {
+  door: "door",
+  "sliding-door": "sliding door",
+  "double-door": "double door",
+  window: "window",
+  hatch: "hatch or fan",
+  passage: "passage without a door",
+}
+const SWINGS: Record<Opening["swing"], string> = { in: "inward", out: "outward", slides: "slides", fixed: "does not open" }
+
+const options = <T extends string>(names: Record<T, string>) => (Object.keys(names) as T[]).map((value) => ({ value, name: names[value] }))
 
 /** Doors, windows and hatches of all faces; a new one goes into the chosen face. */
 export function Openings() {
-  const job = useJob()
-  const store = useJobStore()
+  const { brief, shell, units } = useJob()
   const figures = useChosenFace()
-  const { openings, form } = job.shell
-  const add = () => {
-    const id = `o-${newId().slice(0, 8)}`
-    const opening: Opening = {
-      name: "Window",
-      kind: "window",
-      face: figures.id,
-      x: 0.3,
-      y: 0.9,
-      width: 0.6,
-      height: 0.5,
-      uValue: 2.8,
-      solarFactor: 0.6,
-    }
-    return store.edit(addOpening(id, opening)) ? null : id
+  const { entries, add, remove } = useParts("openings")
+  const [kind, setKind] = useState<Opening["kind"]>("window")
+  const on = figures.name.toLowerCase()
+  const onAdd = () => {
+    const place = freePlace(
+      figures.face,
+      figures.openings.map(({ opening }) => opening),
+      OPENING_SIZES[kind],
+    )
+    if (!place)
+      return { code: "no-room", path: [], message: `There is no room for a ${KINDS[kind]} on the ${on}: move or remove what is there.` }
+    const name = KINDS[kind].charAt(0).toUpperCase() + KINDS[kind].slice(1)
+    return add({ name, kind, face: figures.id, ...place, ...OPENING_KINDS[kind] })
   }
-  const parts = Object.entries(openings).map(([id, opening]) => ({
+  const length = (value: number) => printWithUnit("length", value, units)
+  const parts = entries.map(([id, opening]) => ({
     id,
     name: opening.name,
-    words: [
-      faceName(opening.face, job.brief.kind, form.kind).toLowerCase(),
-      `${printWithUnit("length", opening.width, job.units)} × ${printWithUnit("length", opening.height, job.units)}`,
-      `U ${printWithUnit("transmittance", opening.uValue, job.units)}`,
-    ].join(" · "),
+    words: `${faceName(opening.face, brief.kind, shell.form.kind).toLowerCase()} · ${length(opening.width)} × ${length(opening.height)}`,
     fields: <OpeningFields id={id} opening={opening} />,
-    onRemove: () => store.edit(removeOpening(id)),
+    onRemove: () => remove(id),
   }))
   return (
-    <PartList title="Doors, windows, hatches" addName={`Opening in the ${figures.name.toLowerCase()}`} onAdd={add} parts={parts}>
-      {parts.length === 0 ? "None yet. Choose a face on the pelt and add one." : undefined}
+    <PartList
+      title="Doors, windows, hatches"
+      ask={<SelectField label="New" value={kind} options={options(KINDS)} onChange={setKind} />}
+      addName={`Add to the ${on}`}
+      onAdd={onAdd}
+      parts={parts}
+    >
+      {parts.length === 0
+        ? "None yet. Choose a face on the pelt and add one; then drag it to its place, or type where it is."
+        : "Drag them on the pelt: they snap to edges, members and to each other; hold Shift to let go. Arrow keys move the one in focus."}
     </PartList>
   )
 }
 
 function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
   const job = useJob()
-  const store = useJobStore()
-  const length = (key: "width" | "height" | "x" | "y", label: string) => (
-    <QuantityField
-      label={label}
-      kind="length"
-      system={job.units}
-      value={opening[key]}
-      onCommit={(value) => store.edit(setOpening(id, { [key]: value }))}
-    />
+  const { faces, linings } = useLedger()
+  const { change } = useParts("openings")
+  const { face } = faces.find((figures) => figures.id === opening.face)!
+  const clear = clearOpening(face, opening, linings)
+  const length = (value: number) => printWithUnit("length", value, job.units)
+  const field = (key: "x" | "y" | "width" | "height" | "leaf" | "jamb", label: string) => (
+    <JobQuantity label={label} kind="length" value={opening[key]} onCommit={(value) => change(id, { [key]: value })} />
   )
   return (
-    <div className="grid grid-cols-3 gap-x-4 gap-y-2 pt-1 pb-3">
-      <TypedField label="Name" shown={opening.name} onCommit={(name) => store.edit(setOpening(id, { name: name.trim() }))} />
+    <>
+      <TypedField label="Name" shown={opening.name} onCommit={(name) => change(id, { name: name.trim() })} />
       <SelectField
         label="Kind"
         value={opening.kind}
-        options={[
-          { value: "window", name: "window" },
-          { value: "door", name: "door" },
-          { value: "hatch", name: "hatch or fan" },
-        ]}
-        onChange={(kind) => store.edit(setOpening(id, { kind }))}
+        options={options(KINDS)}
+        onChange={(kind) => change(id, { kind, ...OPENING_KINDS[kind] })}
       />
       <SelectField<FaceId>
         label="In"
         value={opening.face}
-        options={FACES[job.shell.form.kind].map((face) => ({
-          value: face,
-          name: faceName(face, job.brief.kind, job.shell.form.kind),
-        }))}
-        onChange={(face) => store.edit(setOpening(id, { face }))}
+        options={FACES[job.shell.form.kind].map((value) => ({ value, name: faceName(value, job.brief.kind, job.shell.form.kind) }))}
+        onChange={(to) => change(id, { face: to })}
       />
-      {length("width", "Width")}
-      {length("height", "Height")}
-      <QuantityField
-        label="U, frame included"
-        kind="transmittance"
-        system={job.units}
-        value={opening.uValue}
-        onCommit={(uValue) => store.edit(setOpening(id, { uValue }))}
-      />
-      {length("x", "From the left, seen from inside")}
-      {length("y", "From the lower edge")}
-      <QuantityField
+      {field("x", "From the left, seen from inside")}
+      {field("y", "From the lower edge")}
+      <SelectField label="It opens" value={opening.swing} options={options(SWINGS)} onChange={(swing) => change(id, { swing })} />
+      {field("width", "Width")}
+      {field("height", "Height")}
+      {field("leaf", "Thickness of the leaf")}
+      {field("jamb", "Lining on jambs and head")}
+      <JobQuantity label="U, frame included" kind="transmittance" value={opening.uValue} onCommit={(uValue) => change(id, { uValue })} />
+      <JobQuantity
         label="Sun let in, 0 to 1"
         kind="ratio"
-        system={job.units}
         value={opening.solarFactor}
-        onCommit={(solarFactor) => store.edit(setOpening(id, { solarFactor }))}
+        onCommit={(solarFactor) => change(id, { solarFactor })}
       />
-    </div>
+      <p className="col-span-3" data-testid="clear-opening">
+        Clear once everything is lined: <span className="font-semibold">{`${length(clear.width)} × ${length(clear.height)}`}</span>
+        {clear.sill > 0 ? `; the floor stands ${length(clear.sill)} above its sill` : ""}
+      </p>
+      {clear.hindered ? (
+        <div className="col-span-3">
+          <Remark kind="remark">{clear.hindered}</Remark>
+        </div>
+      ) : null}
+    </>
   )
 }

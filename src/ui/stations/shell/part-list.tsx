@@ -1,9 +1,11 @@
 "use client"
 import { Plus, Trash2 } from "lucide-react"
 import { type ReactNode, useState } from "react"
+import type { Fault } from "../../../schema/parse"
+import { useJobStore, useJobView } from "../../job/job-store"
 import { Button, IconButton } from "../../primitives/button"
 
-/** A part of the shell in a list: what it is in a line, and its fields when it is opened. */
+/** A part of the shell in a list: what it is in a line, and its fields when it is chosen. */
 export interface Part {
   id: string
   name: string
@@ -15,34 +17,44 @@ export interface Part {
 interface Props {
   title: string
   addName: string
-  /** Adds a part and gives its id, or null when it was refused. */
-  onAdd: () => string | null
+  /** Adds a part; a fault says why not. */
+  onAdd: () => Fault | null
+  /** What is asked before one is added. */
+  ask?: ReactNode
   parts: readonly Part[]
   /** A line under the list. */
   children?: ReactNode
 }
 
-/** Parts of the shell, one at a time opened to be changed. */
-export function PartList({ title, addName, onAdd, parts, children }: Props) {
-  const [opened, setOpened] = useState<string | null>(null)
+/** Parts of the shell; the chosen one is open to be changed. */
+export function PartList({ title, addName, onAdd, ask, parts, children }: Props) {
+  const chosen = useJobView((view) => view.part)
+  const store = useJobStore()
+  const [refusal, setRefusal] = useState<string | null>(null)
   return (
-    <div className="border-t border-seam pt-3">
-      <div className="flex items-center justify-between">
-        <h2 className="font-display text-[15px] font-semibold">{title}</h2>
-        <Button onClick={() => setOpened(onAdd())}>
+    <section aria-label={title}>
+      <div className="flex items-end justify-between gap-3 pb-1">
+        <h2 className="grow font-display text-[15px] font-semibold">{title}</h2>
+        {ask}
+        <Button onClick={() => setRefusal(onAdd()?.message ?? null)}>
           <Plus size={14} aria-hidden className="mr-1 inline" />
           {addName}
         </Button>
       </div>
+      {refusal ? (
+        <p role="alert" className="text-clay">
+          {refusal}
+        </p>
+      ) : null}
       <ul>
         {parts.map(({ id, name, words, fields, onRemove }) => (
           <li key={id} className="border-b border-seam py-1">
             <div className="flex items-center gap-2">
               <button
                 type="button"
-                aria-expanded={opened === id}
+                aria-expanded={chosen === id}
                 className="grow truncate text-left"
-                onClick={() => setOpened(opened === id ? null : id)}
+                onClick={() => store.choose({ part: chosen === id ? null : id })}
               >
                 <span className="font-semibold">{name}</span>
                 <span className="text-graphite">, {words}</span>
@@ -51,11 +63,11 @@ export function PartList({ title, addName, onAdd, parts, children }: Props) {
                 <Trash2 size={16} aria-hidden />
               </IconButton>
             </div>
-            {opened === id ? fields : null}
+            {chosen === id ? <div className="grid grid-cols-3 gap-x-4 gap-y-2 pt-1 pb-3">{fields}</div> : null}
           </li>
         ))}
       </ul>
-      {children === undefined ? null : <p className="text-graphite">{children}</p>}
-    </div>
+      {children === undefined ? null : <div className="pt-1 text-graphite">{children}</div>}
+    </section>
   )
 }

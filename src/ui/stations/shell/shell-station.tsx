@@ -1,96 +1,113 @@
 "use client"
+import { useState } from "react"
+import type { FaceFigures } from "../../../core/ledger/face-figures"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { compassPoint } from "../../../core/shell/face-name"
-import { setAzimuth, setDimension, setFloor, setForm, setSetting } from "../../../edit/shell-edits"
-import type { Dimension, FormKind } from "../../../schema/job/form"
-import { useJob, useJobStore, useLedger } from "../../job/job-store"
-import { DIMENSIONS, FORM_NAMES } from "../../dimensions"
-import { QuantityField, SelectField } from "../../primitives/fields"
+import { polygonCentre, polygonPerimeter } from "../../../core/shell/polygon"
+import type { Parts } from "../../../edit/shell-edits"
+import type { Shell } from "../../../schema/job/shell"
+import { Elevation } from "../../elevation/elevation"
+import { useJob, useJobView, useLedger } from "../../job/job-store"
 import { Remark } from "../../primitives/remark"
+import { Tabs } from "../../primitives/tabs"
 import { useChosenFace } from "../use-figures"
-import { FloorBoxes } from "./floor-boxes"
-import { MeasuringRound } from "./measuring-round"
+import { FaceMembers } from "./face-members"
+import { FloorBoxes, Notches } from "./floor-parts"
+import { Inside } from "./inside"
+import { Measures } from "./measures"
 import { Openings } from "./openings"
+import { Surroundings } from "./surroundings"
 
-/** The enclosure's measures, where it stands, and its openings. */
+const TABS = [
+  { value: "measures", name: "measures" },
+  { value: "openings", name: "openings" },
+  { value: "boxes", name: "boxes, cut-outs" },
+  { value: "members", name: "members" },
+  { value: "around", name: "around it" },
+  { value: "inside", name: "inside" },
+] as const
+type Tab = (typeof TABS)[number]["value"]
+
+/** Where each list of parts is changed. */
+const HOMES: Record<keyof Parts, Tab> = {
+  openings: "openings",
+  boxes: "boxes",
+  notches: "boxes",
+  spaces: "around",
+  levels: "inside",
+  fits: "inside",
+  readings: "measures",
+}
+
+const homeOf = (shell: Shell, part: string): Tab | undefined => {
+  const list = (Object.keys(HOMES) as (keyof Parts)[]).find((name) => Object.hasOwn(shell[name], part))
+  return list && HOMES[list]
+}
+
+/** The enclosure as it was measured: the chosen face with its lengths, and all that can be said of the shell. */
 export function ShellStation() {
-  const job = useJob()
-  const store = useJobStore()
-  const ledger = useLedger()
-  const { shell, units } = job
+  const { shell } = useJob()
+  const { misfits } = useLedger()
+  const figures = useChosenFace()
+  const part = useJobView((view) => view.part)
+  const [tab, setTab] = useState<Tab>("measures")
+  const [seen, setSeen] = useState(part)
+  // Whatever is chosen on the pelt opens where it can be changed.
+  if (part !== seen) {
+    setSeen(part)
+    setTab((part && homeOf(shell, part)) || tab)
+  }
   return (
-    <div className="station gap-4">
-      <div className="flex flex-wrap items-baseline gap-x-3">
-        <h1 className="font-display text-[20px] leading-7 font-bold">Measures over all</h1>
-        <p className="text-graphite">skin to skin: build-ups reach inward · {printWithUnit("volume", ledger.volume, units)}</p>
-      </div>
-      <MeasuringRound key={shell.form.kind} />
-      <div className="grid grid-cols-3 gap-x-4 gap-y-2">
-        {DIMENSIONS[shell.form.kind].map(({ dimension, label }) => (
-          <QuantityField
-            key={dimension}
-            label={label}
-            kind="length"
-            system={units}
-            value={(shell.form as Partial<Record<Dimension, number>>)[dimension]!}
-            onCommit={(value) => store.edit(setDimension(dimension, value))}
-          />
-        ))}
-        <SelectField
-          label="Form"
-          value={shell.form.kind}
-          options={(Object.keys(FORM_NAMES) as FormKind[]).map((value) => ({ value, name: FORM_NAMES[value] }))}
-          onChange={(kind) => {
-            store.edit(setForm(kind))
-            store.choose({ face: "left", layer: null })
-          }}
-        />
-        <SelectField
-          label="Where it stands"
-          value={shell.setting}
-          options={[
-            { value: "open", name: "in sun and wind" },
-            { value: "indoors", name: "in another building" },
-          ]}
-          onChange={(setting) => store.edit(setSetting(setting))}
-        />
-        <SelectField
-          label="Under the floor"
-          value={shell.floor}
-          options={[
-            { value: "air", name: "outdoor air" },
-            { value: "ground", name: "a slab on the ground" },
-          ]}
-          onChange={(floor) => store.edit(setFloor(floor))}
-        />
-        <QuantityField
-          label={`Front looks ${compassPoint(shell.azimuth)} (north 0, east 90)`}
-          kind="angle"
-          system={units}
-          value={shell.azimuth}
-          onCommit={(value) => store.edit(setAzimuth(value))}
-        />
-      </div>
-      <FaceLine />
-      <Openings />
-      <FloorBoxes />
-      {ledger.misfits.map(({ message }) => (
+    <div className="station gap-3">
+      <FaceLine figures={figures} />
+      <Elevation figures={figures} />
+      {misfits.map(({ message }) => (
         <Remark key={message} kind="remark" title={message} />
       ))}
+      <div className="border-t border-seam pt-2">
+        <Tabs label="Of the shell" value={tab} options={TABS} onChange={setTab} />
+      </div>
+      <TabPane tab={tab} />
     </div>
   )
 }
 
-function FaceLine() {
-  const figures = useChosenFace()
+function TabPane({ tab }: { tab: Tab }) {
+  switch (tab) {
+    case "measures":
+      return <Measures />
+    case "openings":
+      return <Openings />
+    case "boxes":
+      return (
+        <div className="grid gap-4">
+          <FloorBoxes />
+          <Notches />
+        </div>
+      )
+    case "members":
+      return <FaceMembers />
+    case "around":
+      return <Surroundings />
+    case "inside":
+      return <Inside />
+  }
+}
+
+/** What a face is by itself: its size, where its middle lies, which way it looks. */
+function FaceLine({ figures }: { figures: FaceFigures }) {
   const { units } = useJob()
+  const { face, name, netArea } = figures
+  const length = (value: number) => printWithUnit("length", value, units)
+  const [x, y] = polygonCentre(face.outline)
   return (
-    <p className="border-t border-seam pt-3 text-graphite">
-      <span className="font-semibold text-ink">{figures.name}:</span> {printWithUnit("area", figures.face.area, units)}, of it{" "}
-      {printWithUnit("area", figures.netArea, units)} without openings · tilt {Math.round(figures.face.tilt)}°
-      {figures.face.tilt > 0 && figures.face.tilt < 180
-        ? ` · looks ${compassPoint(figures.face.azimuth)}, ${Math.round(figures.face.azimuth)}°`
-        : ""}
-    </p>
+    <div>
+      <h1 className="font-display text-[20px] leading-7 font-bold">{name}</h1>
+      <p className="text-graphite" data-testid="face-line">
+        {printWithUnit("area", face.area, units)}, of it {printWithUnit("area", netArea, units)} without openings ·{" "}
+        {length(polygonPerimeter(face.outline))} around · middle {length(x)} from the left, {length(y)} up · tilt {Math.round(face.tilt)}°
+        {face.tilt > 0 && face.tilt < 180 ? ` · looks ${compassPoint(face.azimuth)}, ${Math.round(face.azimuth)}°` : ""}
+      </p>
+    </div>
   )
 }

@@ -1,25 +1,28 @@
 "use client"
+import { crossingOf } from "../../../core/assembly/crossing"
+import type { FaceFigures } from "../../../core/ledger/face-figures"
 import { endingSpacings } from "../../../core/shell/ending-spacing"
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
+import { boundsOf } from "../../../core/shell/polygon"
 import type { MemberSet } from "../../../schema/job/build-up"
 import { useJob } from "../../job/job-store"
 import { Button } from "../../primitives/button"
-import { useChosenFace } from "../use-figures"
 
 interface Props {
-  framing: Framing
+  figures: FaceFigures
+  id: string
+  set: MemberSet
   onTake: (spacing: number) => void
 }
 
 /** The spacings with which the run ends well on the chosen face, as a choice to take. */
-export function SpacingChoice({ framing, onTake }: Props) {
+export function SpacingChoice({ figures, id, set, onTake }: Props) {
   const { units } = useJob()
-  const figures = useChosenFace()
-  const run = figures.face.outline[1]![0]
+  const { right, high } = boundsOf(figures.face.outline)
+  const run = set.direction === "up" ? right : high
   // The boards that are nailed to the members: the first sheet inside them.
-  const at = figures.layers.findIndex(({ layer }) => layer.framing === framing)
-  const board = figures.layers.slice(at + 1).find(({ material }) => material.sold.form === "sheet")?.material.sold.width ?? null
-  const spacings = endingSpacings(run, framing.width, board)
+  const board = crossingOf(figures.layers, id)?.inside.find(({ material }) => material.sold.form === "sheet")?.material.sold.width ?? null
+  const spacings = endingSpacings(run, set.width, board)
   const length = (value: number) => printWithUnit("length", value, units)
   return (
     <details className="col-span-3">

@@ -1,0 +1,213 @@
+"use client"
+import { useMemo } from "react"
+import type { FaceFigures } from "../../core/ledger/face-figures"
+import { printQuantity, printWithUnit } from "../../core/quantity/measure"
+import type { Point } from "../../core/shell/face"
+import { boxOutlinesOn } from "../../core/shell/floor-boxes"
+import { framingOn } from "../../core/shell/framing"
+import { notchOutline } from "../../core/shell/notch"
+import { boundsOf, rectangleCorners } from "../../core/shell/polygon"
+import type { MemberSet } from "../../schema/job/build-up"
+import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { pathText, pointsText } from "../pelt/pelt-view"
+import { QuantityField } from "../primitives/fields"
+import { useSize } from "../primitives/use-size"
+import { type DimensionLine, placeLines } from "./dimension-lines"
+import { type FaceLength, faceLengths } from "./face-lengths"
+
+const TOP = 12
+const RIGHT = 14
+/** A row of level lines, and a column of upright ones, px. */
+const ROW = 25
+const HIGHEST = 280
+
+/** The chosen face as one sees it from inside, with dimension lines that can be typed into. */
+export function Elevation({ figures }: { figures: FaceFigures }) {
+  const [ref, size] = useSize<HTMLDivElement>({ width: 516, height: 300 })
+  const job = useJob()
+  const store = useJobStore()
+  const part = useJobView((view) => view.part)
+  const { shell, units } = job
+  const { face } = figures
+  const lengths = useMemo(() => faceLengths(figures, shell, part), [figures, shell, part])
+  const text = useMemo(() => {
+    const longest = Math.max(...lengths.map(({ from, to }) => printQuantity("length", to - from, units).text.length))
+    return Math.max(34, longest * 7 + 8)
+  }, [lengths, units])
+  const sheet = useMemo(() => sheetOf(lengths, boundsOf(face.outline), size.width, text), [lengths, face, size.width, text])
+  const { at, scale, lines, height } = sheet
+  const drawn = (outline: readonly Point[]) => outline.map(at)
+  const sets = [...new Map(figures.layers.flatMap(({ layer, set }) => (set && layer.between ? [[layer.between, set] as const] : [])))]
+  return (
+    <div ref={ref} className="relative" style={{ height }} data-testid="elevation">
+      <svg
+        width={size.width}
+        height={height}
+        role="img"
+        aria-label={`${figures.name} seen from inside, to scale`}
+        className="absolute inset-0"
+      >
+        <polygon points={pointsText(drawn(face.outline))} fill="var(--sheet)" />
+        {sets.map(([id, set]) => {
+          const { members, rim } = framingOn(shell, face, set)
+          return (
+            <g key={id} fill="var(--member)" stroke="var(--hatch)" strokeWidth={0.8}>
+              {rim ? <path d={pathText([drawn(rim.outer), drawn(rim.inner)])} fillRule="evenodd" /> : null}
+              <path d={pathText(members.map(({ outline }) => drawn(outline)))} />
+              <RunningOut set={set} positions={members.flatMap(({ position }) => position ?? [])} at={at} scale={scale} />
+            </g>
+          )
+        })}
+        {Object.values(shell.notches)
+          .filter((notch) => notch.face === face.id)
+          .map((notch, i) => (
+            <polygon key={i} points={pointsText(drawn(notchOutline(face, notch)))} fill="var(--felt)" stroke="var(--ink)" />
+          ))}
+        {boxOutlinesOn(face, shell).map((box, i) => (
+          <polygon key={i} points={pointsText(drawn(box))} fill="var(--felt)" stroke="var(--ink)" strokeDasharray="5 2.5" />
+        ))}
+        {figures.openings.map(({ id, opening }) => {
+          const corners = drawn(rectangleCorners(opening))
+          return (
+            <g key={id} onClick={() => store.choose({ part: id })} className="cursor-pointer">
+              <polygon
+                points={pointsText(corners)}
+                fill="var(--felt)"
+                stroke={id === part ? "var(--spruce)" : "var(--ink)"}
+                strokeWidth={id === part ? 2.4 : 1}
+              />
+              <title>{opening.name}</title>
+            </g>
+          )
+        })}
+        <polygon points={pointsText(drawn(face.outline))} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
+        <g stroke="var(--graphite)" strokeWidth={0.9} fill="none">
+          {lines.map(({ id, axis, start, end }) => (
+            <path key={id} d={axis === "x" ? `M${start}h${end}` : `M${start}v${end}`} />
+          ))}
+          {lines.map(({ id, ticks }) => (
+            <path key={id} d={ticks} />
+          ))}
+        </g>
+      </svg>
+      {lines.map(({ id, length, left, top }) => (
+        <div key={id} className="absolute" style={{ left, top, width: text }}>
+          {length.edit ? (
+            <QuantityField
+              bare
+              label={length.label}
+              kind="length"
+              system={units}
+              value={length.to - length.from}
+              onCommit={(value) => store.edit(length.edit!(value))}
+            />
+          ) : (
+            <span className="block bg-felt text-center text-[12px] leading-[19px] text-graphite" title={length.label}>
+              {printQuantity("length", length.to - length.from, units).text}
+            </span>
+          )}
+        </div>
+      ))}
+      <p className="sr-only">
+        {figures.name}: {printWithUnit("area", figures.face.area, units)}
+      </p>
+    </div>
+  )
+}
+
+/** Ends of members that run outdoors past the face: dashed, as they lie beyond it. */
+function RunningOut({ set, positions, at, scale }: { set: MemberSet; positions: number[]; at: (point: Point) => Point; scale: number }) {
+  if (set.overhang === 0) return null
+  const reach = Math.min(set.overhang * scale, ROW - 6)
+  const ends = positions.map((position) => at(set.direction === "up" ? [position, 0] : [0, position]))
+  return (
+    <path
+      d={ends.map(([x, y]) => (set.direction === "up" ? `M${x} ${y}v${reach}` : `M${x} ${y}h${-reach}`)).join("")}
+      fill="none"
+      stroke="var(--graphite)"
+      strokeDasharray="3 2"
+    />
+  )
+}
+
+interface SheetLine {
+  id: string
+  axis: "x" | "y"
+  length: FaceLength
+  /** Path of the line: where it starts, and how far it runs. */
+  start: string
+  end: number
+  ticks: string
+  left: number
+  top: number
+}
+
+interface Sheet {
+  at: (point: Point) => Point
+  scale: number
+  height: number
+  lines: SheetLine[]
+}
+
+/** Lays a face and its dimension lines on a sheet of a width; rows and columns take room from the drawing until all stand apart. */
+function sheetOf(lengths: readonly FaceLength[], bounds: ReturnType<typeof boundsOf>, width: number, text: number): Sheet {
+  const [run, rise] = [bounds.right - bounds.left, bounds.high - bounds.low]
+  const column = text + 8
+  const of = (axis: "x" | "y", scale: number): DimensionLine[] =>
+    lengths
+      .filter((length) => length.axis === axis)
+      .map(({ id, from, to }) => {
+        // Heights are counted from the drawing's top, as the screen's are.
+        const [a, b] = axis === "x" ? [from - bounds.left, to - bounds.left] : [bounds.high - to, bounds.high - from]
+        return { id, from: a * scale, to: b * scale, text: axis === "x" ? text : 20 }
+      })
+  let columns = 1
+  for (;;) {
+    const left = columns * column
+    const scale = Math.max(4, Math.min((width - left - RIGHT) / run, HIGHEST / rise))
+    const upright = placeLines(of("y", scale), rise * scale)
+    const needed = Math.max(0, ...upright.map(({ tier }) => tier + 1))
+    if (needed > columns && columns < 6) {
+      columns = needed
+      continue
+    }
+    const level = placeLines(of("x", scale), width - left)
+    const foot = TOP + rise * scale
+    const rows = Math.max(0, ...level.map(({ tier }) => tier + 1))
+    const known = new Map(lengths.map((length) => [length.id, length]))
+    const lines: SheetLine[] = [
+      ...level.map(({ id, from, to, tier, middle }): SheetLine => {
+        const y = foot + 14 + tier * ROW
+        return {
+          id,
+          axis: "x",
+          length: known.get(id)!,
+          start: `${left + from} ${y}`,
+          end: to - from,
+          ticks: `M${left + from} ${y - 4}v8M${left + to} ${y - 4}v8`,
+          left: left + middle - text / 2,
+          top: y - 10,
+        }
+      }),
+      ...upright.map(({ id, from, to, tier, middle }): SheetLine => {
+        const x = left - 14 - tier * column
+        return {
+          id,
+          axis: "y",
+          length: known.get(id)!,
+          start: `${x} ${TOP + from}`,
+          end: to - from,
+          ticks: `M${x - 4} ${TOP + from}h8M${x - 4} ${TOP + to}h8`,
+          left: x - text + 8,
+          top: TOP + middle - 10,
+        }
+      }),
+    ]
+    return {
+      at: ([u, v]) => [left + (u - bounds.left) * scale, foot - (v - bounds.low) * scale],
+      scale,
+      height: foot + 14 + rows * ROW,
+      lines,
+    }
+  }
+}

@@ -1,0 +1,193 @@
+"use client"
+import { type KeyboardEvent, type PointerEvent, useReducer, useRef, useState } from "react"
+import type { FaceFigures } from "../../core/ledger/face-figures"
+import { printWithUnit } from "../../core/quantity/measure"
+import type { Point } from "../../core/shell/face"
+import { boxesOn } from "../../core/shell/floor-boxes"
+import { gripsOf } from "../../core/shell/grips"
+import { HAND } from "../../core/shell/snapping"
+import type { Edit } from "../../edit/edit"
+import { measureOf } from "../../schema/job/form"
+import type { Shell } from "../../schema/job/shell"
+import { DIMENSIONS } from "../dimensions"
+import { ledgerFor, useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
+import { hold, type Held } from "./hold"
+import { movedPart } from "./moved-parts"
+import { pointsText, rectangleOn, type View } from "./pelt-view"
+
+/** Parts of the pelt that the hand or the arrow keys move: openings, boxes on the floor, and the measures of the form. */
+export function Handles({ view }: { view: View }) {
+  const { shell, units } = useJob()
+  const { faces } = useLedger()
+  const part = useJobView((state) => state.part)
+  const { onHold, refusal } = useHold(view)
+  const grips = gripsOf(
+    shell.form,
+    faces.map(({ face }) => face),
+  )
+  return (
+    <g>
+      {faces.flatMap((figures) =>
+        figures.openings.map(({ id, opening }) => (
+          <Handle
+            key={id}
+            name={opening.name}
+            words={placeWords(figures, opening, units)}
+            outline={rectangleOn(figures.face, opening, view)}
+            chosen={part === id}
+            {...onHold({ kind: "opening", id }, id)}
+          />
+        )),
+      )}
+      {boxHandles(faces, shell, view).map(({ id, name, x, outline }) => (
+        <Handle
+          key={id}
+          name={name}
+          words={`${printWithUnit("length", x, units)} from the back`}
+          outline={outline}
+          chosen={part === id}
+          {...onHold({ kind: "box", id }, id)}
+        />
+      ))}
+      {grips.map(({ dimension, at, way }) => {
+        const [x, y] = view.at(at)
+        const label = DIMENSIONS[shell.form.kind].find((one) => one.dimension === dimension)!.label
+        return (
+          <g
+            key={dimension}
+            role="slider"
+            tabIndex={0}
+            aria-label={label}
+            aria-valuemin={50}
+            aria-valuemax={200_000}
+            aria-valuenow={Math.round(measureOf(shell.form, dimension)! * 1000)}
+            aria-valuetext={printWithUnit("length", measureOf(shell.form, dimension)!, units)}
+            data-grip={dimension}
+            transform={`translate(${x} ${y}) rotate(${way[0] !== 0 ? 90 : 0})`}
+            className={`group touch-none ${way[0] !== 0 ? "cursor-ew-resize" : "cursor-ns-resize"}`}
+            {...onHold({ kind: "measure", dimension }, null)}
+          >
+            <rect x={-17} y={-8} width={34} height={16} fill="transparent" />
+            <rect
+              x={-13}
+              y={-4}
+              width={26}
+              height={8}
+              rx={3}
+              fill="var(--sheet)"
+              stroke="var(--spruce)"
+              strokeWidth={1.4}
+              className="group-focus-visible:fill-chosen group-focus-visible:[stroke-width:3px]"
+            />
+            <path d="M-7 -1.2h14M-7 1.2h14" stroke="var(--spruce)" strokeWidth={0.9} />
+          </g>
+        )
+      })}
+      {refusal ? (
+        <foreignObject x={8} y={4} width={420} height={60}>
+          <p role="alert" className="inline-block rounded-soft border border-clay bg-sheet px-2 py-1 text-dense text-clay">
+            {refusal}
+          </p>
+        </foreignObject>
+      ) : null}
+    </g>
+  )
+}
+
+interface HandleProps {
+  name: string
+  words: string
+  outline: Point[]
+  chosen: boolean
+  onPointerDown: (event: PointerEvent<SVGGElement>) => void
+}
+
+function Handle({ name, words, outline, chosen, ...events }: HandleProps) {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${name}, ${words}`}
+      aria-pressed={chosen}
+      className="group cursor-move touch-none"
+      {...events}
+    >
+      <polygon
+        points={pointsText(outline)}
+        fill="transparent"
+        stroke={chosen ? "var(--spruce)" : "transparent"}
+        strokeWidth={2.6}
+        className="group-hover:stroke-spruce group-focus-visible:stroke-spruce group-focus-visible:[stroke-dasharray:6_3]"
+      />
+    </g>
+  )
+}
+
+/** Boxes are taken hold of on the floor, where they stand. */
+function boxHandles(faces: readonly FaceFigures[], shell: Shell, view: View) {
+  const floor = faces.find(({ id }) => id === "floor")!.face
+  const places = boxesOn(floor, shell)
+  return Object.entries(shell.boxes).map(([id, { name, x }], i) => ({ id, name, x, outline: rectangleOn(floor, places[i]!, view) }))
+}
+
+function placeWords({ name }: FaceFigures, { x, y }: { x: number; y: number }, units: Parameters<typeof printWithUnit>[2]): string {
+  return `${name.toLowerCase()}, ${printWithUnit("length", x, units)} from the left, ${printWithUnit("length", y, units)} up`
+}
+
+const WAYS: Record<string, Point> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+
+/** The hand and the arrow keys: what moves shows at once and becomes one edit when it is let go. */
+function useHold(view: View) {
+  const store = useJobStore()
+  const [state, dispatch] = useReducer(hold, { kind: "idle" })
+  const [refusal, setRefusal] = useState<string | null>(null)
+  // An element under the hand is moved by the very state that it sends: its last place is read from here, not from the closure.
+  const latest = useRef(state)
+  const send = (event: Parameters<typeof hold>[1]) => {
+    latest.current = hold(latest.current, event)
+    dispatch(event)
+    return latest.current
+  }
+  const editFor = (held: Held, moved: Point, free: boolean): Edit | null => {
+    const { document } = store.getState().history
+    return movedPart(document.shell, ledgerFor(document).faces, held, moved, view.scale, free)
+  }
+  const commit = (edit: Edit | null) => setRefusal(edit ? (store.edit(edit)?.message ?? null) : null)
+  const choose = (held: Held, part: string | null) => {
+    if (held.kind === "opening") store.choose({ part, face: store.getState().history.document.shell.openings[held.id]!.face, layer: null })
+    else if (part) store.choose({ part })
+  }
+  const onHold = (held: Held, part: string | null) => ({
+    onPointerDown: (event: PointerEvent<SVGGElement>) => {
+      event.stopPropagation()
+      event.currentTarget.setPointerCapture(event.pointerId)
+      send({ kind: "press", held, at: [event.clientX, event.clientY] })
+    },
+    onPointerMove: (event: PointerEvent<SVGGElement>) => {
+      if (latest.current.kind === "idle") return
+      event.stopPropagation()
+      const now = send({ kind: "move", at: [event.clientX, event.clientY] })
+      if (now.kind === "dragging") store.show(editFor(now.held, now.moved, event.shiftKey))
+    },
+    onPointerUp: (event: PointerEvent<SVGGElement>) => {
+      const last = latest.current
+      send({ kind: "release" })
+      choose(held, part)
+      if (last.kind === "dragging") commit(editFor(last.held, last.moved, event.shiftKey))
+    },
+    onPointerCancel: () => {
+      send({ kind: "release" })
+      store.show(null)
+    },
+    onKeyDown: (event: KeyboardEvent<SVGGElement>) => {
+      const way = WAYS[event.key]
+      if (event.key === "Enter" || event.key === " ") choose(held, part)
+      else if (!way) return
+      event.preventDefault()
+      event.stopPropagation()
+      // A whole step of the hand, from wherever it stands: no line holds it back.
+      if (way) commit(editFor(held, [way[0] * HAND * view.scale, way[1] * HAND * view.scale], true))
+    },
+  })
+  return { onHold, refusal }
+}

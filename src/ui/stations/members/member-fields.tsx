@@ -1,0 +1,181 @@
+"use client"
+import { crossingOf } from "../../../core/assembly/crossing"
+import { attempt } from "../../../core/errors"
+import type { FaceFigures } from "../../../core/ledger/face-figures"
+import { CATALOGUE } from "../../../core/material/catalogue"
+import { parseLengths } from "../../../core/quantity/length"
+import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
+import { framingOn } from "../../../core/shell/framing"
+import { setMembers, setPositions } from "../../../edit/assembly-edits"
+import type { MemberSet } from "../../../schema/job/build-up"
+import { useJob, useJobStore } from "../../job/job-store"
+import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { Remark } from "../../primitives/remark"
+import { Toggle } from "../../primitives/toggle"
+import { SpacingChoice } from "./spacing-choice"
+
+/** What members can be made of. */
+const STUFFS = Object.entries(CATALOGUE)
+  .filter(([, { class: kind }]) => kind === "wood" || kind === "metal" || kind === "board")
+  .map(([value, { name }]) => ({ value, name }))
+
+const PLATES = [0, 1, 2, 3].map((count) => ({ value: String(count), name: count === 0 ? "none" : count === 1 ? "one" : String(count) }))
+
+/** Everything that can be said of one set of members, and how it stands on the chosen face. */
+export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: string; set: MemberSet }) {
+  const { units } = useJob()
+  const store = useJobStore()
+  const { assembly } = figures
+  const change = (part: Partial<MemberSet>) => store.edit(setMembers(assembly, id, part))
+  const length = (key: "width" | "spacing" | "overhang", label: string) => (
+    <QuantityField label={label} kind="length" system={units} value={set[key]} onCommit={(value) => change({ [key]: value })} />
+  )
+  const maybe = (key: "depth" | "first", label: string, placeholder: string) => (
+    <QuantityField
+      label={label}
+      kind="length"
+      system={units}
+      value={set[key]}
+      placeholder={placeholder}
+      onCommit={(value) => change({ [key]: value })}
+      onEmpty={() => change({ [key]: null })}
+    />
+  )
+  const list = (lengths: readonly number[]) => lengths.map((value) => printQuantity("length", value, units).text).join("; ")
+  const example = units === "metric" ? "120; 680; 1250" : `5"; 27"; 49 1/2"`
+  const typedList = (label: string, shown: readonly number[], onRead: (values: number[]) => ReturnType<typeof change>) => (
+    <div className="col-span-2">
+      <TypedField
+        label={label}
+        shown={list(shown)}
+        placeholder={example}
+        onCommit={(text) => {
+          const read = attempt(() => parseLengths(text, units))
+          return read.ok ? onRead(read.value) : read.error
+        }}
+      />
+    </div>
+  )
+  const up = set.direction === "up"
+  return (
+    <div className="grid grid-cols-3 gap-x-4 gap-y-2 pt-1 pb-3" data-testid="member-fields">
+      <TypedField label="Name of the members" shown={set.name} onCommit={(name) => change({ name: name.trim() })} />
+      <SelectField label="Made of" value={set.material} options={STUFFS} onChange={(material) => change({ material })} />
+      <SelectField
+        label="Section"
+        value={set.shape}
+        options={[
+          { value: "solid", name: "solid" },
+          { value: "tube", name: "tube" },
+          { value: "channel", name: "channel, one web" },
+          { value: "hat", name: "hat, two webs" },
+        ]}
+        onChange={(shape) => change({ shape, wall: shape === "solid" ? null : (set.wall ?? 0.0015) })}
+      />
+      {length("width", "Width, square to the face")}
+      {maybe("depth", "Depth", "as the layers between")}
+      {set.shape === "solid" ? (
+        <div />
+      ) : (
+        <QuantityField label="Thickness of its wall" kind="length" system={units} value={set.wall} onCommit={(wall) => change({ wall })} />
+      )}
+      <SelectField
+        label="They run"
+        value={set.direction}
+        options={[
+          { value: "up", name: "up" },
+          { value: "along", name: "along, level" },
+        ]}
+        onChange={(direction) => change({ direction })}
+      />
+      <QuantityField
+        label={set.spaced === "centres" ? "Spacing, centre to centre" : "Spacing, edge to edge"}
+        kind="length"
+        system={units}
+        value={set.spacing}
+        onCommit={(spacing) => change({ spacing, positions: {} })}
+      />
+      <SelectField
+        label="Spacing is meant"
+        value={set.spaced}
+        options={[
+          { value: "centres", name: "centre to centre" },
+          { value: "edges", name: "edge to edge" },
+        ]}
+        onChange={(spaced) => change({ spaced })}
+      />
+      {maybe("first", up ? "Middle of the first, from the left" : "Middle of the first, from below", "one spacing")}
+      {typedList(
+        `Middles one by one on this face, from ${up ? "the left" : "below"}; empty: at the spacing`,
+        set.positions[figures.id] ?? [],
+        (values) => store.edit(setPositions(assembly, id, figures.id, values.length === 0 ? null : values)),
+      )}
+      <SelectField
+        label={up ? "Plates below" : "Members across, at the left"}
+        value={String(set.plates.low)}
+        options={PLATES}
+        onChange={(low) => change({ plates: { ...set.plates, low: Number(low) as 0 | 1 | 2 | 3 } })}
+      />
+      <SelectField
+        label={up ? "Plates above" : "Members across, at the right"}
+        value={String(set.plates.high)}
+        options={PLATES}
+        onChange={(high) => change({ plates: { ...set.plates, high: Number(high) as 0 | 1 | 2 | 3 } })}
+      />
+      {length("overhang", "They run out past the face by")}
+      <Toggle label={up ? "One along each side edge" : "One along each level edge"} on={set.ends} onChange={(ends) => change({ ends })} />
+      <Toggle label="Doubled at openings" on={set.doubled} onChange={(doubled) => change({ doubled })} />
+      <QuantityField
+        label="Share of the face, typed"
+        kind="percent"
+        system={units}
+        value={set.share}
+        placeholder="counted from the drawing"
+        onCommit={(share) => change({ share })}
+        onEmpty={() => change({ share: null })}
+      />
+      {typedList(`Blocking, nailers, rails: their middles, from ${up ? "below" : "the left"}`, set.cross, (cross) => change({ cross }))}
+      <SpacingChoice figures={figures} id={id} set={set} onTake={(spacing) => change({ spacing, spaced: "centres", positions: {} })} />
+      <MemberWords figures={figures} id={id} set={set} />
+    </div>
+  )
+}
+
+/** How a set stands on the face: how many, what share, what it crosses. */
+export function MemberWords({ figures, id, set }: { figures: FaceFigures; id: string; set: MemberSet }) {
+  const { units, shell } = useJob()
+  const layout = framingOn(shell, figures.face, set)
+  const crossing = crossingOf(figures.layers, id)
+  const count = layout.members.filter(({ role }) => role === "member").length
+  const names = (layers: readonly (typeof figures.layers)[number][]) => layers.map(({ material }) => material.name.toLowerCase()).join(", ")
+  const spare = crossing?.spare ?? 0
+  return (
+    <div className="col-span-3 grid gap-1 text-dense text-graphite">
+      <p>
+        {set.share === null ? (
+          `${printWithUnit("percent", layout.drawn, units)} of the face is members, counted from the drawing`
+        ) : (
+          <>
+            <span className="font-semibold text-ink">{printWithUnit("percent", set.share, units)} of the face is members, as typed</span>;
+            the drawing has {printWithUnit("percent", layout.drawn, units)}
+          </>
+        )}
+        : {count} of them, {printWithUnit("length", layout.length, units)} of sticks beside plates and ends.
+      </p>
+      {crossing ? (
+        <p>
+          They cross {names(crossing.between)} ({printWithUnit("length", crossing.depth, units)});{" "}
+          {crossing.outside.length === 0 ? "nothing lies outside them" : `outside them ${names(crossing.outside)}`},{" "}
+          {crossing.inside.length === 0 ? "nothing inside" : `inside ${names(crossing.inside)}`}.
+        </p>
+      ) : null}
+      {Math.abs(spare) > 0.0005 ? (
+        <Remark kind="remark">
+          {spare > 0
+            ? `They are ${printWithUnit("length", spare, units)} deeper than the layers between them: that space is not in the build-up; add it as air or fill.`
+            : `The layers between them are ${printWithUnit("length", -spare, units)} thicker than the members are deep; make one of them continuous, or thinner.`}
+        </Remark>
+      ) : null}
+    </div>
+  )
+}

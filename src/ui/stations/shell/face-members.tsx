@@ -1,0 +1,60 @@
+"use client"
+import { v4 as newId } from "uuid"
+import { framingOn } from "../../../core/shell/framing"
+import { printWithUnit } from "../../../core/quantity/measure"
+import { addMembers } from "../../../edit/assembly-edits"
+import { useJob, useJobStore } from "../../job/job-store"
+import { SelectField } from "../../primitives/fields"
+import { useChosenFace } from "../use-figures"
+import { FRESH_MEMBERS } from "../members/fresh-members"
+import { MemberFields } from "../members/member-fields"
+
+/** Studs, ribs, girts, purlins, joists and battens of the chosen face. */
+export function FaceMembers() {
+  const { shell, units } = useJob()
+  const store = useJobStore()
+  const figures = useChosenFace()
+  const sets = [...new Map(figures.layers.flatMap(({ layer, set }) => (set && layer.between ? [[layer.between, set] as const] : [])))]
+  const bare = figures.layers.filter(({ layer }) => layer.between === null)
+  return (
+    <section aria-label="Members of the face" className="grid gap-3">
+      <h2 className="font-display text-[15px] font-semibold">Members of the {figures.name.toLowerCase()}</h2>
+      {sets.map(([id, set]) => (
+        <details key={id} className="border-b border-seam pb-1">
+          <summary>
+            <span className="font-semibold">{set.name}</span>
+            <span className="text-graphite">
+              , {set.direction === "up" ? "up" : "along"} · {printWithUnit("percent", framingOn(shell, figures.face, set).drawn, units)} of
+              the face
+            </span>
+          </summary>
+          <MemberFields figures={figures} id={id} set={set} />
+        </details>
+      ))}
+      {sets.length === 0 ? <p className="text-graphite">Its build-up has none: every layer runs on.</p> : null}
+      {bare.length > 0 ? (
+        <div className="w-1/2">
+          <SelectField
+            label="Put members into a layer"
+            value=""
+            options={[
+              { value: "", name: "choose a layer and what stands in it" },
+              ...bare.flatMap(({ id, material }) =>
+                FRESH_MEMBERS.map(({ value, name }) => ({
+                  value: `${id} ${value}`,
+                  name: `${material.name.toLowerCase()}: ${name.replace("new: ", "")}`,
+                })),
+              ),
+            ]}
+            onChange={(text) => {
+              const [layer, kind] = text.split(" ")
+              const fresh = FRESH_MEMBERS.find(({ value }) => value === kind)
+              if (fresh) store.edit(addMembers(figures.assembly, `m-${newId().slice(0, 8)}`, fresh.set, layer!))
+            }}
+          />
+        </div>
+      ) : null}
+      <p className="text-graphite">Members belong to the build-up that the face wears; places typed one by one are this face’s own.</p>
+    </section>
+  )
+}

@@ -1,0 +1,175 @@
+"use client"
+import { printWithUnit } from "../../../core/quantity/measure"
+import { clearOpening, fitSpare } from "../../../core/shell/clear-opening"
+import type { Fit, Level } from "../../../schema/job/shell"
+import type { Fault } from "../../../schema/parse"
+import { JobQuantity } from "../../job/job-quantity"
+import { useJob, useLedger } from "../../job/job-store"
+import { Figure } from "../../primitives/figure"
+import { SelectField, TypedField } from "../../primitives/fields"
+import { PartList } from "./part-list"
+import { useParts } from "./use-parts"
+
+/** What is left inside: sizes, volume, what fits, whether doors open, and how level the floor is. */
+export function Inside() {
+  return (
+    <div className="grid gap-4">
+      <ClearSizes />
+      <Fits />
+      <Doors />
+      <Levels />
+    </div>
+  )
+}
+
+function ClearSizes() {
+  const { units, shell } = useJob()
+  const { clear, clearVolume, volume, skinArea, skinAgainstCube } = useLedger()
+  const more = Math.round((skinAgainstCube - 1) * 100)
+  const sizes = [
+    ["Length", clear.length],
+    ["Width", clear.width],
+    ["Height, at the highest", clear.height],
+    ["Height at the walls", clear.heightAtWalls],
+    ["Where one stands", clear.standing],
+    ...(Object.keys(shell.boxes).length > 0 ? ([["Between the boxes", clear.widthBetweenBoxes]] as const) : []),
+  ] as const
+  return (
+    <section aria-label="Clear inside">
+      <h2 className="font-display text-[15px] font-semibold">Clear inside, between the linings</h2>
+      <dl className="grid grid-cols-3 gap-x-4 gap-y-1 pt-1">
+        {sizes.map(([name, value]) => (
+          <div key={name}>
+            <dt className="text-dense text-graphite">{name}</dt>
+            <dd>
+              <Figure kind="length" value={value} system={units} size="shelf" />
+            </dd>
+          </div>
+        ))}
+        <div>
+          <dt className="text-dense text-graphite">Volume</dt>
+          <dd>
+            <Figure kind="volume" value={clearVolume} system={units} size="shelf" />
+          </dd>
+        </div>
+      </dl>
+      <p className="pt-1 text-graphite">
+        {printWithUnit("volume", volume, units)} over all. Its {printWithUnit("area", skinArea, units)} of skin are{" "}
+        {more > 0 ? `${more} % more than a cube of the same volume would need` : "no more than a cube of the same volume would need"}: each
+        square metre loses heat, so a long or flat shape costs more to keep warm for the room that it gives.
+      </p>
+    </section>
+  )
+}
+
+const ALONG: Record<Fit["along"], string> = {
+  length: "from back to front",
+  width: "from side to side",
+  height: "upright",
+  diagonal: "from corner to corner of the floor",
+}
+
+/** Beds, boards, lids and drawers that must find their place. */
+function Fits() {
+  const { units } = useJob()
+  const { clear } = useLedger()
+  const { entries, add, change, remove } = useParts("fits")
+  const parts = entries.map(([id, fit]) => {
+    const spare = fitSpare(fit, clear)
+    const by = printWithUnit("length", Math.abs(spare), units)
+    return {
+      id,
+      name: fit.name,
+      words: `${printWithUnit("length", fit.size, units)} ${ALONG[fit.along]}: ${spare < 0 ? `too long by ${by}` : `fits, ${by} to spare`}`,
+      fields: (
+        <>
+          <TypedField label="Name" shown={fit.name} onCommit={(name) => change(id, { name: name.trim() })} />
+          <JobQuantity label="Length, or all that it swings" kind="length" value={fit.size} onCommit={(size) => change(id, { size })} />
+          <SelectField
+            label="It lies"
+            value={fit.along}
+            options={(Object.keys(ALONG) as Fit["along"][]).map((value) => ({ value, name: ALONG[value] }))}
+            onChange={(along) => change(id, { along })}
+          />
+        </>
+      ),
+      onRemove: () => remove(id),
+    }
+  })
+  return (
+    <PartList
+      title="Does it fit?"
+      addName="Bed, board, lid or drawer"
+      onAdd={() => add({ name: "Bed", size: 1.9, along: "width" })}
+      parts={parts}
+    >
+      {entries.length === 0
+        ? "Nothing asked yet: a bed across the van, a board carried in, a lid or drawer with all of its swing."
+        : undefined}
+    </PartList>
+  )
+}
+
+/** Clear openings of doors and passages once everything is lined. */
+function Doors() {
+  const { shell, units } = useJob()
+  const { faces, linings } = useLedger()
+  const doors = Object.entries(shell.openings).filter(([, { kind }]) => kind !== "window" && kind !== "hatch")
+  if (doors.length === 0) return null
+  const length = (value: number) => printWithUnit("length", value, units)
+  return (
+    <section aria-label="Doors, once lined">
+      <h2 className="font-display text-[15px] font-semibold">Doors, once everything is lined</h2>
+      <ul>
+        {doors.map(([id, door]) => {
+          const clear = clearOpening(faces.find((figures) => figures.id === door.face)!.face, door, linings)
+          return (
+            <li key={id} className="border-b border-seam py-1">
+              <span className="font-semibold">{door.name}</span>{" "}
+              <span className="text-graphite">
+                {length(clear.width)} × {length(clear.height)} clear{clear.hindered ? "; " : ", and it opens"}
+              </span>
+              {clear.hindered}
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
+
+/** Points of a floor that is not level: heights are given at the worst place. */
+function Levels() {
+  const { units } = useJob()
+  const { entries, add, change, remove } = useParts("levels")
+  const parts = entries.map(([id, level]) => ({
+    id,
+    name: level.name,
+    words: `${printWithUnit("length", level.rise, units)} off the zero`,
+    fields: <LevelFields level={level} onChange={(part) => change(id, part)} />,
+    onRemove: () => remove(id),
+  }))
+  return (
+    <PartList
+      title="Is the floor level?"
+      addName="Point of the floor"
+      onAdd={() => add({ name: `Point ${entries.length + 1}`, x: 0, y: 0, rise: 0 })}
+      parts={parts}
+    >
+      {entries.length === 0
+        ? "Taken as level: the floor is zero everywhere. Add points that stand higher or lower; headroom is counted over the highest."
+        : undefined}
+    </PartList>
+  )
+}
+
+function LevelFields({ level, onChange }: { level: Level; onChange: (change: Partial<Level>) => Fault | null }) {
+  return (
+    <>
+      <TypedField label="Name" shown={level.name} onCommit={(name) => onChange({ name: name.trim() })} />
+      <JobQuantity label="From the back" kind="length" value={level.x} onCommit={(x) => onChange({ x })} />
+      <JobQuantity label="From the left wall" kind="length" value={level.y} onCommit={(y) => onChange({ y })} />
+      <JobQuantity label="Above the zero, negative below" kind="length" value={level.rise} onCommit={(rise) => onChange({ rise })} />
+    </>
+  )
+}

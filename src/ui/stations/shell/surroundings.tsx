@@ -1,0 +1,193 @@
+"use client"
+import { temperatureBeyondFace } from "../../../core/ledger/face-figures"
+import { printWithUnit } from "../../../core/quantity/measure"
+import { compassPoint } from "../../../core/shell/face-name"
+import { replacePart, setAgainst, setAzimuth, setFloor, setOverhang } from "../../../edit/shell-edits"
+import type { Shell, Space } from "../../../schema/job/shell"
+import { JobQuantity } from "../../job/job-quantity"
+import { useJob, useJobStore, useLedger } from "../../job/job-store"
+import { SelectField, TypedField } from "../../primitives/fields"
+import { PartList } from "./part-list"
+import { useParts } from "./use-parts"
+
+const FLOORS: Record<Shell["floor"], string> = {
+  slab: "a slab on the ground",
+  skids: "skids or piers",
+  wheels: "wheels",
+  frame: "a steel frame",
+}
+const UNDER: Record<Shell["floor"], string> = {
+  slab: "Below it is the ground: heat goes out round its edge, and little through its middle.",
+  skids: "Below it is outdoor air, with wind and without sun.",
+  wheels: "Below it is outdoor air, with wind and without sun; the road’s spray comes from below.",
+  frame: "Below it is outdoor air, with wind and without sun; the frame’s steel crosses under it.",
+}
+const SPACES: Record<Space["kind"], string> = {
+  open: "open building: outdoor air, no sun or wind",
+  held: "room held at a temperature",
+  unheated: "unheated space that finds its own",
+}
+
+/** What the enclosure stands on, which way it looks, and what lies beyond each of its faces. */
+export function Surroundings() {
+  const { shell } = useJob()
+  const store = useJobStore()
+  return (
+    <div className="grid gap-3">
+      <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2">
+        <SelectField
+          label="It stands on"
+          value={shell.floor}
+          options={(Object.keys(FLOORS) as Shell["floor"][]).map((value) => ({ value, name: FLOORS[value] }))}
+          onChange={(floor) => store.edit(setFloor(floor))}
+        />
+        <JobQuantity
+          label={`Front looks ${compassPoint(shell.azimuth)} (north 0, east 90)`}
+          kind="angle"
+          value={shell.azimuth}
+          onCommit={(value) => store.edit(setAzimuth(value))}
+        />
+        <div />
+        <JobQuantity
+          label="Roof past the side walls"
+          kind="length"
+          value={shell.overhang.eaves}
+          onCommit={(eaves) => store.edit(setOverhang({ eaves }))}
+        />
+        <JobQuantity
+          label="Roof past front and back"
+          kind="length"
+          value={shell.overhang.ends}
+          onCommit={(ends) => store.edit(setOverhang({ ends }))}
+        />
+      </div>
+      <p className="text-graphite">
+        {shell.against.floor ? "Another space is below the floor, as said beneath." : UNDER[shell.floor]} An overhang’s shade is not in the
+        heat gain yet.
+      </p>
+      <Spaces />
+      <FacesAgainst />
+    </div>
+  )
+}
+
+/** Rooms and spaces beside, over or under the enclosure. */
+function Spaces() {
+  const { entries, add, remove } = useParts("spaces")
+  const parts = entries.map(([id, space]) => ({
+    id,
+    name: space.name,
+    words: SPACES[space.kind],
+    fields: <SpaceFields id={id} space={space} />,
+    onRemove: () => remove(id),
+  }))
+  return (
+    <PartList
+      title="Other spaces beside it"
+      addName="Space"
+      onAdd={() => add({ kind: "unheated", name: "Space beside it", conductance: 50 })}
+      parts={parts}
+    >
+      {entries.length === 0 ? "None: every face stands in the open. A lean-to, a cab, a loft, a building around it go here." : undefined}
+    </PartList>
+  )
+}
+
+/** A space of another kind with the same name. */
+function spaceLike(kind: Space["kind"], name: string): Space {
+  const air = { temperature: 18, relativeHumidity: 0.5 }
+  if (kind === "open") return { kind, name }
+  return kind === "held" ? { kind, name, winter: air, summer: { ...air, temperature: 24 } } : { kind, name, conductance: 50 }
+}
+
+function SpaceFields({ id, space }: { id: string; space: Space }) {
+  const store = useJobStore()
+  const { change } = useParts("spaces")
+  return (
+    <>
+      <TypedField label="Name" shown={space.name} onCommit={(name) => change(id, { name: name.trim() })} />
+      <div className="col-span-2">
+        <SelectField
+          label="Kind"
+          value={space.kind}
+          options={(Object.keys(SPACES) as Space["kind"][]).map((value) => ({ value, name: SPACES[value] }))}
+          onChange={(kind) => store.edit(replacePart("spaces", id, spaceLike(kind, space.name)))}
+        />
+      </div>
+      {space.kind === "held"
+        ? (["winter", "summer"] as const).flatMap((season) => [
+            <JobQuantity
+              key={`${season} temperature`}
+              label={`Its temperature, ${season}`}
+              kind="temperature"
+              value={space[season].temperature}
+              onCommit={(temperature) => change(id, { [season]: { ...space[season], temperature } })}
+            />,
+            <JobQuantity
+              key={`${season} humidity`}
+              label={`Its humidity, ${season}`}
+              kind="percent"
+              value={space[season].relativeHumidity}
+              onCommit={(relativeHumidity) => change(id, { [season]: { ...space[season], relativeHumidity } })}
+            />,
+          ])
+        : null}
+      {space.kind === "unheated" ? <Balance id={id} space={space} /> : null}
+    </>
+  )
+}
+
+/** What an unheated space loses outdoors, and how warm it is by that. */
+function Balance({ id, space }: { id: string; space: Extract<Space, { kind: "unheated" }> }) {
+  const { units } = useJob()
+  const { faces, conditions } = useLedger()
+  const { change } = useParts("spaces")
+  const beside = faces.find(({ beyond }) => beyond.kind === "space" && beyond.id === id)
+  const warmth = (season: "winter" | "summer") => {
+    const { inside, outside } = conditions[season]
+    return printWithUnit("temperature", temperatureBeyondFace(beside!, season, inside.temperature, outside.temperature), units)
+  }
+  return (
+    <>
+      <JobQuantity
+        label="Its loss outdoors, per degree"
+        kind="conductance"
+        value={space.conductance}
+        onCommit={(conductance) => change(id, { conductance })}
+      />
+      <p className="col-span-2 self-end text-graphite">
+        {beside
+          ? `It finds ${warmth("winter")} in the worst night, ${warmth("summer")} on the worst afternoon.`
+          : "No face stands against it yet."}
+      </p>
+    </>
+  )
+}
+
+/** What lies beyond each face. */
+function FacesAgainst() {
+  const { shell } = useJob()
+  const { faces } = useLedger()
+  const store = useJobStore()
+  const spaces = Object.entries(shell.spaces)
+  if (spaces.length === 0) return null
+  return (
+    <section aria-label="Beyond each face">
+      <h2 className="font-display text-[15px] font-semibold">Beyond each face</h2>
+      <div className="grid grid-cols-3 gap-x-4 gap-y-2">
+        {faces.map(({ id, name }) => (
+          <SelectField<string>
+            key={id}
+            label={name}
+            value={shell.against[id] ?? ""}
+            options={[
+              { value: "", name: id === "floor" && shell.floor === "slab" ? "the ground" : "outdoors" },
+              ...spaces.map(([value, space]) => ({ value, name: space.name })),
+            ]}
+            onChange={(space) => store.edit(setAgainst([id], space || null))}
+          />
+        ))}
+      </div>
+    </section>
+  )
+}
