@@ -36,9 +36,7 @@ export interface Working {
   notes: string[]
 }
 
-/**
- *
- */
+/** A value with what it is a quantity of. */
 export const quantityOf = (kind: Kind, value: number): Quantity => ({ kind, value })
 
 /** A factor of a line. */

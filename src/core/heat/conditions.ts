@@ -14,9 +14,7 @@ export interface Condition {
   windSpeed: number
 }
 
-/**
- *
- */
+/** The air on both sides of the skin in the two design hours, °C and 0..1. */
 export interface Conditions {
   station: Station
   winter: Condition

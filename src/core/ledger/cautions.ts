@@ -25,9 +25,7 @@ const BY_KIND: Record<JobKind, readonly string[]> = {
   ],
 }
 
-/**
- *
- */
+/** What can hurt people in an enclosure of a kind, in plain sentences. */
 export const cautionsFor = (kind: JobKind): readonly string[] => BY_KIND[kind]
 
 /** Cautions that the layers of a build-up call for. */

@@ -21,9 +21,7 @@ export interface FaceHour {
   heat: number
 }
 
-/**
- *
- */
+/** One hour of the hottest clear day: °C outdoors, and heat that comes in, W. */
 export interface GainHour {
   hour: number
   outdoors: number
@@ -31,9 +29,7 @@ export interface GainHour {
   parts: HeatPart[]
 }
 
-/**
- *
- */
+/** Heat gained over the hottest clear day, W; `hour` is that of its peak. */
 export interface HeatGain {
   /** Greatest total of the day, W; negative when heat leaves at every hour. */
   total: number

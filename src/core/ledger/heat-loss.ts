@@ -17,9 +17,7 @@ export interface HeatPart {
   heat: number
 }
 
-/**
- *
- */
+/** Heat lost on the worst night and what it is made of, W. */
 export interface HeatLoss {
   total: number
   parts: HeatPart[]

@@ -64,9 +64,7 @@ const perFace = (
     from: { station: "build-ups", face: face.id },
   }))
 
-/**
- *
- */
+/** The added weight, face by face, kg. */
 export function weightWorking(ledger: Ledger): Working {
   return {
     title: "Weight added",
@@ -80,9 +78,7 @@ export function weightWorking(ledger: Ledger): Working {
   }
 }
 
-/**
- *
- */
+/** The price of what is added, face by face, €. */
 export function moneyWorking(ledger: Ledger): Working {
   return {
     title: "Money for material",

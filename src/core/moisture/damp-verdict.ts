@@ -4,9 +4,7 @@ import { type DampLook, TRACE, type WetPlane } from "./damp-look"
 /** How a build-up stands at the two design conditions; drying through the year is not reckoned here. */
 export type DampState = "dry" | "leak" | "wets" | "wets-in-both"
 
-/**
- *
- */
+/** How a face stands with damp over the seasons. */
 export interface DampVerdict {
   state: DampState
   freezes: boolean

@@ -147,9 +147,7 @@ const MEASURES = {
 /** The kinds of figure that Pelzhaus prints and reads. */
 export type Kind = keyof typeof MEASURES | "length"
 
-/**
- *
- */
+/** A quantity as it is written: figure and unit apart. */
 export interface Printed {
   text: string
   unit: string

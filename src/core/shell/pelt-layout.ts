@@ -9,9 +9,7 @@ export interface Bounds {
   high: number
 }
 
-/**
- *
- */
+/** Bounds of all faces as they are laid on the pelt, m. */
 export function peltBounds(faces: readonly Face[]): Bounds {
   const points = faces.flatMap((face) => face.outline.map((corner) => onPelt(face.place, corner)))
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
@@ -41,13 +39,14 @@ export function labelPlace(within: Box, taken: readonly Box[], label: { width: n
 /** Area outside the face counts most, then covered area, then distance from the middle. */
 function cost([x, y]: Point, within: Box, taken: readonly Box[], { width, height }: { width: number; height: number }): number {
   const label = { x, y, width, height }
-  const covered = taken.reduce((area, box) => area + shared(label, box), 0)
-  const outside = width * height - shared(label, within)
+  const covered = taken.reduce((area, box) => area + sharedArea(label, box), 0)
+  const outside = width * height - sharedArea(label, within)
   const distance = Math.hypot((x - within.x) / within.width, (y - within.y) / within.height)
   return (10 * covered + 100 * outside) / (width * height) + distance
 }
 
-function shared(a: Box, b: Box): number {
+/** What two boxes share, in the square of their units. */
+export function sharedArea(a: Box, b: Box): number {
   const along = (p: number, lengthP: number, q: number, lengthQ: number) =>
     Math.max(0, Math.min(p + lengthP / 2, q + lengthQ / 2) - Math.max(p - lengthP / 2, q - lengthQ / 2))
   return along(a.x, a.width, b.x, b.width) * along(a.y, a.height, b.y, b.height)

@@ -50,6 +50,8 @@ export function clipHalf(outline: readonly Point[], at: Point, inward: Point): P
     if (a >= 0) keep(from)
     if (a > 0 !== b > 0) keep([from[0] + (a / (a - b)) * (to[0] - from[0]), from[1] + (a / (a - b)) * (to[1] - from[1])])
   })
+  const [first, last] = [kept[0], kept.at(-1)]
+  if (kept.length > 1 && first![0] === last![0] && first![1] === last![1]) kept.pop()
   return kept
 }
 

@@ -5,6 +5,7 @@ import { type ECharts, init, use as register } from "echarts/core"
 import { SVGRenderer } from "echarts/renderers"
 import { useEffect, useRef } from "react"
 import { printNumber } from "../../core/quantity/number"
+import { resolvedColour, useTheme } from "../primitives/use-theme"
 
 register([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
 
@@ -39,19 +40,16 @@ export function DayChart({ label, hours, curves, unit, marked }: Props) {
       drawn.dispose()
     }
   }, [])
+  const theme = useTheme()
+  // The chart holds colours as text, so a change of theme draws it again.
   useEffect(() => {
-    const draw = () => chart.current?.setOption(optionsOf(ref.current!, hours, curves, unit, marked))
-    draw()
-    // The chart holds colours as text, so a change of theme draws it again.
-    const theme = new MutationObserver(draw)
-    theme.observe(document.documentElement, { attributes: true, attributeFilter: ["data-theme"] })
-    return () => theme.disconnect()
-  }, [hours, curves, unit, marked])
+    chart.current?.setOption(optionsOf(ref.current!, hours, curves, unit, marked))
+  }, [hours, curves, unit, marked, theme])
   return <div ref={ref} role="img" aria-label={label} className="h-52 w-full" />
 }
 
 function optionsOf(element: HTMLElement, hours: readonly number[], curves: readonly Curve[], unit: string, marked: number) {
-  const colour = colourReader(element)
+  const colour = (token: string) => resolvedColour(`var(--${token})`)
   const fontFamily = getComputedStyle(element).fontFamily
   const text = { color: colour("graphite"), fontFamily, fontSize: 12 }
   return {
@@ -92,17 +90,5 @@ function optionsOf(element: HTMLElement, hours: readonly number[], curves: reado
           }
         : {}),
     })),
-  }
-}
-
-/** Reads a token as the colour that it is in the present theme. */
-function colourReader(element: HTMLElement): (token: string) => string {
-  return (token) => {
-    const probe = document.createElement("span")
-    probe.style.color = `var(--${token})`
-    element.append(probe)
-    const { color } = getComputedStyle(probe)
-    probe.remove()
-    return color
   }
 }

@@ -12,6 +12,7 @@ import type { Change, OpenJob } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
 import type { FaceId } from "../../schema/job/shell"
 import type { Fault } from "../../schema/parse"
+import type { InkName } from "../pelt/ink"
 import { AWAY, call } from "./api"
 import { keepOutbox, type Outbox, takeOutbox } from "./outbox"
 
@@ -35,6 +36,8 @@ export interface JobView {
   part: string | null
   /** Season that Heat and Damp look at. */
   season: Season
+  /** Ink of the pelt where another than the station's own was chosen. */
+  inks: Readonly<Record<string, InkName>>
 }
 
 export interface JobStore extends StoreApi<JobView> {
@@ -44,7 +47,7 @@ export interface JobStore extends StoreApi<JobView> {
   show: (edit: Edit | null) => void
   undo: () => void
   redo: () => void
-  choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season">>) => void
+  choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season" | "inks">>) => void
   /** Drops what this window has not sent and takes the job as the server has it. */
   reload: () => Promise<void>
   /** Makes this window's job the newest revision. */
@@ -74,6 +77,7 @@ export function createJobStore(open: OpenJob): JobStore {
     layer: null,
     part: null,
     season: "winter",
+    inks: {},
   }))
   const { getState: get, setState: set } = store
   let window_ = ""
@@ -186,7 +190,7 @@ export function createJobStore(open: OpenJob): JobStore {
       const forward = goForward(history)
       if (forward) enter(forward, { kind: "move", from: history.head, to: forward.head })
     },
-    choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season">>) => set(choice),
+    choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season" | "inks">>) => set(choice),
     async reload(): Promise<void> {
       const job = await fetchJob()
       if (!job) return set({ saving: "away" })

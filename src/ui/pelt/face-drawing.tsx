@@ -3,14 +3,13 @@ import { memo } from "react"
 import type { FaceFigures } from "../../core/ledger/face-figures"
 import { printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
-import { type Face, onPelt, type Point } from "../../core/shell/face"
 import { boxOutlinesOn } from "../../core/shell/floor-boxes"
 import { framingOn } from "../../core/shell/framing"
 import { notchOutline } from "../../core/shell/notch"
 import { type Box, labelPlace } from "../../core/shell/pelt-layout"
-import { boundsOf } from "../../core/shell/polygon"
 import type { FaceId, Shell } from "../../schema/job/shell"
 import { DampMark } from "../primitives/damp-ring"
+import { edgeMarks, type EdgeMark, boxOf, MARK_SIZE } from "./edge-marks"
 import { hatch } from "./hatches"
 import type { FaceInk } from "./ink"
 import { outlineOn, pathText, pointsText, rectangleOn, type View } from "./pelt-view"
@@ -33,6 +32,8 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
   const outline = outlineOn(face, face.outline, view)
   const holes = figures.openings.map(({ id, opening }) => ({ id, opening, corners: rectangleOn(face, opening, view) }))
   const boxes = boxOutlinesOn(face, shell).map((box) => outlineOn(face, box, view))
+  const taken = [...holes.map(({ corners }) => boxOf(corners)), ...boxes.map(boxOf)]
+  const marks = measures ? edgeMarks(face, view, taken, (length) => printWithUnit("length", length, system)) : []
   const notches = Object.values(shell.notches).filter((notch) => notch.face === face.id)
   return (
     <g
@@ -78,14 +79,8 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
         strokeWidth={chosen ? 3 : 1.2}
         className="group-focus-visible:stroke-spruce group-focus-visible:[stroke-dasharray:6_3] group-focus-visible:[stroke-width:3px]"
       />
-      {measures ? <Measures within={boxOf(outline)} face={face} view={view} system={system} /> : null}
-      <Words
-        name={name}
-        ink={ink}
-        within={boxOf(outline)}
-        taken={[...holes.map((hole) => boxOf(hole.corners)), ...boxes.map(boxOf)]}
-        chosen={chosen}
-      />
+      <Measures marks={marks} />
+      <Words name={name} ink={ink} within={boxOf(outline)} taken={[...taken, ...marks.map(({ box }) => box)]} chosen={chosen} />
     </g>
   )
 })
@@ -130,48 +125,17 @@ const Members = memo(function Members({ figures, shell, view }: Pick<Drawing, "f
   })
 })
 
-interface MeasuresProps {
-  face: Face
-  within: Box
-  view: View
-  system: UnitSystem
-}
-
-/** Measures along a face's edges; an edge that two faces share is measured once, on the one nearer to the floor. */
-function Measures({ face, within, view, system }: MeasuresProps) {
-  const width = face.outline[1]![0]
-  const height = face.outline.at(-1)![1]
-  // They stand just inside the edges that they belong to.
-  const inward = ([x, y]: Point): Point => {
-    const [dx, dy] = [within.x - x, within.y - y]
-    const distance = Math.hypot(dx, dy) || 1
-    return [x + (dx * 12) / distance, y + (dy * 12) / distance]
-  }
-  const edges = [
-    ...(face.id === "floor" ? [{ middle: [width / 2, 0] as Point, along: face.place.u, length: width }] : []),
-    {
-      middle: [face.outline.at(-1)![0] / 2, height / 2] as Point,
-      along: face.place.v,
-      length: Math.hypot(face.outline.at(-1)![0], height),
-    },
-  ]
+/** Lengths along a face's edges. */
+function Measures({ marks }: { marks: readonly EdgeMark[] }) {
   return (
-    <g fontSize={11.5} fill="var(--graphite)" textAnchor="middle" className="pointer-events-none">
-      {edges.map(({ middle, along, length }, i) => {
-        const [x, y] = inward(view.at(onPelt(face.place, middle)))
-        return (
-          <text key={i} className="on-hatch" transform={`translate(${x} ${y}) rotate(${Math.abs(along[0]) > 0.5 ? 0 : -90})`} dy={4}>
-            {printWithUnit("length", length, system)}
-          </text>
-        )
-      })}
+    <g fontSize={MARK_SIZE} fill="var(--graphite)" textAnchor="middle" className="pointer-events-none">
+      {marks.map(({ id, text, box, upright }) => (
+        <text key={id} className="on-hatch" transform={`translate(${box.x} ${box.y}) rotate(${upright ? -90 : 0})`} dy={4}>
+          {text}
+        </text>
+      ))}
     </g>
   )
-}
-
-function boxOf(outline: readonly Point[]): Box {
-  const { left, right, low, high } = boundsOf(outline)
-  return { x: (left + right) / 2, y: (low + high) / 2, width: right - left, height: high - low }
 }
 
 /** Letters are about 0.55 of their size wide; near enough to keep a label off an opening. */

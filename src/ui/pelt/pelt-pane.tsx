@@ -1,31 +1,18 @@
 "use client"
-import { useState } from "react"
 import { printWholeDegrees, printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import type { StationId } from "../bench/use-station"
-import { useJob, useJobView, useLedger } from "../job/job-store"
+import { useJob, useLedger } from "../job/job-store"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
-import { INK_WORDS, type InkName, ramp } from "./ink"
+import { INK_WORDS, ramp } from "./ink"
 import { Pelt } from "./pelt"
-
-/** Inks to choose from at each station; the first is the station's own. */
-const INKS: Record<StationId, readonly InkName[]> = {
-  brief: ["directions", "measures"],
-  shell: ["measures", "directions"],
-  "build-ups": ["materials", "built-r"],
-  heat: ["loss", "skin"],
-  damp: ["damp", "materials"],
-}
+import { useInk } from "./use-ink"
 
 /** The pelt with the words around it: what the ink means, the room left, how much skin there is. */
 export function PeltPane({ station }: { station: StationId }) {
-  const [chosen, setChosen] = useState<Record<string, InkName>>({})
   const { units } = useJob()
-  const season = useJobView((view) => view.season)
-  const inks = station === "heat" && season === "summer" ? [...INKS.heat].reverse() : INKS[station]
-  const key = `${station} ${season}`
-  const ink = chosen[key] ?? inks[0]!
+  const { ink, inks, choose } = useInk(station)
   return (
     <section
       aria-label="Pelt"
@@ -46,7 +33,7 @@ export function PeltPane({ station }: { station: StationId }) {
                   className={
                     name === ink ? "font-display text-[16px] font-semibold" : "text-dense text-graphite underline-offset-2 hover:underline"
                   }
-                  onClick={() => setChosen({ ...chosen, [key]: name })}
+                  onClick={() => choose(name)}
                 >
                   {INK_WORDS[name]}
                 </button>

@@ -2,6 +2,7 @@
 import { attempt } from "../../../core/errors"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { parseOffsets, printOffsets } from "../../../core/quantity/offsets"
+import { faceName } from "../../../core/shell/face-name"
 import { offsetsArea } from "../../../core/shell/notch"
 import type { FloorBox, Notch, Offsets } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
@@ -26,6 +27,7 @@ export function FloorBoxes() {
     id,
     name: box.name,
     words: `${box.side} side · ${[box.length, box.width, box.height].map((size) => printWithUnit("length", size, units)).join(" × ")}`,
+    face: box.side,
     fields: <BoxFields id={id} box={box} />,
     onRemove: () => remove(id),
   }))
@@ -73,7 +75,7 @@ const highest = (outline: Offsets) => Math.max(...outline.map(([, off]) => off))
 
 /** What is missing from faces: steps, wells and service openings that are no door or window. */
 export function Notches() {
-  const { units } = useJob()
+  const { brief, shell, units } = useJob()
   const figures = useChosenFace()
   const { entries, add, remove } = useParts("notches")
   const onAdd = () =>
@@ -91,7 +93,8 @@ export function Notches() {
   const parts = entries.map(([id, notch]) => ({
     id,
     name: notch.name,
-    words: `${notch.face.replace("-", " ")} · ${printWithUnit("area", offsetsArea(notch.offsets), units)}`,
+    words: `${faceName(notch.face, brief.kind, shell.form.kind).toLowerCase()} · ${printWithUnit("area", offsetsArea(notch.offsets), units)}`,
+    face: notch.face,
     fields: <NotchFields id={id} notch={notch} />,
     onRemove: () => remove(id),
   }))

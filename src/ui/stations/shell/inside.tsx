@@ -13,7 +13,7 @@ import { useParts } from "./use-parts"
 /** What is left inside: sizes, volume, what fits, whether doors open, and how level the floor is. */
 export function Inside() {
   return (
-    <div className="grid gap-4">
+    <div className="station gap-4">
       <ClearSizes />
       <Fits />
       <Doors />

@@ -21,7 +21,7 @@ export function Measures() {
   const { form } = job.shell
   const state = activeState(job)
   return (
-    <div className="grid gap-3">
+    <div className="station gap-3">
       <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2">
         <SelectField
           label="Form"

@@ -50,20 +50,21 @@ export function Openings() {
     id,
     name: opening.name,
     words: `${faceName(opening.face, brief.kind, shell.form.kind).toLowerCase()} · ${length(opening.width)} × ${length(opening.height)}`,
+    face: opening.face,
     fields: <OpeningFields id={id} opening={opening} />,
     onRemove: () => remove(id),
   }))
   return (
     <PartList
       title="Doors, windows, hatches"
-      ask={<SelectField label="New" value={kind} options={options(KINDS)} onChange={setKind} />}
+      ask={<SelectField label="A new" value={kind} options={options(KINDS)} onChange={setKind} />}
       addName={`Add to the ${on}`}
       onAdd={onAdd}
       parts={parts}
     >
       {parts.length === 0
         ? "None yet. Choose a face on the pelt and add one; then drag it to its place, or type where it is."
-        : "Drag them on the pelt: they snap to edges, members and to each other; hold Shift to let go. Arrow keys move the one in focus."}
+        : "Left is as one sees it from inside. Drag them on the pelt: they snap to edges, members and to each other; Shift lets go. Arrow keys move the one in focus."}
     </PartList>
   )
 }
@@ -93,7 +94,7 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
         options={FACES[job.shell.form.kind].map((value) => ({ value, name: faceName(value, job.brief.kind, job.shell.form.kind) }))}
         onChange={(to) => change(id, { face: to })}
       />
-      {field("x", "From the left, seen from inside")}
+      {field("x", "From the left")}
       {field("y", "From the lower edge")}
       <SelectField label="It opens" value={opening.swing} options={options(SWINGS)} onChange={(swing) => change(id, { swing })} />
       {field("width", "Width")}

@@ -1,6 +1,7 @@
 "use client"
 import { Plus, Trash2 } from "lucide-react"
 import { type ReactNode, useState } from "react"
+import type { FaceId } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
 import { useJobStore, useJobView } from "../../job/job-store"
 import { Button, IconButton } from "../../primitives/button"
@@ -10,6 +11,8 @@ export interface Part {
   id: string
   name: string
   words: string
+  /** The face that it is on; choosing it chooses the face too. */
+  face?: FaceId
   fields: ReactNode
   onRemove: () => void
 }
@@ -47,14 +50,14 @@ export function PartList({ title, addName, onAdd, ask, parts, children }: Props)
         </p>
       ) : null}
       <ul>
-        {parts.map(({ id, name, words, fields, onRemove }) => (
+        {parts.map(({ id, name, words, face, fields, onRemove }) => (
           <li key={id} className="border-b border-seam py-1">
             <div className="flex items-center gap-2">
               <button
                 type="button"
                 aria-expanded={chosen === id}
                 className="grow truncate text-left"
-                onClick={() => store.choose({ part: chosen === id ? null : id })}
+                onClick={() => store.choose({ part: chosen === id ? null : id, ...(face ? { face, layer: null } : {}) })}
               >
                 <span className="font-semibold">{name}</span>
                 <span className="text-graphite">, {words}</span>

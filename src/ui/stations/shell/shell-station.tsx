@@ -1,11 +1,12 @@
 "use client"
-import { useState } from "react"
+import { type ReactNode, useState } from "react"
 import type { FaceFigures } from "../../../core/ledger/face-figures"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { compassPoint } from "../../../core/shell/face-name"
 import { polygonCentre, polygonPerimeter } from "../../../core/shell/polygon"
 import type { Parts } from "../../../edit/shell-edits"
 import type { Shell } from "../../../schema/job/shell"
+import { BodyPane } from "../../body/body-pane"
 import { Elevation } from "../../elevation/elevation"
 import { useJob, useJobView, useLedger } from "../../job/job-store"
 import { Remark } from "../../primitives/remark"
@@ -27,6 +28,11 @@ const TABS = [
   { value: "inside", name: "inside" },
 ] as const
 type Tab = (typeof TABS)[number]["value"]
+
+const DRAWINGS = [
+  { value: "face", name: "this face" },
+  { value: "body", name: "folded up" },
+] as const
 
 /** Where each list of parts is changed. */
 const HOMES: Record<keyof Parts, Tab> = {
@@ -51,6 +57,7 @@ export function ShellStation() {
   const figures = useChosenFace()
   const part = useJobView((view) => view.part)
   const [tab, setTab] = useState<Tab>("measures")
+  const [drawing, setDrawing] = useState<(typeof DRAWINGS)[number]["value"]>("face")
   const [seen, setSeen] = useState(part)
   // Whatever is chosen on the pelt opens where it can be changed.
   if (part !== seen) {
@@ -59,8 +66,10 @@ export function ShellStation() {
   }
   return (
     <div className="station gap-3">
-      <FaceLine figures={figures} />
-      <Elevation figures={figures} />
+      <FaceLine figures={figures}>
+        <Tabs label="Drawing" value={drawing} options={DRAWINGS} onChange={setDrawing} />
+      </FaceLine>
+      {drawing === "face" ? <Elevation figures={figures} /> : <BodyPane />}
       {misfits.map(({ message }) => (
         <Remark key={message} kind="remark" title={message} />
       ))}
@@ -80,7 +89,7 @@ function TabPane({ tab }: { tab: Tab }) {
       return <Openings />
     case "boxes":
       return (
-        <div className="grid gap-4">
+        <div className="station gap-4">
           <FloorBoxes />
           <Notches />
         </div>
@@ -95,14 +104,17 @@ function TabPane({ tab }: { tab: Tab }) {
 }
 
 /** What a face is by itself: its size, where its middle lies, which way it looks. */
-function FaceLine({ figures }: { figures: FaceFigures }) {
+function FaceLine({ figures, children }: { figures: FaceFigures; children: ReactNode }) {
   const { units } = useJob()
   const { face, name, netArea } = figures
   const length = (value: number) => printWithUnit("length", value, units)
   const [x, y] = polygonCentre(face.outline)
   return (
     <div>
-      <h1 className="font-display text-[20px] leading-7 font-bold">{name}</h1>
+      <div className="flex items-baseline justify-between gap-4">
+        <h1 className="font-display text-[20px] leading-7 font-bold">{name}</h1>
+        {children}
+      </div>
       <p className="text-graphite" data-testid="face-line">
         {printWithUnit("area", face.area, units)}, of it {printWithUnit("area", netArea, units)} without openings ·{" "}
         {length(polygonPerimeter(face.outline))} around · middle {length(x)} from the left, {length(y)} up · tilt {Math.round(face.tilt)}°

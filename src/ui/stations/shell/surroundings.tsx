@@ -33,7 +33,7 @@ export function Surroundings() {
   const { shell } = useJob()
   const store = useJobStore()
   return (
-    <div className="grid gap-3">
+    <div className="station gap-3">
       <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2">
         <SelectField
           label="It stands on"
@@ -41,13 +41,14 @@ export function Surroundings() {
           options={(Object.keys(FLOORS) as Shell["floor"][]).map((value) => ({ value, name: FLOORS[value] }))}
           onChange={(floor) => store.edit(setFloor(floor))}
         />
-        <JobQuantity
-          label={`Front looks ${compassPoint(shell.azimuth)} (north 0, east 90)`}
-          kind="angle"
-          value={shell.azimuth}
-          onCommit={(value) => store.edit(setAzimuth(value))}
-        />
-        <div />
+        <div className="col-span-2">
+          <JobQuantity
+            label={`Front looks ${compassPoint(shell.azimuth)} (north 0, east 90)`}
+            kind="angle"
+            value={shell.azimuth}
+            onCommit={(value) => store.edit(setAzimuth(value))}
+          />
+        </div>
         <JobQuantity
           label="Roof past the side walls"
           kind="length"

@@ -1,0 +1,49 @@
+"use client"
+import dynamic from "next/dynamic"
+import { useState } from "react"
+import { useLedger } from "../job/job-store"
+import { SmallPelt } from "../pelt/small-pelt"
+import { useInk } from "../pelt/use-ink"
+import { Tabs } from "../primitives/tabs"
+
+const Body = dynamic(() => import("./body"), { ssr: false, loading: () => <p className="text-graphite">Folding it up …</p> })
+
+/** Whether this browser draws in space at all; asked once. */
+let known: boolean | undefined
+function drawsInSpace(): boolean {
+  known ??= document.createElement("canvas").getContext("webgl2") !== null
+  return known
+}
+
+/** The assembled body; where there is no WebGL, the pelt again. */
+export function BodyPane() {
+  const { faces } = useLedger()
+  const { ink } = useInk("shell")
+  const [look, setLook] = useState<"outside" | "within">("outside")
+  const [able] = useState(drawsInSpace)
+  if (!able)
+    return (
+      <div className="grid justify-items-center gap-2" data-testid="no-body">
+        <SmallPelt faces={faces} width={420} height={280} />
+        <p className="text-graphite">This browser cannot draw bodies in space (it has no WebGL); the pelt shows the same, folded flat.</p>
+      </div>
+    )
+  return (
+    <div className="grid gap-1">
+      <div className="flex justify-end">
+        <Tabs
+          label="Seen from"
+          value={look}
+          options={[
+            { value: "outside", name: "from outside" },
+            { value: "within", name: "looking in" },
+          ]}
+          onChange={setLook}
+        />
+      </div>
+      <div className="h-[300px]">
+        <Body ink={ink} within={look === "within"} />
+      </div>
+    </div>
+  )
+}
