@@ -97,6 +97,16 @@ describe("the volume that is left inside", () => {
     ).toBeCloseTo(60.872554, 5)
   })
 
+  test("by hand: under a half circle, where the lining follows the round", () => {
+    // Radius 1 on walls of 1 m, all lined with 0.045: a half circle of 0.955 on 1.91 × (1 − 0.071); 3.91 long. It ends plumb over the walls' linings.
+    const form: Form = { kind: "arch", length: 4, width: 2, wallHeight: 1, crownHeight: 2 }
+    const linings = { floor: 0.071, left: 0.045, right: 0.045, front: 0.045, back: 0.045, roof: 0.045 }
+    const volume = (1.91 * 0.929 + (Math.PI * 0.955 ** 2) / 2) * 3.91
+    expect(Math.abs(clearVolume(form, linings) / volume - 1)).toBeLessThan(1e-3)
+    expect(clearInside(form, linings).height).toBeCloseTo(1.884, 3)
+    expect(Math.abs(clearInside(form, linings).heightAtWalls - 0.929)).toBeLessThan(0.01)
+  })
+
   test("is all of it without linings, and less with every lining", () => {
     fc.assert(
       fc.property(anyForm(1, 12), fc.constantFrom("floor", "left", "right", "front", "back", "roof"), (form, lining) => {

@@ -1,10 +1,9 @@
 import type { Form } from "../../schema/job/form"
 import type { FloorBox } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
-import type { Point } from "./face"
+import { clearSection } from "./clear-section"
 import { boxProfile } from "./floor-boxes"
-import { clipHalf, inset, polygonArea } from "./polygon"
-import { profileOf, profilePoints } from "./profile"
+import { clipHalf, polygonArea } from "./polygon"
 import type { Linings } from "./size"
 
 /**
@@ -12,24 +11,11 @@ import type { Linings } from "./size"
  * Round roofs are taken as the chords that they are drawn with: less than a thousandth too little.
  */
 export function clearVolume(form: Form, linings: Linings, boxes: readonly FloorBox[] = []): number {
-  const bare = form.kind === "hip" ? clearHip(form, linings) : clearSection(form, linings)
+  const bare =
+    form.kind === "hip"
+      ? clearHip(form, linings)
+      : polygonArea(clearSection(form, linings)) * Math.max(0, form.length - linings.front - linings.back)
   return Math.max(0, bare - sum(boxes.map((box) => boxInside(box, linings))))
-}
-
-function clearSection(form: Exclude<Form, { kind: "hip" }>, linings: Linings): number {
-  const profile = profileOf(form)
-  const [first, ...rest] = profilePoints(profile)
-  // From the left foot over the roof the section runs clockwise.
-  const outline = [first!, ...rest].reverse()
-  const middle = form.width / 2
-  const walls = profile.filter(({ face }) => !face.startsWith("roof")).flatMap(({ from, to }) => [from, to])
-  const isCorner = ([y, z]: Point) => walls.some((corner) => Math.hypot(corner[0] - y, corner[1] - z) < 1e-9)
-  const clear = inset(outline, (from, to) => {
-    if (from[1] === 0 && to[1] === 0) return linings.floor
-    const onWall = isCorner(from) && isCorner(to) && from[0] < middle === to[0] < middle
-    return onWall ? (from[0] < middle ? linings.left : linings.right) : linings.roof
-  })
-  return polygonArea(clear) * Math.max(0, form.length - linings.front - linings.back)
 }
 
 /** A hip by level slices: each is a rectangle whose sides stand at the walls' linings or at the roof's, whichever is further in. */

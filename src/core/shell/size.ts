@@ -2,6 +2,7 @@ import { type Dimension, type Form, measureOf } from "../../schema/job/form"
 import type { FloorBox, Shell } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
 import type { Face } from "./face"
+import { clearSection, topOver } from "./clear-section"
 import { boxVolume } from "./floor-boxes"
 import { profileArea, profileOf, roofOver } from "./profile"
 
@@ -142,8 +143,10 @@ export function measureOverAll(form: Form, dimension: Dimension, linings: Lining
   return value
 }
 
-/** Height between the floor's and the roof's build-ups; the roof's own thickness is measured plumb, over the cosine of its slope. */
+/** Height between the floor's and the roof's build-ups; on a hip the roof's own thickness is measured plumb, over the cosine of its slope. */
 function clearUnder(form: Form, y: number, linings: Linings): number {
+  const top = form.kind === "hip" ? null : topOver(clearSection(form, linings), y)
+  if (top !== null) return top - linings.floor
   const { height, slope } = form.kind === "hip" ? hipOver(form, y) : roofOver(profileOf(form), y)
   return height - linings.floor - linings.roof * Math.hypot(1, slope)
 }

@@ -22,7 +22,7 @@ export function Tape({ onVariants, onSearch, onHelp }: Props) {
   const canUndo = useJobView((view) => view.history.undo.length > 0 || view.behind !== null)
   const canRedo = useJobView((view) => view.history.redo.length > 0)
   return (
-    <header className="flex h-13 shrink-0 items-stretch border-b border-ink bg-sheet">
+    <header className="flex h-13 print:hidden shrink-0 items-stretch border-b border-ink bg-sheet">
       <div className="flex w-62 min-w-0 items-center gap-1 pl-4 max-[900px]:w-auto max-[900px]:grow">
         <button
           type="button"

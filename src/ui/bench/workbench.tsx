@@ -56,7 +56,7 @@ function Bench() {
         <PeltPane station={station} />
         <section
           aria-label={STATIONS.find(({ id }) => id === station)!.name}
-          className="min-h-0 w-[44%] shrink-0 overflow-y-auto border-l border-ink px-6 py-4 max-[900px]:w-full max-[900px]:shrink max-[900px]:grow max-[900px]:border-t max-[900px]:border-l-0 max-[900px]:px-4"
+          className="min-h-0 w-[44%] print:hidden shrink-0 overflow-y-auto border-l border-ink px-6 py-4 max-[900px]:w-full max-[900px]:shrink max-[900px]:grow max-[900px]:border-t max-[900px]:border-l-0 max-[900px]:px-4"
         >
           <StationPane station={station} onPick={setPicking} />
         </section>

@@ -19,7 +19,7 @@ export function LedgerStrip() {
   return (
     <section
       aria-label="Ledger"
-      className="flex h-16 shrink-0 overflow-x-auto border-t border-ink bg-sheet max-[900px]:h-17"
+      className="flex h-16 shrink-0 overflow-x-auto border-t border-ink bg-sheet max-[900px]:h-17 print:hidden"
       data-testid="ledger"
     >
       {CELLS.map((cell) => (

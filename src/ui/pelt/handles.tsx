@@ -57,7 +57,7 @@ export function Handles({ view }: { view: View }) {
             key={dimension}
             role="slider"
             tabIndex={0}
-            aria-label={label}
+            aria-label={`${label}, on the pelt`}
             aria-valuemin={50}
             aria-valuemax={200_000}
             aria-valuenow={Math.round(measureOf(shell.form, dimension)! * 1000)}

@@ -48,9 +48,10 @@ export function Pelt({ ink, editable }: { ink: InkName; editable: boolean }) {
       <svg
         width={size.width}
         height={size.height}
+        viewBox={`0 0 ${size.width} ${size.height}`}
         role="group"
         aria-label={`The pelt of ${job.name}: its faces folded flat`}
-        className={look.zoom > 1 ? "cursor-grab touch-none" : undefined}
+        className={`print:h-auto print:w-full ${look.zoom > 1 ? "cursor-grab touch-none" : ""}`}
         {...pan}
       >
         <HatchPatterns name={name} />
