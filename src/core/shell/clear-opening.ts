@@ -1,9 +1,10 @@
+import type { Form } from "../../schema/job/form"
 import type { FaceId, Fit, Opening, Shell } from "../../schema/job/shell"
 import type { Face } from "./face"
 import { facesOf } from "./faces"
 import type { Misfit } from "./opening-fit"
 import { boundsOf } from "./polygon"
-import type { ClearInside, Linings } from "./size"
+import { type ClearInside, clearUnder, type Linings, wallsAt } from "./size"
 
 /** What is left of an opening between the linings around it; m. */
 export interface ClearOpening {
@@ -15,28 +16,28 @@ export interface ClearOpening {
   hindered: string | null
 }
 
-/** The faces beside a face: left and right of it, below and above, seen from inside. */
-const BESIDE: Partial<Record<FaceId, Record<"left" | "right" | "low" | "high", keyof Linings | null>>> = {
-  left: { left: "back", right: "front", low: "floor", high: "roof" },
-  right: { left: "front", right: "back", low: "floor", high: "roof" },
-  front: { left: "left", right: "right", low: "floor", high: "roof" },
-  back: { left: "right", right: "left", low: "floor", high: "roof" },
-  floor: { left: "back", right: "front", low: "right", high: "left" },
-  roof: { left: "back", right: "front", low: null, high: null },
+/** The faces beside a face: left and right of it, and below, seen from inside; those above are the ceiling. */
+const BESIDE: Partial<Record<FaceId, Record<"left" | "right" | "low", keyof Linings | null>>> = {
+  left: { left: "back", right: "front", low: "floor" },
+  right: { left: "front", right: "back", low: "floor" },
+  front: { left: "left", right: "right", low: "floor" },
+  back: { left: "right", right: "left", low: "floor" },
+  floor: { left: "back", right: "front", low: "right" },
+  roof: { left: "back", right: "front", low: null },
 }
 
 /**
  * Clear size of an opening once its own jambs and the faces around it are lined.
  * A hinged leaf that swings in stands in its own way by its thickness when it is open at a right angle.
  */
-export function clearOpening(face: Pick<Face, "id" | "outline">, opening: Opening, linings: Linings): ClearOpening {
+export function clearOpening(form: Form, face: Pick<Face, "id" | "outline">, opening: Opening, linings: Linings): ClearOpening {
   const { left, right, low, high } = boundsOf(face.outline)
   const beside = BESIDE[face.id]
-  const lining = (side: "left" | "right" | "low" | "high") => (beside?.[side] ? linings[beside[side]] : 0)
+  const lining = (side: "left" | "right" | "low") => (beside?.[side] ? linings[beside[side]] : 0)
   const taken = (edge: number, within: number) => Math.max(opening.jamb, edge - within)
   const fromLeft = taken(left + lining("left"), opening.x)
   const fromRight = taken(opening.x + opening.width, right - lining("right"))
-  const fromAbove = taken(opening.y + opening.height, high - lining("high"))
+  const fromAbove = taken(opening.y + opening.height, Math.min(high, ceilingOver(form, face.id, opening, linings)))
   const sill = Math.max(0, low + lining("low") - opening.y)
   const leaf = opening.swing === "in" && opening.kind !== "window" ? opening.leaf : 0
   return {
@@ -44,6 +45,27 @@ export function clearOpening(face: Pick<Face, "id" | "outline">, opening: Openin
     height: Math.max(0, opening.height - fromAbove - sill),
     sill,
     hindered: hindrance(opening, sill, fromLeft, fromRight),
+  }
+}
+
+/**
+ * Height of the finished ceiling over the floor's skin where it meets a wall above an opening, m; none over floor and roof.
+ * A roof that slopes up from the wall leaves more there than its lining is thick.
+ */
+function ceilingOver(form: Form, face: FaceId, { x, width }: Opening, linings: Linings): number {
+  const under = (fromLeft: number) => clearUnder(form, fromLeft, linings) + linings.floor
+  const ends = form.kind === "hip" ? [linings[face as "front" | "back"]] : [x, x + width]
+  switch (face) {
+    case "left":
+      return under(wallsAt(form, linings)[0])
+    case "right":
+      return under(wallsAt(form, linings)[1])
+    case "front":
+      return Math.min(...ends.map(under))
+    case "back":
+      return Math.min(...ends.map((place) => under(form.width - place)))
+    default:
+      return Infinity
   }
 }
 
@@ -65,7 +87,7 @@ export function unfit(shell: Shell, linings: Linings, clear: ClearInside): Misfi
   const faces = facesOf(shell)
   const doors = Object.entries(shell.openings).flatMap(([id, opening]): Misfit[] => {
     const face = faces.find((candidate) => candidate.id === opening.face)
-    const hindered = face ? clearOpening(face, opening, linings).hindered : null
+    const hindered = face ? clearOpening(shell.form, face, opening, linings).hindered : null
     return hindered === null ? [] : [{ opening: id, message: hindered }]
   })
   return [...things.map(({ name }): Misfit => ({ opening: null, message: `${name} does not fit inside.` })), ...doors]

@@ -18,36 +18,51 @@ const door: Opening = { ...OPENING_KINDS.door, name: "Door", kind: "door", face:
 
 describe("what is left of a door, by hand", () => {
   test("a plain one that swings out keeps its size, and loses what its jambs are lined with", () => {
-    expect(clearOpening(left, door, linings)).toEqual({ width: 0.9, height: 2, sill: 0, hindered: null })
+    expect(clearOpening(box, left, door, linings)).toEqual({ width: 0.9, height: 2, sill: 0, hindered: null })
     // Jambs and head lined with 15 mm: 900 − 30, 2000 − 15
-    expect(clearOpening(left, { ...door, jamb: 0.015 }, linings)).toMatchObject({
+    expect(clearOpening(box, left, { ...door, jamb: 0.015 }, linings)).toMatchObject({
       width: expect.closeTo(0.87, 12) as unknown,
       height: expect.closeTo(1.985, 12) as unknown,
     })
   })
 
   test("one that swings in stands in its own way, and strikes a floor above its sill", () => {
-    expect(clearOpening(left, { ...door, swing: "in" }, linings)).toMatchObject({
+    expect(clearOpening(box, left, { ...door, swing: "in" }, linings)).toMatchObject({
       width: expect.closeTo(0.86, 12) as unknown,
       hindered: null,
     })
     const low = { ...door, swing: "in" as const, y: 0.02 }
     // The floor is 60 mm thick, 40 above the sill.
-    expect(clearOpening(left, low, linings)).toMatchObject({
+    expect(clearOpening(box, left, low, linings)).toMatchObject({
       height: expect.closeTo(1.96, 12) as unknown,
       sill: expect.closeTo(0.04, 12) as unknown,
     })
-    expect(clearOpening(left, low, linings).hindered).toContain("strikes the floor")
-    expect(clearOpening(left, { ...low, swing: "out" }, linings).hindered).toBeNull()
+    expect(clearOpening(box, left, low, linings).hindered).toContain("strikes the floor")
+    expect(clearOpening(box, left, { ...low, swing: "out" }, linings).hindered).toBeNull()
   })
 
   test("one in a corner loses what the next wall is lined with", () => {
     // 50 mm from the back, whose lining is 80 mm
     const corner = { ...door, swing: "in" as const, x: 0.05 }
-    expect(clearOpening(left, corner, linings).width).toBeCloseTo(0.9 - 0.03 - 0.04, 12)
-    expect(clearOpening(left, corner, linings).hindered).toContain("wall beside it")
+    expect(clearOpening(box, left, corner, linings).width).toBeCloseTo(0.9 - 0.03 - 0.04, 12)
+    expect(clearOpening(box, left, corner, linings).hindered).toContain("wall beside it")
     // Under the roof: its head is at 2.35, the roof's lining ends at 2.28.
-    expect(clearOpening(left, { ...door, y: 0.35 }, linings).height).toBeCloseTo(1.93, 12)
+    expect(clearOpening(box, left, { ...door, y: 0.35 }, linings).height).toBeCloseTo(1.93, 12)
+  })
+
+  test("under a sloping roof the ceiling meets the wall higher up than its lining is thick", () => {
+    // A slope of 1 in 4: the roof's 100 mm take 103.078 plumb. Over the wall's lining of 200 mm the ceiling is at 2200 + 50 − 103.078.
+    const gable: Form = { kind: "gable", length: 5, width: 4, wallHeight: 2.2, ridgeHeight: 2.7 }
+    const lined = { floor: 0.1, left: 0.2, right: 0.2, front: 0.05, back: 0.05, roof: 0.1 }
+    const faces = facesOf(startShell(gable, { floor: "skids", openings: {} }))
+    const on = (id: string) => faces.find((face) => face.id === id)!
+    expect(clearOpening(gable, on("left"), { ...door, y: 0.1, height: 2.1 }, lined).height).toBeCloseTo(2.1469224 - 0.1, 6)
+    // In the gable, 500 mm from the side, the ceiling is at 2200 + 125 − 103.078; a door up to 2300 loses what is over it.
+    const front = { ...door, face: "front" as const, x: 0.5, y: 0.1, height: 2.2 }
+    expect(clearOpening(gable, on("front"), front, lined).height).toBeCloseTo(2.2219224 - 0.1, 6)
+    // In the back gable the same door stands at the other side, as high.
+    const back = { ...front, face: "back" as const, x: 4 - 0.5 - door.width }
+    expect(clearOpening(gable, on("back"), back, lined).height).toBeCloseTo(2.2219224 - 0.1, 6)
   })
 
   test("what hinders it, and what does not fit, is told", () => {

@@ -92,7 +92,7 @@ export function clearInside(form: Form, linings: Linings, boxes: readonly FloorB
 }
 
 /** Where the side linings end, across the width: under the shoulders of a van, beside the walls of all else. */
-function wallsAt(form: Form, linings: Linings): [number, number] {
+export function wallsAt(form: Form, linings: Linings): [number, number] {
   const lean = form.kind === "van" ? Math.max(0, (form.width - form.shoulderWidth) / 2) : 0
   return [Math.min(form.width / 2, lean + linings.left), Math.max(form.width / 2, form.width - lean - linings.right)]
 }
@@ -144,7 +144,7 @@ export function measureOverAll(form: Form, dimension: Dimension, linings: Lining
 }
 
 /** Height between the floor's and the roof's build-ups; on a hip the roof's own thickness is measured plumb, over the cosine of its slope. */
-function clearUnder(form: Form, y: number, linings: Linings): number {
+export function clearUnder(form: Form, y: number, linings: Linings): number {
   const top = form.kind === "hip" ? null : topOver(clearSection(form, linings), y)
   if (top !== null) return top - linings.floor
   const { height, slope } = form.kind === "hip" ? hipOver(form, y) : roofOver(profileOf(form), y)

@@ -131,7 +131,8 @@ export function startJob(answers: Answers): Job {
   const kit = KITS[answers.kind]
   const schools = SCHOOLS[answers.kind]
   const school = schools.find(({ id }) => id === answers.school) ?? schools[0]!
-  return {
+  // A job of its own: kits and schools are shared between all jobs that start from them.
+  return structuredClone({
     format: JOB_FORMAT,
     version: JOB_VERSION,
     name: answers.name,
@@ -149,5 +150,5 @@ export function startJob(answers: Answers): Job {
     order: ["first"],
     active: "first",
     pinned: null,
-  }
+  })
 }

@@ -9,13 +9,12 @@ import { switchTheme } from "./display"
 import { STATIONS, useStation } from "./use-station"
 
 interface Props {
-  open: boolean
   onClose: () => void
   onOpen: (opened: "variants" | "keys") => void
 }
 
 /** Everything that can be gone to or done, by name. */
-export function CommandPalette({ open, onClose, onOpen }: Props) {
+export function CommandPalette({ onClose, onOpen }: Props) {
   const job = useJob()
   const ledger = useLedger()
   const store = useJobStore()
@@ -43,7 +42,7 @@ export function CommandPalette({ open, onClose, onOpen }: Props) {
     run()
   }
   return (
-    <Dialog open={open} onClose={onClose} title="Commands and search">
+    <Dialog open onClose={onClose} title="Commands and search">
       <Command label="Commands" className="grid gap-2">
         <Command.Input
           autoFocus

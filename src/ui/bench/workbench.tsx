@@ -7,6 +7,7 @@ import { setUnits } from "../../edit/brief-edits"
 import { pin } from "../../edit/variant-edits"
 import type { OpenJob } from "../../schema/change"
 import { createJobStore, JobProvider, useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
+import { later } from "../primitives/later"
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
 import { BriefStation } from "../stations/brief/brief-station"
@@ -19,10 +20,9 @@ import { resistanceWorking } from "../../core/ledger/resistance.working"
 import { CELLS } from "../ledger/cells"
 import { whatIf } from "../../core/ledger/what-if"
 import { activeState } from "../../core/ledger/state"
-import { CommandPalette } from "./command-palette"
 import { ConflictBar } from "./conflict-bar"
 import { KeysDialog } from "./keys-dialog"
-import { MaterialPicker, type Picking } from "./material-picker"
+import type { Picking } from "./material-picker"
 import { Tape } from "./tape"
 import { type StationId, STATIONS, useStation } from "./use-station"
 import { VariantsDialog } from "./variants-dialog"
@@ -39,6 +39,10 @@ export function Workbench({ open }: { open: OpenJob }) {
     </JobProvider>
   )
 }
+
+/** Lists to search in come when they are first asked for. */
+const CommandPalette = later(() => import("./command-palette").then((module) => module.CommandPalette))
+const MaterialPicker = later(() => import("./material-picker").then((module) => module.MaterialPicker))
 
 type Opened = "variants" | "search" | "keys" | null
 
@@ -63,7 +67,7 @@ function Bench() {
       </main>
       <LedgerStrip />
       <VariantsDialog open={opened === "variants"} onClose={close} />
-      <CommandPalette open={opened === "search"} onClose={close} onOpen={setOpened} />
+      {opened === "search" ? <CommandPalette onClose={close} onOpen={setOpened} /> : null}
       <KeysDialog open={opened === "keys"} onClose={close} />
       {picking ? <MaterialPicker picking={picking} onClose={() => setPicking(null)} /> : null}
     </div>

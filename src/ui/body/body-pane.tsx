@@ -1,12 +1,13 @@
 "use client"
-import dynamic from "next/dynamic"
 import { useState } from "react"
 import { useLedger } from "../job/job-store"
 import { SmallPelt } from "../pelt/small-pelt"
 import { useInk } from "../pelt/use-ink"
+import { later } from "../primitives/later"
 import { Tabs } from "../primitives/tabs"
 
-const Body = dynamic(() => import("./body"), { ssr: false, loading: () => <p className="text-graphite">Folding it up …</p> })
+/** The drawing in space is heavy and comes only when it is looked at. */
+const Body = later(() => import("./body").then((module) => module.Body), <p className="text-graphite">Folding it up …</p>)
 
 /** Whether this browser draws in space at all; asked once. */
 let known: boolean | undefined

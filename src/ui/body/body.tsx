@@ -23,7 +23,7 @@ import { edgesOf, piecesGeometry } from "./geometry"
 const TURN = Math.PI / 18
 
 /** The pelt folded up: a body that is turned by the hand or the arrow keys, in the pelt's ink and with its selection. */
-export default function Body({ ink, within }: { ink: InkName; within: boolean }) {
+export function Body({ ink, within }: { ink: InkName; within: boolean }) {
   const job = useJob()
   const ledger = useLedger()
   const chosen = useJobView((view) => view.face)

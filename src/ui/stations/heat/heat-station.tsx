@@ -1,5 +1,4 @@
 "use client"
-import dynamic from "next/dynamic"
 import { useMemo, useState } from "react"
 import { heatGainWorking } from "../../../core/ledger/heat-gain.working"
 import type { HeatPart } from "../../../core/ledger/heat-loss"
@@ -9,15 +8,13 @@ import { whatIf } from "../../../core/ledger/what-if"
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { useJob, useJobStore, useJobView, useLedger, usePinnedLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
+import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { useWorking } from "../../working/working-panel"
 
 /** The chart's library is heavy and comes only when it is looked at. */
-const DayChart = dynamic(() => import("../../charts/chart").then((module) => module.DayChart), {
-  ssr: false,
-  loading: () => <div className="h-52" />,
-})
+const DayChart = later(() => import("../../charts/chart").then((module) => module.DayChart), <div className="h-52" />)
 
 /** Where heat goes out on the worst night and comes in on the hottest day. */
 export function HeatStation() {

@@ -122,7 +122,7 @@ function Doors() {
       <h2 className="font-display text-[15px] font-semibold">Doors, once everything is lined</h2>
       <ul>
         {doors.map(([id, door]) => {
-          const clear = clearOpening(faces.find((figures) => figures.id === door.face)!.face, door, linings)
+          const clear = clearOpening(shell.form, faces.find((figures) => figures.id === door.face)!.face, door, linings)
           return (
             <li key={id} className="border-b border-seam py-1">
               <span className="font-semibold">{door.name}</span>{" "}

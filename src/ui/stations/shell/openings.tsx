@@ -74,7 +74,7 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
   const { faces, linings } = useLedger()
   const { change } = useParts("openings")
   const { face } = faces.find((figures) => figures.id === opening.face)!
-  const clear = clearOpening(face, opening, linings)
+  const clear = clearOpening(job.shell.form, face, opening, linings)
   const length = (value: number) => printWithUnit("length", value, job.units)
   const field = (key: "x" | "y" | "width" | "height" | "leaf" | "jamb", label: string) => (
     <JobQuantity label={label} kind="length" value={opening[key]} onCommit={(value) => change(id, { [key]: value })} />
