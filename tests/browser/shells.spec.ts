@@ -150,7 +150,7 @@ test("a post-frame barn: slab, posts and girts, overhang", async ({ page }) => {
   await tab(page, "members")
   await expect(page.locator("[data-face=left] [data-members]")).toHaveCount(2)
   await page.getByText("Posts", { exact: true }).click()
-  await expect(page.getByText(/They cross glass wool.*outside them/)).toBeVisible()
+  await expect(page.locator("details[open]").getByText(/They cross glass wool.*outside them/)).toBeVisible()
 })
 
 test("a cold room in a shed sees a room and no sun, and its inside is what was asked for", async ({ page }) => {

@@ -15,16 +15,22 @@ import { hold, type Held } from "./hold"
 import { movedPart } from "./moved-parts"
 import { pointsText, rectangleOn, type View } from "./pelt-view"
 
+/** On a smaller floor the grips would hide the pelt, px; it can be brought nearer. */
+const ROOMY = 70
+
 /** Parts of the pelt that the hand or the arrow keys move: openings, boxes on the floor, and the measures of the form. */
 export function Handles({ view }: { view: View }) {
   const { shell, units } = useJob()
   const { faces } = useLedger()
   const part = useJobView((state) => state.part)
   const { onHold, refusal } = useHold(view)
-  const grips = gripsOf(
-    shell.form,
-    faces.map(({ face }) => face),
-  )
+  const roomy = Math.min(shell.form.length, shell.form.width) * view.scale > ROOMY
+  const grips = roomy
+    ? gripsOf(
+        shell.form,
+        faces.map(({ face }) => face),
+      )
+    : []
   return (
     <g>
       {faces.flatMap((figures) =>

@@ -73,7 +73,7 @@ export function Pelt({ ink, editable }: { ink: InkName; editable: boolean }) {
           {editable ? <Handles view={view} /> : null}
         </g>
         <ScaleBar view={view} size={size} metric={job.units === "metric"} />
-        <Compass azimuth={job.shell.azimuth} x={20} y={size.height - 26} />
+        <Compass azimuth={job.shell.azimuth} x={34} y={size.height - 30} />
       </svg>
       <div className="absolute top-1 right-0 flex flex-col print:hidden">
         <IconButton name="Nearer" onClick={() => step(STEP)}>

@@ -10,7 +10,7 @@ interface Props<T extends string> {
 /** One of a few views; the one at hand is underlined. */
 export function Tabs<T extends string>({ label, value, options, onChange }: Props<T>) {
   return (
-    <div role="radiogroup" aria-label={label} className="flex gap-4">
+    <div role="radiogroup" aria-label={label} className="flex flex-wrap gap-x-4 gap-y-1 whitespace-nowrap">
       {options.map((option) => (
         <button
           key={option.value}

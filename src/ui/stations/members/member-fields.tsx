@@ -58,7 +58,7 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
   )
   const up = set.direction === "up"
   return (
-    <div className="grid grid-cols-3 gap-x-4 gap-y-2 pt-1 pb-3" data-testid="member-fields">
+    <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1 pb-3" data-testid="member-fields">
       <TypedField label="Name of the members" shown={set.name} onCommit={(name) => change({ name: name.trim() })} />
       <SelectField label="Made of" value={set.material} options={STUFFS} onChange={(material) => change({ material })} />
       <SelectField
@@ -122,7 +122,7 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
         options={PLATES}
         onChange={(high) => change({ plates: { ...set.plates, high: Number(high) as 0 | 1 | 2 | 3 } })}
       />
-      {length("overhang", "They run out past the face by")}
+      {length("overhang", "Run out past the face by")}
       <Toggle label={up ? "One along each side edge" : "One along each level edge"} on={set.ends} onChange={(ends) => change({ ends })} />
       <Toggle label="Doubled at openings" on={set.doubled} onChange={(doubled) => change({ doubled })} />
       <QuantityField

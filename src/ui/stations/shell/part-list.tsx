@@ -66,7 +66,7 @@ export function PartList({ title, addName, onAdd, ask, parts, children }: Props)
                 <Trash2 size={16} aria-hidden />
               </IconButton>
             </div>
-            {chosen === id ? <div className="grid grid-cols-3 gap-x-4 gap-y-2 pt-1 pb-3">{fields}</div> : null}
+            {chosen === id ? <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1 pb-3">{fields}</div> : null}
           </li>
         ))}
       </ul>
