@@ -4,13 +4,14 @@ import { check } from "../schema/parse"
 import { air } from "./air"
 import { airspace } from "./airspace"
 import { assembly } from "./assembly"
+import { bridge } from "./bridge"
 import { emc } from "./emc"
 import { ground } from "./ground"
 import type { Operation } from "./operation"
 
 /** Every operation, by name. */
 export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
-  [air, airspace, assembly, ground, emc].map((operation) => [operation.name, operation as unknown as Operation]),
+  [air, airspace, assembly, bridge, ground, emc].map((operation) => [operation.name, operation as unknown as Operation]),
 )
 
 /**

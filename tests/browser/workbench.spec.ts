@@ -63,13 +63,14 @@ test("everything on the bench by its keys", async ({ page }) => {
   await expect(page.getByText("Aerogel blanket")).toHaveCount(0)
   for (const [key, name] of [
     ["1", "What is asked of it"],
-    ["2", "Measures over all"],
     ["4", /go out on the worst night/],
     ["5", "Left wall"],
   ] as const) {
     await page.keyboard.press(key)
     await expect(heading).toHaveText(name)
   }
+  await page.keyboard.press("2")
+  await expect(page.getByRole("radiogroup", { name: "Of the shell" })).toBeVisible()
   await page.keyboard.press("w")
   await expect(page.getByRole("dialog", { name: /Built R/ })).toBeVisible()
   await page.keyboard.press("Escape")
@@ -142,7 +143,7 @@ test("members, fit, colour, leaks and openings all move the ledger", async ({ pa
   await page.locator("[data-layer-row=l2]").click()
   await moved("loss", () => type(page, "Spacing, centre to centre", "900"))
   await moved("loss", () => page.getByLabel("How well it is fitted").selectOption("2"))
-  await moved("loss", () => page.getByLabel("Members between").selectOption("none"))
+  await moved("loss", () => page.getByLabel("Lies between").selectOption("none"))
   await moved("money", () => page.getByRole("switch", { name: "There already" }).click())
   await moved("gain", () => type(page, /Sun that its outdoor skin/, "0.2"))
   await moved("loss", () => type(page, /Air changes an hour/, "5"))
@@ -150,9 +151,11 @@ test("members, fit, colour, leaks and openings all move the ledger", async ({ pa
   await page.getByRole("button", { name: "Give this face its own" }).click()
   await expect(page.getByText("worn by this face only")).toBeVisible()
   await page.getByRole("button", { name: "Shell" }).click()
-  await moved("loss", () => page.getByRole("button", { name: "Opening in the left wall" }).click())
-  await type(page, "From the left, seen from inside", "5 m")
+  await page.getByRole("radio", { name: "openings" }).click()
+  await moved("loss", () => page.getByRole("button", { name: "Add to the left wall" }).click())
+  await type(page, "From the left", "5 m")
   await expect(page.getByText("reaches over the edge of its face").first()).toBeVisible()
+  await page.getByRole("radio", { name: "measures" }).click()
   await moved("loss", () => page.getByLabel("Form").selectOption("gable"))
   await expect(page.locator("[data-face=roof-left]")).toBeVisible()
 })

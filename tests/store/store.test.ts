@@ -10,7 +10,7 @@ import { setName } from "../../src/edit/brief-edits"
 import { applyEdit, type Edit } from "../../src/edit/edit"
 import { demoJobs } from "../../src/edit/start/demo-jobs"
 import type { Change, Revision } from "../../src/schema/change"
-import type { Job } from "../../src/schema/job/job"
+import { type Job, JOB_VERSION } from "../../src/schema/job/job"
 import { backUp, restore } from "../../src/store/backup"
 import { copyJob, createJob, listJobs, setDeleted } from "../../src/store/jobs"
 import { openStore, type Store, storeFile } from "../../src/store/open"
@@ -169,7 +169,7 @@ describe("revisions", () => {
     store.prepare("INSERT INTO checkpoint (revision, schema_version, document) VALUES (?, 1, ?)").run(ids[0]!, JSON.stringify(old))
 
     const open = openJob(store, "old")!
-    expect(open.document).toMatchObject({ name: "old 2", version: 2, shell: { boxes: {} } })
+    expect(open.document).toMatchObject({ name: "old 2", version: JOB_VERSION, shell: { boxes: {} } })
     expect([open.undo, open.behind]).toEqual([[], ids[1]])
     const next = revision(open.document, open.head, setName("new"))
     expect(applyChanges(store, "old", [next.change], NOW).ok).toBe(true)
@@ -186,7 +186,7 @@ describe("revisions", () => {
         NOW,
       ).ok,
     ).toBe(true)
-    expect(openJob(store, "old")!.document).toMatchObject({ name: "old 1", version: 2, shell: { boxes: {} } })
+    expect(openJob(store, "old")!.document).toMatchObject({ name: "old 1", version: JOB_VERSION, shell: { boxes: {} } })
     // Another edit from there starts at a checkpoint of its own.
     const other = revision(openJob(store, "old")!.document, ids[1]!, setName("another way"))
     expect(applyChanges(store, "old", [other.change], NOW).ok).toBe(true)

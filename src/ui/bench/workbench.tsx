@@ -1,5 +1,6 @@
 "use client"
-import { useEffect, useMemo, useState } from "react"
+import dynamic from "next/dynamic"
+import { type ComponentType, useEffect, useMemo, useState } from "react"
 import { nextSold } from "../../core/material/layer-properties"
 import { FACES } from "../../schema/job/references"
 import { moveLayer, removeLayer, setThickness } from "../../edit/assembly-edits"
@@ -7,22 +8,19 @@ import { setUnits } from "../../edit/brief-edits"
 import { pin } from "../../edit/variant-edits"
 import type { OpenJob } from "../../schema/change"
 import { createJobStore, JobProvider, useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
-import { later } from "../primitives/later"
+import { Unfetched } from "../primitives/later"
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
-import { BriefStation } from "../stations/brief/brief-station"
 import { BuildUpsStation } from "../stations/build-ups/build-ups-station"
-import { DampStation } from "../stations/damp/damp-station"
-import { HeatStation } from "../stations/heat/heat-station"
-import { ShellStation } from "../stations/shell/shell-station"
 import { WorkingProvider, useWorking } from "../working/working-panel"
 import { resistanceWorking } from "../../core/ledger/resistance.working"
 import { CELLS } from "../ledger/cells"
 import { whatIf } from "../../core/ledger/what-if"
 import { activeState } from "../../core/ledger/state"
 import { ConflictBar } from "./conflict-bar"
+import { CommandPalette } from "./command-palette"
 import { KeysDialog } from "./keys-dialog"
-import type { Picking } from "./material-picker"
+import { MaterialPicker, type Picking } from "./material-picker"
 import { Tape } from "./tape"
 import { type StationId, STATIONS, useStation } from "./use-station"
 import { VariantsDialog } from "./variants-dialog"
@@ -40,9 +38,13 @@ export function Workbench({ open }: { open: OpenJob }) {
   )
 }
 
-/** Lists to search in come when they are first asked for. */
-const CommandPalette = later(() => import("./command-palette").then((module) => module.CommandPalette))
-const MaterialPicker = later(() => import("./material-picker").then((module) => module.MaterialPicker))
+/** Each station comes when it is first gone to. */
+const PANES: Record<Exclude<StationId, "build-ups">, ComponentType> = {
+  brief: dynamic(() => import("../stations/brief/brief-station").then((module) => module.BriefStation).catch(() => Unfetched)),
+  shell: dynamic(() => import("../stations/shell/shell-station").then((module) => module.ShellStation).catch(() => Unfetched)),
+  heat: dynamic(() => import("../stations/heat/heat-station").then((module) => module.HeatStation).catch(() => Unfetched)),
+  damp: dynamic(() => import("../stations/damp/damp-station").then((module) => module.DampStation).catch(() => Unfetched)),
+}
 
 type Opened = "variants" | "search" | "keys" | null
 
@@ -75,18 +77,9 @@ function Bench() {
 }
 
 function StationPane({ station, onPick }: { station: StationId; onPick: (picking: Picking) => void }) {
-  switch (station) {
-    case "brief":
-      return <BriefStation />
-    case "shell":
-      return <ShellStation />
-    case "build-ups":
-      return <BuildUpsStation onPick={onPick} />
-    case "heat":
-      return <HeatStation />
-    case "damp":
-      return <DampStation />
-  }
+  if (station === "build-ups") return <BuildUpsStation onPick={onPick} />
+  const Pane = PANES[station]
+  return <Pane />
 }
 
 /** The keys of the bench; none of them acts while something is being typed or a dialog is open. */

@@ -1,0 +1,64 @@
+import { type BridgeBoundary, type BridgeInput, stretchOf } from "../../schema/bridge"
+import { cavityConductivity } from "./cavity"
+import { firstLines, type Mesh } from "./mesh"
+
+/** A block cut to the body, with the conductivity that counts. */
+interface Piece {
+  left: number
+  right: number
+  low: number
+  high: number
+  conductivity: number
+}
+
+/** What is left of the blocks within the body; a void counts with the size that is left of it. */
+function piecesOf({ width, height, blocks }: BridgeInput): Piece[] {
+  return blocks.flatMap((block): Piece[] => {
+    const [left, right] = [Math.max(0, block.x), Math.min(width, block.x + block.width)]
+    const [low, high] = [Math.max(0, block.y), Math.min(height, block.y + block.height)]
+    if (right <= left || high <= low) return []
+    const { airspace } = block
+    const conductivity = airspace ? cavityConductivity({ width: right - left, height: high - low, airspace }) : block.conductivity!
+    return [{ left, right, low, high, conductivity }]
+  })
+}
+
+/** The first mesh of a body: lines on all edges of blocks and ends of boundaries. */
+export function firstMesh(body: BridgeInput): Mesh {
+  const pieces = piecesOf(body)
+  const ends = (edges: readonly BridgeBoundary["edge"][]) =>
+    body.boundaries
+      .filter(({ edge }) => edges.includes(edge))
+      .flatMap((boundary) => [stretchOf(body, boundary).from, stretchOf(body, boundary).to])
+  const within = (most: number) => (place: number) => place >= 0 && place <= most
+  return {
+    x: firstLines(
+      [0, body.width, ...pieces.flatMap(({ left, right }) => [left, right]), ...ends(["bottom", "top"])].filter(within(body.width)),
+    ),
+    y: firstLines(
+      [0, body.height, ...pieces.flatMap(({ low, high }) => [low, high]), ...ends(["left", "right"])].filter(within(body.height)),
+    ),
+  }
+}
+
+/** Conductivity of each cell, row by row from below, W/(m·K). */
+export function cellConductivities(body: BridgeInput, { x, y }: Mesh): Float64Array {
+  const columns = x.length - 1
+  const cells = new Float64Array(columns * (y.length - 1)).fill(body.background.conductivity)
+  for (const { left, right, low, high, conductivity } of piecesOf(body)) {
+    const [fromColumn, toColumn] = cellsBetween(x, left, right)
+    const [fromRow, toRow] = cellsBetween(y, low, high)
+    for (let row = fromRow; row < toRow; row++) cells.fill(conductivity, row * columns + fromColumn, row * columns + toColumn)
+  }
+  return cells
+}
+
+/** Cells whose middles lie between two places: the first, and the one after the last. */
+export function cellsBetween(lines: Float64Array, from: number, to: number): [number, number] {
+  const middle = (i: number) => (lines[i]! + lines[i + 1]!) / 2
+  let first = 0
+  while (first < lines.length - 1 && middle(first) < from) first++
+  let end = first
+  while (end < lines.length - 1 && middle(end) < to) end++
+  return [first, end]
+}

@@ -1,0 +1,58 @@
+/** Cells to begin with from one line of a drawing to the next; sizes grow from both lines towards the middle. */
+const HALF = 5
+const GROWTH = 1.8
+/** In a stretch so thin against the body, like a steel skin, the field hardly bends. */
+const THIN = 0.01
+
+/** Coordinates of a rectangular mesh's lines, m, rising. */
+export interface Mesh {
+  x: Float64Array
+  y: Float64Array
+}
+
+/**
+ * Lines of a first mesh along one axis: on each line of the drawing, and closer together beside it, where the field bends most.
+ * @param places lines of the drawing, m, in any order; the first and the last are the body's edges
+ */
+export function firstLines(places: readonly number[]): Float64Array {
+  const rising = [...places].sort((a, b) => a - b)
+  const whole = rising.at(-1)! - rising[0]!
+  // Places nearer than a millionth of the body are one.
+  const breaks = rising.filter((place, i) => i === 0 || place - rising[i - 1]! > 1e-6 * whole)
+  breaks[breaks.length - 1] = rising.at(-1)!
+  const lines = [breaks[0]!]
+  for (let i = 1; i < breaks.length; i++) {
+    const [from, to] = [breaks[i - 1]!, breaks[i]!]
+    const half = to - from < THIN * whole ? 2 : HALF
+    const sizes = Array.from({ length: half }, (_, k) => GROWTH ** k)
+    const total = 2 * sizes.reduce((sum, size) => sum + size, 0)
+    let at = from
+    for (const size of [...sizes, ...[...sizes].reverse()]) {
+      at += ((to - from) * size) / total
+      lines.push(at)
+    }
+    lines[lines.length - 1] = to
+  }
+  return Float64Array.from(lines)
+}
+
+/** Every cell cut in two. */
+export function halved(lines: Float64Array): Float64Array {
+  const finer = new Float64Array(2 * lines.length - 1)
+  for (let i = 0; i < lines.length; i++) {
+    finer[2 * i] = lines[i]!
+    if (i > 0) finer[2 * i - 1] = (lines[i - 1]! + lines[i]!) / 2
+  }
+  return finer
+}
+
+/** The cell that a place lies in; on a line the one before it, at the beginning the first. */
+export function cellAt(lines: Float64Array, place: number): number {
+  let [low, high] = [0, lines.length - 2]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (lines[middle + 1]! >= place) high = middle
+    else low = middle + 1
+  }
+  return low
+}

@@ -1,0 +1,11 @@
+import { bridge as bridgeFlows } from "../core/conduction/bridge"
+import { BridgeInput, BridgeOutput } from "../schema/bridge"
+import { operation } from "./operation"
+
+export const bridge = operation({
+  name: "bridge",
+  summary: "steady conduction in two dimensions: a thermal bridge",
+  input: BridgeInput,
+  output: BridgeOutput,
+  run: bridgeFlows,
+})
