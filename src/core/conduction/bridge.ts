@@ -28,7 +28,7 @@ export function bridge(body: BridgeInput): BridgeOutput {
   const surface = Object.fromEntries(boundaries.map(({ id }, b) => [id, surfaceOf(field, b, beyond[b]!)]))
   return {
     heatFlow: Object.fromEntries(boundaries.map(({ id }, b) => [id, flows[b]!])),
-    probes: Object.fromEntries((body.probes ?? []).map(({ id, x, y }) => [id, temperatureAt(field, corners, [x, y])])),
+    probes: Object.fromEntries((body.probes ?? []).map(({ id, x, y }) => [id, temperatureAt(field, corners, x, y)])),
     surface,
     imbalance: largest === 0 ? 0 : Math.abs(flows.reduce((sum, flow) => sum + flow, 0)) / largest,
     cells: field.temperature.length,

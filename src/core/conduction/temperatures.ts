@@ -1,4 +1,3 @@
-import type { Point } from "../shell/face"
 import type { Facet, Field } from "./field"
 import { cellAt } from "./mesh"
 
@@ -73,7 +72,7 @@ function facesOf(
 }
 
 /** Temperature at a point of the body between its corners' temperatures, °C. */
-export function temperatureAt({ mesh }: Field, corners: Float64Array, [px, py]: Point): number {
+export function temperatureAt({ mesh }: Field, corners: Float64Array, px: number, py: number): number {
   const { x, y } = mesh
   const [column, row] = [cellAt(x, px), cellAt(y, py)]
   const across = x.length

@@ -67,6 +67,12 @@ const MEASURES = {
     written: { "w/k": { factor: 1 } },
     example: "40 W/K",
   },
+  linearTransmittance: {
+    metric: { unit: "W/(m·K)", factor: 1, decimals: 3 },
+    inchPound: { unit: "Btu/(h·ft·°F)", factor: 1.730735, decimals: 4 },
+    written: { "w/(m·k)": { factor: 1 }, "w/mk": { factor: 1 } },
+    example: "0.05 W/(m·K)",
+  },
   conductivity: {
     metric: { unit: "W/(m·K)", factor: 1, decimals: 3 },
     inchPound: { unit: "Btu·in/(h·ft²·°F)", factor: 0.144227889, decimals: 3 },

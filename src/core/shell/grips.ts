@@ -8,9 +8,11 @@ export interface Grip {
   dimension: Dimension
   at: Point
   way: Point
+  /** What a metre of that way adds to the measure, m: a corner that moves in takes from both sides. */
+  step: number
 }
 
-/** The grips of a form: along the floor's front and left edge, on the walls' tops, on the highest point of the front. */
+/** The grips of a form, one for each of its measures: along the floor's front and left edge, on the walls' tops, on the highest point of the front. */
 export function gripsOf(form: Form, faces: readonly Face[]): Grip[] {
   const on = (id: Face["id"], u: number, v: number): Point => {
     const face = faces.find((candidate) => candidate.id === id)!
@@ -25,11 +27,26 @@ export function gripsOf(form: Form, faces: readonly Face[]): Grip[] {
   const wall = WALL[form.kind]
   const top = TOP[form.kind]
   return [
-    { dimension: "length", at: on("floor", 1, 0.25), way: front },
-    { dimension: "width", at: on("floor", 0.75, 1), way: left },
-    { dimension: wall, at: on("left", 0.75, 1), way: left },
-    ...(form.kind === "shed" ? [{ dimension: "rightHeight" as const, at: on("right", 0.25, 1), way: right }] : []),
-    ...(top ? [{ dimension: top, at: form.kind === "hip" ? on("roof-front", 0.5, 1) : on("front", 0.5, 1), way: front }] : []),
+    { dimension: "length", at: on("floor", 1, 0.25), way: front, step: 1 },
+    { dimension: "width", at: on("floor", 0.75, 1), way: left, step: 1 },
+    { dimension: wall, at: on("left", 0.75, 1), way: left, step: 1 },
+    ...(form.kind === "shed" ? [{ dimension: "rightHeight" as const, at: on("right", 0.25, 1), way: right, step: 1 }] : []),
+    ...(top ? [{ dimension: top, at: form.kind === "hip" ? on("roof-front", 0.5, 1) : on("front", 0.5, 1), way: front, step: 1 }] : []),
+    ...(form.kind === "van"
+      ? vanGrips(
+          form,
+          faces.find(({ id }) => id === "front")!,
+        )
+      : []),
+  ]
+}
+
+/** The waist and the shoulder of a van, on the corners of its front. */
+function vanGrips({ width, waistHeight, shoulderWidth, shoulderHeight }: Extract<Form, { kind: "van" }>, { place }: Face): Grip[] {
+  const lean = (width - shoulderWidth) / 2
+  return [
+    { dimension: "waistHeight", at: onPelt(place, [0, waistHeight]), way: place.v, step: 1 },
+    { dimension: "shoulderWidth", at: onPelt(place, [lean, shoulderHeight]), way: [-place.u[0], -place.u[1]], step: 2 },
   ]
 }
 

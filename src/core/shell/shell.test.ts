@@ -71,7 +71,7 @@ describe("faces", () => {
         }
         for (const [i, a] of placed.entries()) for (const b of placed.slice(i + 1)) expect(interiorsMeet(a.corners, b.corners)).toBe(false)
       }),
-      { numRuns: 400 },
+      { numRuns: 2000 },
     )
   })
 

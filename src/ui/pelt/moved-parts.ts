@@ -52,7 +52,7 @@ export function movedPart(
       const grip = gripsOf(shell.form, faceList).find(({ dimension }) => dimension === held.dimension)
       const value = measureOf(shell.form, held.dimension)
       if (!grip || value === undefined) return null
-      const way = (moved[0] * grip.way[0] - moved[1] * grip.way[1]) / scale
+      const way = (grip.step * (moved[0] * grip.way[0] - moved[1] * grip.way[1])) / scale
       return setDimension(held.dimension, snappedLength(Math.max(0.05, value + way), [], reach, free))
     }
   }

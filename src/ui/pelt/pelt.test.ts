@@ -3,11 +3,13 @@ import fc from "fast-check"
 import { anyForm } from "../../../tests/arbitrary/any-form"
 import { ledgerOf } from "../../core/ledger/ledger"
 import { activeState } from "../../core/ledger/state"
+import { gripsOf } from "../../core/shell/grips"
 import { facesOf } from "../../core/shell/faces"
 import { sharedArea } from "../../core/shell/pelt-layout"
 import { applyEdit } from "../../edit/edit"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import { startShell } from "../../edit/start/start-job"
+import { measureOf } from "../../schema/job/form"
 import type { Job } from "../../schema/job/job"
 import { boxOf, edgeMarks } from "./edge-marks"
 import { hold, type Held } from "./hold"
@@ -65,6 +67,26 @@ describe("parts that are moved on the pelt", () => {
     // Up on the screen is out from the floor's left edge.
     expect(moved(hut, { kind: "measure", dimension: "width" }, [30, -40]).shell.form.width).toBeCloseTo(4, 9)
   })
+})
+
+test("every measure of every form has a grip on the pelt, and moving it moves that measure as far as the hand", () => {
+  fc.assert(
+    fc.property(anyForm(1, 12), (form) => {
+      const shell = startShell(form, { floor: "skids", openings: {} })
+      const grips = gripsOf(form, facesOf(shell))
+      const measures = Object.keys(form).filter((key) => key !== "kind")
+      expect(grips.map(({ dimension }) => dimension).sort()).toEqual([...measures].sort())
+      for (const { dimension, at, way, step } of grips) {
+        // A little more of the measure moves the grip along its way by so much, over its step.
+        const more = { ...form, [dimension]: measureOf(form, dimension)! + 0.001 }
+        const moved = gripsOf(more, facesOf({ ...shell, form: more })).find((grip) => grip.dimension === dimension)!.at
+        const along = (moved[0] - at[0]) * way[0] + (moved[1] - at[1]) * way[1]
+        // On what leans, the height is only a part of the way on the pelt.
+        if (dimension === "shoulderHeight" || (form.kind === "hip" && dimension === "ridgeHeight")) expect(along).toBeGreaterThan(0)
+        else expect(along * step).toBeCloseTo(0.001, 9)
+      }
+    }),
+  )
 })
 
 describe("the view of the pelt", () => {

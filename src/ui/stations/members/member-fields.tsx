@@ -12,6 +12,7 @@ import { useJob, useJobStore } from "../../job/job-store"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { Toggle } from "../../primitives/toggle"
+import { BridgeCheck } from "./bridge-check"
 import { SpacingChoice } from "./spacing-choice"
 
 /** What members can be made of. */
@@ -137,6 +138,7 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
       {typedList(`Blocking, nailers, rails: their middles, from ${up ? "below" : "the left"}`, set.cross, (cross) => change({ cross }))}
       <SpacingChoice figures={figures} id={id} set={set} onTake={(spacing) => change({ spacing, spaced: "centres", positions: {} })} />
       <MemberWords figures={figures} id={id} set={set} />
+      <BridgeCheck figures={figures} id={id} set={set} />
     </div>
   )
 }

@@ -1,0 +1,84 @@
+import { describe, expect, test } from "@jest/globals"
+import fc from "fast-check"
+import { RIBS, sketch, timber } from "../../edit/start/layers"
+import type { MemberSet } from "../../schema/job/build-up"
+import { builtLayers } from "../assembly/build-up"
+import { thermalTransmittance } from "../assembly/thermal-transmittance"
+import { transmittanceInput, setsOf } from "../assembly/build-up"
+import { bridge } from "./bridge"
+import { type DetailClimate, memberBridge, memberDetail } from "./member-detail"
+
+const climate: DetailClimate = {
+  inside: { temperature: 20, resistance: 0.13 },
+  outside: { temperature: -10, resistance: 0.04 },
+  direction: "horizontal",
+}
+
+const wallWith = (set: MemberSet, depth: number) =>
+  sketch("wall", [
+    ["wood-fibre-board", 0.035],
+    ["stone-wool", depth, { between: set }],
+    ["birch-plywood", 0.009],
+  ])
+
+function solved(set: MemberSet, depth: number) {
+  const layers = builtLayers(wallWith(set, depth), () => set.width / set.spacing)
+  const detail = memberDetail(layers, "m1", set.spacing, climate)!
+  return { layers, detail, figures: memberBridge(layers, detail, bridge(detail), climate) }
+}
+
+describe("a member in its build-up", () => {
+  test("of timber lies between the two limits of the combined method, which bound the true value", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.03, max: 0.12, noNaN: true }),
+        fc.double({ min: 0.05, max: 0.25, noNaN: true }),
+        fc.double({ min: 0.3, max: 0.9, noNaN: true }),
+        (width, depth, spacing) => {
+          const { layers, figures } = solved(timber("Studs", width, spacing), depth)
+          const { resistanceUpper, resistanceLower } = thermalTransmittance(transmittanceInput(layers, "horizontal"), setsOf(layers))
+          expect(figures.transmittance).toBeGreaterThanOrEqual(1 / resistanceUpper - 1e-4)
+          expect(figures.transmittance).toBeLessThanOrEqual(1 / resistanceLower + 1e-4)
+          expect(figures.linear).toBeGreaterThan(0)
+        },
+      ),
+      { numRuns: 12 },
+    )
+  }, 60_000)
+
+  test("that is of the insulation's own stuff is none: the build-up beside it, by hand", () => {
+    const { figures } = solved({ ...timber("none", 0.05, 0.6), material: "stone-wool" }, 0.1)
+    // Within what the mesh leaves of the heat flow.
+    expect(Math.abs(figures.linear)).toBeLessThan(1e-6)
+    expect(figures.transmittance).toBeCloseTo(figures.beside, 6)
+    // The inside face: 20 − 0.13·U·30
+    expect(figures.coldestInside).toBeCloseTo(20 - 0.13 * figures.beside * 30, 4)
+  })
+
+  test("of sheet steel costs more the thicker its wall, and is coldest on the inside", () => {
+    const thin = solved({ ...RIBS, wall: 0.0008 }, 0.05).figures
+    const thick = solved({ ...RIBS, wall: 0.002 }, 0.05).figures
+    expect(thick.linear).toBeGreaterThan(thin.linear)
+    expect(thin.linear).toBeGreaterThan(0)
+    expect(thick.coldestInside).toBeLessThan(thin.coldestInside)
+    expect(thin.coldestInside).toBeLessThan(20 - 0.13 * thin.beside * 30)
+    expect(thin.fRsi).toBeCloseTo((thin.coldestInside + 10) / 30, 9)
+  })
+
+  test("a closed tube passes more than a channel of the same wall, and a solid bar more than either", () => {
+    const of = (shape: MemberSet["shape"]) => solved({ ...RIBS, shape, wall: shape === "solid" ? null : 0.0012 }, 0.05).figures.linear
+    expect(of("channel")).toBeLessThan(of("tube"))
+    expect(of("tube")).toBeLessThan(of("solid"))
+  })
+
+  test("there is none where nothing lies between members", () => {
+    expect(
+      memberDetail(
+        builtLayers(sketch("bare", [["xps", 0.05]]), () => 0),
+        "m1",
+        0.6,
+        climate,
+      ),
+    ).toBeNull()
+  })
+})
