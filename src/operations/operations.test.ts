@@ -17,6 +17,20 @@ const GOOD: Record<string, unknown> = {
     inside: { temperature: 20, relativeHumidity: 0.5 },
     outside: { temperature: -5, relativeHumidity: 0.8 },
   },
+  bridge: {
+    width: 0.6,
+    height: 0.1,
+    background: { conductivity: 0.04 },
+    blocks: [
+      { x: 0.28, y: 0, width: 0.04, height: 0.1, conductivity: 0.13 },
+      { x: 0.1, y: 0.02, width: 0.1, height: 0.04, airspace: { along: "y", direction: "horizontal" } },
+    ],
+    boundaries: [
+      { id: "out", edge: "bottom", temperature: 0, resistance: 0.04 },
+      { id: "in", edge: "top", temperature: 20, resistance: 0.13 },
+    ],
+    probes: [{ id: "middle", x: 0.3, y: 0.05 }],
+  },
   emc: { temperature: 20, relativeHumidity: 0.65 },
   ground: { area: 100, perimeter: 40, wallThickness: 0.3, floorResistance: 1 },
 }
@@ -52,6 +66,7 @@ describe("bad input", () => {
     ["air", "warm", [], "must be an object"],
     ["airspace", { thickness: 0, direction: "up" }, ["thickness"], "above 0"],
     ["airspace", { thickness: 0.02, direction: "sideways" }, ["direction"], "one of horizontal, up, down"],
+    ["bridge", { width: 1, height: 1, background: { conductivity: 1 }, blocks: [], boundaries: [] }, ["boundaries"], "at least 1"],
     ["assembly", { direction: "up", layers: [] }, ["layers"], "at least 1"],
     ["assembly", { direction: "up", layers: [{ thickness: 0.1 }] }, ["layers", 0, "conductivity"], "needs one of"],
     [

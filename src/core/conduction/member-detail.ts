@@ -38,7 +38,7 @@ export function memberDetail(layers: readonly BuiltLayer[], set: string, pitch: 
     background: { conductivity: conductivities[0]! },
     blocks: [...sheets, ...section(members, (pitch - members.width) / 2, foot, crossing.depth, climate.direction)],
     boundaries: [boundary("outside", "bottom"), boundary("inside", "top")],
-    accuracy: 0.002,
+    accuracy: 0.005,
   }
 }
 
