@@ -4,6 +4,7 @@ import { gzipSync } from "node:zlib"
 import { chromium, type Page } from "@playwright/test"
 import { demoJobs } from "../src/edit/start/demo-jobs"
 import { median, row, type Row } from "./measure"
+import { ledgerPainted } from "./painted"
 import { benchPelt } from "./pelt"
 
 const PORT = "3292"
@@ -69,24 +70,6 @@ async function scriptWeight(page: Page, address: string): Promise<number> {
 
 async function editToPaint(page: Page): Promise<number> {
   const times: number[] = []
-  for (let i = 0; i < 60; i++) times.push(await page.evaluate(stepAndPaint, i % 2 === 0 ? "+" : "-"))
+  for (let i = 0; i < 60; i++) times.push(await page.evaluate(ledgerPainted, { kind: "keydown", key: i % 2 === 0 ? "+" : "-" }))
   return median(times.slice(10))
-}
-
-/** In the page: a key, until the frame after the ledger's figure has changed. */
-function stepAndPaint(key: string): Promise<number> {
-  const figure = document.querySelector("[data-figure=loss]")!
-  return new Promise((resolve) => {
-    const start = performance.now()
-    const observer = new MutationObserver(() => {
-      observer.disconnect()
-      requestAnimationFrame(() => {
-        const painted = new MessageChannel()
-        painted.port1.onmessage = () => resolve(performance.now() - start)
-        painted.port2.postMessage(null)
-      })
-    })
-    observer.observe(figure, { attributes: true, subtree: true, characterData: true, childList: true })
-    document.body.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }))
-  })
 }

@@ -2,6 +2,7 @@ import type { Browser, Page } from "@playwright/test"
 import { startJob } from "../src/edit/start/start-job"
 import type { Job } from "../src/schema/job/job"
 import { median, row, type Row } from "./measure"
+import { ledgerPainted } from "./painted"
 
 /** A post-frame building with its sticks close together: more than three hundred members on its faces. */
 function manyMembers(): Job {
@@ -63,28 +64,10 @@ async function dragToLedger(page: Page): Promise<number> {
   await page.mouse.move(x + 10, y)
   const times: number[] = []
   for (let i = 0; i < 40; i++) {
-    const painted = page.evaluate(ledgerPainted)
+    const painted = page.evaluate(ledgerPainted, { kind: "pointermove" })
     await page.mouse.move(x + 10 + (i % 2 === 0 ? 30 : 0), y)
     times.push(await painted)
   }
   await page.mouse.up()
   return median(times.slice(5))
-}
-
-/** In the page: from the next move of the pointer to the frame after the ledger's figure has changed. */
-function ledgerPainted(): Promise<number> {
-  const figure = document.querySelector("[data-figure=loss]")!
-  return new Promise((resolve) => {
-    let start = 0
-    document.addEventListener("pointermove", () => (start = performance.now()), { capture: true, once: true })
-    const observer = new MutationObserver(() => {
-      observer.disconnect()
-      requestAnimationFrame(() => {
-        const painted = new MessageChannel()
-        painted.port1.onmessage = () => resolve(performance.now() - start)
-        painted.port2.postMessage(null)
-      })
-    })
-    observer.observe(figure, { attributes: true, subtree: true, characterData: true, childList: true })
-  })
 }

@@ -2,6 +2,7 @@
 import { useState } from "react"
 import { call } from "./job/api"
 import { Button } from "./primitives/button"
+import { Refusal } from "./primitives/refusal"
 
 /** Asks for the passphrase that opens this Pelzhaus to other machines. */
 export function EnterForm() {
@@ -33,11 +34,7 @@ export function EnterForm() {
           className="h-11 rounded-soft border border-seam bg-sheet px-3"
           onChange={(event) => setPassphrase(event.target.value)}
         />
-        {error ? (
-          <p role="alert" className="text-clay">
-            {error}
-          </p>
-        ) : null}
+        <Refusal>{error}</Refusal>
         <Button look="strong" type="submit" className="h-11">
           Enter
         </Button>

@@ -145,6 +145,10 @@ interface Choice<T extends string> {
   onChange: (value: T) => void
 }
 
+/** Choices from their names, in the order in which they are written down. */
+export const choicesOf = <T extends string>(names: Readonly<Record<T, string>>): { value: T; name: string }[] =>
+  (Object.keys(names) as T[]).map((value) => ({ value, name: names[value] }))
+
 export function SelectField<T extends string>({ label, value, options, onChange }: Choice<T>) {
   const id = useId()
   return (

@@ -18,6 +18,7 @@ import { DIMENSIONS } from "../dimensions"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
 import { QuantityField, SelectField, TypedField } from "../primitives/fields"
+import { Refusal } from "../primitives/refusal"
 
 interface Props {
   kind: JobKind
@@ -108,11 +109,7 @@ export function NewJobDialog({ kind, units, taken, onClose }: Props) {
             Start the job
           </Button>
         </div>
-        {error ? (
-          <p role="alert" className="text-clay">
-            {error}
-          </p>
-        ) : null}
+        <Refusal>{error}</Refusal>
       </div>
     </Dialog>
   )

@@ -10,6 +10,7 @@ import { call } from "../../job/api"
 import { useJob, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { Remark } from "../../primitives/remark"
+import { Refusal } from "../../primitives/refusal"
 
 interface Props {
   figures: FaceFigures
@@ -44,11 +45,7 @@ export function BridgeCheck({ figures, id, set }: Props) {
           </Button>
         </div>
       )}
-      {refusal ? (
-        <p role="alert" className="text-clay">
-          {refusal}
-        </p>
-      ) : null}
+      <Refusal>{refusal}</Refusal>
     </div>
   )
 }

@@ -6,7 +6,7 @@ import type { Fault } from "../../../schema/parse"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useLedger } from "../../job/job-store"
 import { Figure } from "../../primitives/figure"
-import { SelectField, TypedField } from "../../primitives/fields"
+import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
 import { PartList } from "./part-list"
 import { useParts } from "./use-parts"
 
@@ -85,12 +85,7 @@ function Fits() {
         <>
           <TypedField label="Name" shown={fit.name} onCommit={(name) => change(id, { name: name.trim() })} />
           <JobQuantity label="Length, or all that it swings" kind="length" value={fit.size} onCommit={(size) => change(id, { size })} />
-          <SelectField
-            label="It lies"
-            value={fit.along}
-            options={(Object.keys(ALONG) as Fit["along"][]).map((value) => ({ value, name: ALONG[value] }))}
-            onChange={(along) => change(id, { along })}
-          />
+          <SelectField label="It lies" value={fit.along} options={choicesOf(ALONG)} onChange={(along) => change(id, { along })} />
         </>
       ),
       onRemove: () => remove(id),

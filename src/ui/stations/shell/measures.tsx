@@ -4,13 +4,12 @@ import { checkReadings, type ReadingCheck, tapeWouldSay } from "../../../core/le
 import { activeState } from "../../../core/ledger/state"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { removePart, setForm, takeReadings } from "../../../edit/shell-edits"
-import type { FormKind } from "../../../schema/job/form"
 import type { Reading } from "../../../schema/job/shell"
 import { DIMENSIONS, FORM_NAMES, HELD } from "../../dimensions"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore } from "../../job/job-store"
 import { Button } from "../../primitives/button"
-import { SelectField } from "../../primitives/fields"
+import { choicesOf, SelectField } from "../../primitives/fields"
 import { MeasuringRound } from "./measuring-round"
 
 /** The form and its lengths, from whichever end the tape was held. */
@@ -26,18 +25,13 @@ export function Measures() {
         <SelectField
           label="Form"
           value={form.kind}
-          options={(Object.keys(FORM_NAMES) as FormKind[]).map((value) => ({ value, name: FORM_NAMES[value] }))}
+          options={choicesOf(FORM_NAMES)}
           onChange={(kind) => {
             store.edit(setForm(kind))
             store.choose({ face: "left", layer: null, part: null })
           }}
         />
-        <SelectField
-          label="The tape is held"
-          value={held}
-          options={(Object.keys(HELD) as Reading["held"][]).map((value) => ({ value, name: HELD[value] }))}
-          onChange={setHeld}
-        />
+        <SelectField label="The tape is held" value={held} options={choicesOf(HELD)} onChange={setHeld} />
         <MeasuringRound key={form.kind} held={held} />
       </div>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">

@@ -14,7 +14,8 @@ import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { SmallPelt } from "../../pelt/small-pelt"
 import { Button } from "../../primitives/button"
 import { Dialog } from "../../primitives/dialog"
-import { SelectField } from "../../primitives/fields"
+import { choicesOf, SelectField } from "../../primitives/fields"
+import { Refusal } from "../../primitives/refusal"
 
 /** Asks for one length after the other, in the order in which one walks around and through the thing, and draws the pelt as it grows. */
 export function MeasuringRound({ held }: { held: Reading["held"] }) {
@@ -79,12 +80,7 @@ function Round({ start, onDone }: { start: Reading["held"]; onDone: () => void }
         </p>
         {step.kind === "length" ? (
           <div className="w-60">
-            <SelectField
-              label="The tape is held"
-              value={held}
-              options={(Object.keys(HELD) as Reading["held"][]).map((value) => ({ value, name: HELD[value] }))}
-              onChange={setHeld}
-            />
+            <SelectField label="The tape is held" value={held} options={choicesOf(HELD)} onChange={setHeld} />
           </div>
         ) : null}
       </div>
@@ -186,11 +182,7 @@ function Question({ label, hint, text, stands, error, onText }: QuestionProps) {
         className={`mt-2 h-14 w-full rounded-soft border bg-felt px-4 text-[22px] ${error ? "border-clay" : "border-seam"}`}
         onChange={(event) => onText(event.target.value)}
       />
-      {error ? (
-        <p role="alert" className="mt-1 text-clay">
-          {error}
-        </p>
-      ) : null}
+      <Refusal>{error}</Refusal>
     </div>
   )
 }

@@ -9,7 +9,7 @@ import { FACES } from "../../../schema/job/references"
 import type { FaceId, Opening } from "../../../schema/job/shell"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useLedger } from "../../job/job-store"
-import { SelectField, TypedField } from "../../primitives/fields"
+import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { PartList } from "./part-list"
@@ -24,8 +24,6 @@ const KINDS: Record<Opening["kind"], string> = {
   passage: "passage without a door",
 }
 const SWINGS: Record<Opening["swing"], string> = { in: "inward", out: "outward", slides: "slides", fixed: "does not open" }
-
-const options = <T extends string>(names: Record<T, string>) => (Object.keys(names) as T[]).map((value) => ({ value, name: names[value] }))
 
 /** Doors, windows and hatches of all faces; a new one goes into the chosen face. */
 export function Openings() {
@@ -57,7 +55,7 @@ export function Openings() {
   return (
     <PartList
       title="Doors, windows, hatches"
-      ask={<SelectField label="A new" value={kind} options={options(KINDS)} onChange={setKind} />}
+      ask={<SelectField label="A new" value={kind} options={choicesOf(KINDS)} onChange={setKind} />}
       addName={`Add to the ${on}`}
       onAdd={onAdd}
       parts={parts}
@@ -85,7 +83,7 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
       <SelectField
         label="Kind"
         value={opening.kind}
-        options={options(KINDS)}
+        options={choicesOf(KINDS)}
         onChange={(kind) => change(id, { kind, ...OPENING_KINDS[kind] })}
       />
       <SelectField<FaceId>
@@ -96,7 +94,7 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
       />
       {field("x", "From the left")}
       {field("y", "From the lower edge")}
-      <SelectField label="It opens" value={opening.swing} options={options(SWINGS)} onChange={(swing) => change(id, { swing })} />
+      <SelectField label="It opens" value={opening.swing} options={choicesOf(SWINGS)} onChange={(swing) => change(id, { swing })} />
       {field("width", "Width")}
       {field("height", "Height")}
       {field("leaf", "Thickness of the leaf")}

@@ -5,6 +5,7 @@ import type { FaceId } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
 import { useJobStore, useJobView } from "../../job/job-store"
 import { Button, IconButton } from "../../primitives/button"
+import { Refusal } from "../../primitives/refusal"
 
 /** A part of the shell in a list: what it is in a line, and its fields when it is chosen. */
 export interface Part {
@@ -44,11 +45,7 @@ export function PartList({ title, addName, onAdd, ask, parts, children }: Props)
           {addName}
         </Button>
       </div>
-      {refusal ? (
-        <p role="alert" className="text-clay">
-          {refusal}
-        </p>
-      ) : null}
+      <Refusal>{refusal}</Refusal>
       <ul>
         {parts.map(({ id, name, words, face, fields, onRemove }) => (
           <li key={id} className="border-b border-seam py-1">

@@ -6,7 +6,7 @@ import { replacePart, setAgainst, setAzimuth, setFloor, setOverhang } from "../.
 import type { Shell, Space } from "../../../schema/job/shell"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
-import { SelectField, TypedField } from "../../primitives/fields"
+import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
 import { PartList } from "./part-list"
 import { useParts } from "./use-parts"
 
@@ -38,7 +38,7 @@ export function Surroundings() {
         <SelectField
           label="It stands on"
           value={shell.floor}
-          options={(Object.keys(FLOORS) as Shell["floor"][]).map((value) => ({ value, name: FLOORS[value] }))}
+          options={choicesOf(FLOORS)}
           onChange={(floor) => store.edit(setFloor(floor))}
         />
         <div className="col-span-2">
@@ -111,7 +111,7 @@ function SpaceFields({ id, space }: { id: string; space: Space }) {
         <SelectField
           label="Kind"
           value={space.kind}
-          options={(Object.keys(SPACES) as Space["kind"][]).map((value) => ({ value, name: SPACES[value] }))}
+          options={choicesOf(SPACES)}
           onChange={(kind) => store.edit(replacePart("spaces", id, spaceLike(kind, space.name)))}
         />
       </div>
