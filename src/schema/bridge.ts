@@ -65,8 +65,8 @@ export const BridgeInput = z
       .describe("points whose temperature is wanted, within the body; ids are unique")
       .optional(),
     accuracy: quantity("share", "change of any heat flow, of the largest, that doubling the mesh may still make", {
-      min: 1e-5,
-      max: 0.2,
+      above: 0,
+      max: 1,
     }).default(0.001),
   })
   .describe("Steady conduction in two dimensions, ISO 10211.")

@@ -116,7 +116,7 @@ function notesOf(body: BridgeInput, field: Field, fine: boolean): string[] {
     ...(fine
       ? []
       : [
-          "The largest mesh was reached before the heat flows settled: where two fixed temperatures meet they have no finite value; temperatures away from there stand.",
+          "The largest mesh was reached before the heat flows settled to the accuracy asked for. Where two fixed temperatures meet they have no finite value; temperatures away from there stand.",
         ]),
     ...(field.converged ? [] : ["The balance of the cells did not settle to the last digit."]),
     ...(body.blocks.some(({ airspace }) => airspace) ? ["Voids are taken as unventilated, at 10 °C and 5 K."] : []),
