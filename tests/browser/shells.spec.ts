@@ -54,7 +54,7 @@ test("a van with leaning walls, a round roof, wheel boxes and ribs measured one 
   await tab(page, "measures")
   await type(page, "Height of the waist", "1750")
   await expect(page.getByRole("alert").filter({ hasText: "higher than the waist" })).toBeVisible()
-  await page.getByLabel("Height of the waist").press("Escape")
+  await page.getByLabel("Height of the waist", { exact: true }).press("Escape")
   // Five ribs of 50 mm on 3 m are 8.3 % of the wall, and stand where they were measured.
   await tab(page, "members")
   await page.getByText("Ribs", { exact: true }).click()

@@ -1,5 +1,4 @@
 "use client"
-import dynamic from "next/dynamic"
 import { type ComponentType, useEffect, useMemo, useState } from "react"
 import { nextSold } from "../../core/material/layer-properties"
 import { FACES } from "../../schema/job/references"
@@ -8,7 +7,7 @@ import { setUnits } from "../../edit/brief-edits"
 import { pin } from "../../edit/variant-edits"
 import type { OpenJob } from "../../schema/change"
 import { createJobStore, JobProvider, useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
-import { Unfetched } from "../primitives/later"
+import { later } from "../primitives/later"
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
 import { BuildUpsStation } from "../stations/build-ups/build-ups-station"
@@ -38,12 +37,12 @@ export function Workbench({ open }: { open: OpenJob }) {
   )
 }
 
-/** Each station comes when it is first gone to. */
+/** Each station comes when it is first gone to; what is on screen answers at once, so none is drawn before it can. */
 const PANES: Record<Exclude<StationId, "build-ups">, ComponentType> = {
-  brief: dynamic(() => import("../stations/brief/brief-station").then((module) => module.BriefStation).catch(() => Unfetched)),
-  shell: dynamic(() => import("../stations/shell/shell-station").then((module) => module.ShellStation).catch(() => Unfetched)),
-  heat: dynamic(() => import("../stations/heat/heat-station").then((module) => module.HeatStation).catch(() => Unfetched)),
-  damp: dynamic(() => import("../stations/damp/damp-station").then((module) => module.DampStation).catch(() => Unfetched)),
+  brief: later(() => import("../stations/brief/brief-station").then((module) => module.BriefStation)),
+  shell: later(() => import("../stations/shell/shell-station").then((module) => module.ShellStation)),
+  heat: later(() => import("../stations/heat/heat-station").then((module) => module.HeatStation)),
+  damp: later(() => import("../stations/damp/damp-station").then((module) => module.DampStation)),
 }
 
 type Opened = "variants" | "search" | "keys" | null

@@ -7,8 +7,7 @@ export function later<P>(load: () => Promise<ComponentType<P>>, waiting: ReactNo
   return dynamic<P>(() => load().catch(() => Unfetched), { ssr: false, loading: () => waiting })
 }
 
-/** What stands in place of a part that could not be fetched. */
-export function Unfetched() {
+function Unfetched() {
   return (
     <p role="alert" className="border-l-[3px] border-ochre pl-3 text-graphite">
       This part could not be fetched: the server does not answer. Reload the page once it does; nothing that was typed is lost.
