@@ -22,6 +22,7 @@ const CALLED: Record<Dimension, string> = {
   waistHeight: "waist",
   shoulderWidth: "shoulder width",
   shoulderHeight: "shoulder height",
+  wallBow: "bow of the walls",
 }
 
 export const setDimension = (dimension: Dimension, value: number): Edit => ({
@@ -94,7 +95,15 @@ function likeForm(kind: FormKind, { length, width, ...old }: Form): Form {
     case "arch":
       return { kind, ...floor, wallHeight: wall, crownHeight: wall + width / 8 }
     case "van":
-      return { kind, ...floor, waistHeight: wall * 0.55, shoulderWidth: width * 0.9, shoulderHeight: wall * 0.95, crownHeight: wall }
+      return {
+        kind,
+        ...floor,
+        waistHeight: wall * 0.55,
+        shoulderWidth: width * 0.9,
+        shoulderHeight: wall * 0.95,
+        wallBow: 0,
+        crownHeight: wall,
+      }
   }
 }
 

@@ -33,6 +33,7 @@ export const DIMENSIONS: Record<FormKind, readonly { dimension: Dimension; label
     { dimension: "waistHeight", label: "Height of the waist" },
     { dimension: "shoulderWidth", label: "Width at the shoulders" },
     { dimension: "shoulderHeight", label: "Height of the shoulders" },
+    { dimension: "wallBow", label: "Bow of the upper walls" },
     { dimension: "crownHeight", label: "Height in the middle" },
   ],
 }
@@ -50,12 +51,13 @@ export const TAPE_HINTS: Record<Dimension, string> = {
   waistHeight: "From the floor up to where the walls begin to lean in.",
   shoulderWidth: "From wall to wall at the top of the walls, under the roof.",
   shoulderHeight: "From the floor up to the top of the walls.",
+  wallBow: "Outside, past a straight board held from the waist to the top of the wall; 0 where the wall is straight.",
 }
 
 /** The forms, in words. */
 export const FORM_NAMES: Record<FormKind, string> = {
   box: "box, flat roof",
-  van: "van: leaning walls, round roof",
+  van: "van: leaning or curved walls, round roof",
   gable: "gable roof",
   shed: "one slope",
   hip: "hip roof",

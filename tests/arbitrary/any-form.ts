@@ -1,5 +1,5 @@
 import fc from "fast-check"
-import { type Form, greatestCamber } from "../../src/schema/job/form"
+import { type Form, greatestBow, greatestCamber } from "../../src/schema/job/form"
 
 /** Any form within a range of sizes, m, whose measures do not contradict each other. */
 export function anyForm(low: number, high: number): fc.Arbitrary<Form> {
@@ -16,14 +16,20 @@ export function anyForm(low: number, high: number): fc.Arbitrary<Form> {
       .record({ kind: fc.constant("arch" as const), ...floor, wallHeight: metres, rise: share })
       .map(({ rise, ...form }) => ({ ...form, crownHeight: form.wallHeight + (rise * form.width) / 2 })),
     fc
-      .record({ kind: fc.constant("van" as const), ...floor, shoulderHeight: metres, waist: share, shoulder: share, rise: share })
-      .map(({ waist, shoulder, rise, ...form }) => {
-        const walls = { width: form.width, waistHeight: form.shoulderHeight * waist, shoulderWidth: form.width * (0.5 + shoulder / 2) }
-        return {
-          ...form,
-          ...walls,
-          crownHeight: form.shoulderHeight + rise * greatestCamber({ ...walls, shoulderHeight: form.shoulderHeight }),
-        }
+      .record({
+        kind: fc.constant("van" as const),
+        ...floor,
+        shoulderHeight: metres,
+        waist: share,
+        shoulder: share,
+        bow: share,
+        rise: share,
+      })
+      .map(({ waist, shoulder, bow, rise, ...form }) => {
+        const walls = { ...form, waistHeight: form.shoulderHeight * waist, shoulderWidth: form.width * (0.5 + shoulder / 2) }
+        // Half of them are straight.
+        const bowed = { ...walls, wallBow: Math.max(0, bow - 0.5) * 2 * greatestBow(walls) }
+        return { ...bowed, crownHeight: form.shoulderHeight + rise * greatestCamber(bowed) }
       }),
   )
 }

@@ -1,4 +1,5 @@
 import { expect, type Page, test } from "@playwright/test"
+import type { Form } from "../../src/schema/job/form"
 import { startJob } from "../../src/edit/start/start-job"
 import { demoJob, openJob, putJob, settled, type } from "./bench"
 
@@ -16,7 +17,7 @@ test("a van with leaning walls, a round roof, wheel boxes and ribs measured one 
     startJob({ kind: "van", name: "leaning van", units: "metric", form, station: "linden-vale", school: "boards" }),
   )
   await openJob(page, id, "shell")
-  await page.getByLabel("Form").selectOption("van: leaning walls, round roof")
+  await page.getByLabel("Form").selectOption("van: leaning or curved walls, round roof")
   for (const [label, text] of [
     ["Height in the middle", "1800"],
     ["Height of the shoulders", "1700"],
@@ -62,6 +63,36 @@ test("a van with leaning walls, a round roof, wheel boxes and ribs measured one 
   await expect(page.getByText("8.3 % of the face is members, counted from the drawing: 5 of them")).toBeVisible()
   await type(page, /Middles one by one/, "300; far")
   await expect(page.getByRole("alert").filter({ hasText: "not a length" })).toBeVisible()
+})
+
+test("a van whose upper walls bow out", async ({ page }) => {
+  const form = { kind: "van", length: 3, width: 2, waistHeight: 1, shoulderWidth: 1.6, shoulderHeight: 1.6, wallBow: 0, crownHeight: 1.6 }
+  const id = await putJob(
+    page,
+    startJob({ kind: "van", name: "bowed van", units: "metric", form: form as Form, station: "linden-vale", school: "boards" }),
+  )
+  await openJob(page, id, "shell")
+  // Straight: 1 + √(0.2² + 0.6²) = 1.632456 m of wall; section 2·1 + 1.8·0.6 = 3.08 m².
+  await expect(page.locator("[data-face=left]")).toHaveAccessibleName("Left wall, 4.9 m²")
+  await expect(page.locator("[data-face=front]")).toHaveAccessibleName("Bulkhead, 3.08 m²")
+  await type(page, "Bow of the upper walls", "51")
+  // 51 mm over a chord of 0.632456 m: R = (0.1 + 0.051²)/0.102 = 1.00589 m, 4·atan(0.102/0.632456) = 0.639602 rad, 0.643371 m of arc:
+  // 3·1.643371 = 4.930 m². Two segments of R²/2·(0.639602 − 0.596876) = 0.021615 m²: 3.1232 m², 9.370 m³.
+  await expect(page.locator("[data-face=left]")).toHaveAccessibleName("Left wall, 4.93 m²")
+  await expect(page.locator("[data-face=front]")).toHaveAccessibleName("Bulkhead, 3.12 m²")
+  // Beyond upright at the waist, (c/2)·tan(18.43°/2) = 51.3 mm, no wall bows.
+  await type(page, "Bow of the upper walls", "52")
+  await expect(page.getByRole("alert").filter({ hasText: "lean out past upright at its waist" })).toBeVisible()
+  await page.getByLabel("Bow of the upper walls", { exact: true }).press("Escape")
+  await tab(page, "inside")
+  await expect(page.getByText("9.37 m³ over all")).toBeVisible()
+  await tab(page, "measures")
+  // Its grip on the bulkhead, which lies on its side: down is inward.
+  await page.getByLabel("Bow of the upper walls, on the pelt").focus()
+  await page.keyboard.press("ArrowDown")
+  await expect(page.getByLabel("Bow of the upper walls", { exact: true })).not.toHaveValue("51")
+  await page.keyboard.press("z")
+  await expect(page.getByLabel("Bow of the upper walls", { exact: true })).toHaveValue("51")
 })
 
 test("a towed cabin gets an arched roof", async ({ page }) => {

@@ -1,25 +1,25 @@
+import type { FaceId } from "../../schema/job/shell"
 import type { Point } from "./face"
 import { inset } from "./polygon"
 import { type ExtrudedForm, profileOf, profilePoints } from "./profile"
 import type { Linings } from "./size"
 
 /**
- * What is left of a cross-section between the linings of floor, walls and roof; round roofs by the chords that they are drawn with.
+ * What is left of a cross-section between the linings of floor, walls and roof; round pieces by the chords that they are drawn with.
  * @returns corners counter-clockwise, (from the left wall, above the floor) in m; none where the linings meet
  */
 export function clearSection(form: ExtrudedForm, linings: Linings): Point[] {
   const profile = profileOf(form)
-  // From the left foot over the roof the section runs clockwise.
-  const outline = profilePoints(profile).reverse()
-  const middle = form.width / 2
-  const walls = profile.filter(({ face }) => !face.startsWith("roof")).flatMap(({ from, to }) => [from, to])
-  const isCorner = ([y, z]: Point) => walls.some((corner) => Math.hypot(corner[0] - y, corner[1] - z) < 1e-9)
-  return inset(outline, (from, to) => {
-    if (from[1] === 0 && to[1] === 0) return linings.floor
-    const onWall = isCorner(from) && isCorner(to) && from[0] < middle === to[0] < middle
-    return onWall ? (from[0] < middle ? linings.left : linings.right) : linings.roof
+  const over = profile.flatMap((segment) => {
+    const chords = profilePoints([segment]).length - 1
+    return Array<number>(chords).fill(liningOf(segment.face, linings))
   })
+  // From the left foot over the roof the section runs clockwise; the floor closes it.
+  const distances = [...over.reverse(), linings.floor]
+  return inset(profilePoints(profile).reverse(), (_from, _to, i) => distances[i]!)
 }
+
+const liningOf = (face: FaceId, linings: Linings): number => (face === "left" || face === "right" ? linings[face] : linings.roof)
 
 /**
  * The highest point of a section over a place.

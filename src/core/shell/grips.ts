@@ -41,12 +41,17 @@ export function gripsOf(form: Form, faces: readonly Face[]): Grip[] {
   ]
 }
 
-/** The waist and the shoulder of a van, on the corners of its front. */
-function vanGrips({ width, waistHeight, shoulderWidth, shoulderHeight }: Extract<Form, { kind: "van" }>, { place }: Face): Grip[] {
-  const lean = (width - shoulderWidth) / 2
+/** The waist and the shoulder of a van, on the corners of its front, and the bow of the wall between them. */
+function vanGrips(form: Extract<Form, { kind: "van" }>, { place }: Face): Grip[] {
+  const { width, waistHeight, shoulderWidth, shoulderHeight, wallBow } = form
+  const [lean, rise] = [(width - shoulderWidth) / 2, shoulderHeight - waistHeight]
+  const chord = Math.hypot(lean, rise)
+  const out: Point = [-rise / chord, lean / chord]
+  const top: Point = [lean / 2 + out[0] * wallBow, waistHeight + rise / 2 + out[1] * wallBow]
   return [
     { dimension: "waistHeight", at: onPelt(place, [0, waistHeight]), way: place.v, step: 1 },
     { dimension: "shoulderWidth", at: onPelt(place, [lean, shoulderHeight]), way: [-place.u[0], -place.u[1]], step: 2 },
+    { dimension: "wallBow", at: onPelt(place, top), way: onPelt({ ...place, origin: [0, 0] }, out), step: 1 },
   ]
 }
 

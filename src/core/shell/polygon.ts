@@ -65,15 +65,15 @@ export function clipConvex(outline: readonly Point[], clip: readonly Point[]): P
 
 /**
  * A convex polygon moved in by a distance of each edge's own.
- * @param by distance of the edge from corner i to the next, m
+ * @param by distance of the edge from one corner to the next, the i-th, m
  * @returns nothing where the edges meet
  */
-export function inset(outline: readonly Point[], by: (from: Point, to: Point) => number): Point[] {
+export function inset(outline: readonly Point[], by: (from: Point, to: Point, i: number) => number): Point[] {
   return outline.reduce<Point[]>(
     (left, from, i) => {
       const to = outline[(i + 1) % outline.length]!
       const length = Math.hypot(to[0] - from[0], to[1] - from[1])
-      const distance = by(from, to)
+      const distance = by(from, to, i)
       if (length === 0 || distance <= 0 || left.length === 0) return left
       const inward: Point = [(from[1] - to[1]) / length, (to[0] - from[0]) / length]
       return clipHalf(left, [from[0] + inward[0] * distance, from[1] + inward[1] * distance], inward)

@@ -41,9 +41,9 @@ export function profileOf(form: ExtrudedForm): Segment[] {
       const [waist, shoulder] = [form.waistHeight, form.shoulderHeight]
       return [
         straight("left", [0, 0], [0, waist]),
-        straight("left", [0, waist], [lean, shoulder]),
+        { face: "left", from: [0, waist], to: [lean, shoulder], sagitta: form.wallBow },
         { face: "roof", from: [lean, shoulder], to: [width - lean, shoulder], sagitta: form.crownHeight - shoulder },
-        straight("right", [width - lean, shoulder], [width, waist]),
+        { face: "right", from: [width - lean, shoulder], to: [width, waist], sagitta: form.wallBow },
         straight("right", [width, waist], [width, 0]),
       ]
     }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { anyForm } from "../../../tests/arbitrary/any-form"
-import type { Form } from "../../schema/job/form"
+import { type Form, formContradiction } from "../../schema/job/form"
 import type { FloorBox, Opening, Shell } from "../../schema/job/shell"
 import { OPENING_KINDS } from "../../edit/start/openings"
 import { startShell } from "../../edit/start/start-job"
@@ -10,11 +10,22 @@ import { polygonArea } from "./polygon"
 import { facesOf } from "./faces"
 import { misfits } from "./opening-fit"
 import { labelPlace } from "./pelt-layout"
-import { clearInside, skinAgainstCube, volumeOf } from "./size"
+import { clearInside, measureOverAll, skinAgainstCube, volumeOf } from "./size"
+import { clearVolume } from "./clear-volume"
 
 const shellOf = (form: Form, azimuth = 0): Shell => ({ ...startShell(form, { floor: "skids", openings: {} }), azimuth })
 const box: Form = { kind: "box", length: 4, width: 2, height: 3 }
 const gable: Form = { kind: "gable", length: 4.8, width: 3.6, wallHeight: 2.2, ridgeHeight: 3.3 }
+const bowed: Form = {
+  kind: "van",
+  length: 3,
+  width: 2,
+  waistHeight: 1,
+  shoulderWidth: 1.6,
+  shoulderHeight: 1.6,
+  wallBow: 1 - Math.cos(Math.acos(0.8) / 2),
+  crownHeight: 1.6,
+}
 
 const forms = anyForm(0.5, 30)
 
@@ -115,7 +126,16 @@ describe("faces", () => {
     // Straight to 1.0 m, then in by 0.1 m over 0.7 m: √(0.01 + 0.49) = 0.707107; developed wall 1.707107 m, of 3 m length 5.121320 m²
     // Roof: chord 1.6, rise 0.1: R = (0.64 + 0.01)/0.2 = 3.25; angle 4·atan(0.125) = 0.497420; arc 1.616615 m → 4.849845 m²
     // Section: 1.8·1.0 + (1.8 + 1.6)/2·0.7 + R²/2·(angle − sin angle) = 1.8 + 1.19 + 5.28125·(0.497420 − 0.477157) = 2.99 + 0.107014 = 3.097014 m²
-    const van: Form = { kind: "van", length: 3, width: 1.8, waistHeight: 1, shoulderWidth: 1.6, shoulderHeight: 1.7, crownHeight: 1.8 }
+    const van: Form = {
+      kind: "van",
+      length: 3,
+      width: 1.8,
+      waistHeight: 1,
+      shoulderWidth: 1.6,
+      shoulderHeight: 1.7,
+      wallBow: 0,
+      crownHeight: 1.8,
+    }
     const faces = facesOf(shellOf(van))
     const by = (id: string) => faces.find((face) => face.id === id)!
     expect(by("left").area).toBeCloseTo(5.12132, 5)
@@ -126,6 +146,29 @@ describe("faces", () => {
     expect(by("left").strips.map(({ tilt }) => tilt)).toEqual([90, expect.closeTo(81.87, 2)])
     expect(by("roof").tilt).toBeCloseTo(0, 9)
     expect(by("left").azimuth).toBeCloseTo(270, 9)
+  })
+
+  test("of a van whose upper walls bow out upright from the waist, by hand", () => {
+    // From 1.0 m up an arc of radius 1 m turns by acos 0.8 = 0.643501 rad: in by 0.2 m over 0.6 m, 1 − cos(turn/2) = 0.0513167 m off its chord.
+    // Wall 1 + 0.643501 m, 3 m long. Beside the arc 0.6 − (0.643501 + sin·cos = 0.48)/2 = 0.0382494 m² are missing from the section
+    // of 2 by 1.6 m, twice: 3.1235012 m².
+    const faces = facesOf(shellOf(bowed))
+    const by = (id: string) => faces.find((face) => face.id === id)!
+    expect(by("left").area).toBeCloseTo(3 * 1.643501, 5)
+    expect(by("right").area).toBeCloseTo(3 * 1.643501, 5)
+    expect(by("front").area).toBeCloseTo(3.1235012, 6)
+    expect(volumeOf(bowed)).toBeCloseTo(3 * 3.1235012, 6)
+    // The normals of the arc sum to its chord's: 0.6 out and 0.2 up, with 1 out from the straight wall.
+    expect(by("left").tilt).toBeCloseTo(90 - (Math.atan2(0.2, 1.6) * 180) / Math.PI, 2)
+    expect(by("left").azimuth).toBeCloseTo(270, 9)
+  })
+
+  test("of a van whose walls would bow out past upright, are refused", () => {
+    expect(formContradiction(bowed)).toBeNull()
+    expect(formContradiction({ ...bowed, wallBow: bowed.wallBow + 1e-4 })).toMatchObject({ dimension: "wallBow" })
+    // The arc ends leaning in by its whole turn, so that a roof may rise by no more than 0.8·tan((90° − 36.87°)/2) = 0.4 m.
+    expect(formContradiction({ ...bowed, crownHeight: 1.999 })).toBeNull()
+    expect(formContradiction({ ...bowed, crownHeight: 2.001 })).toMatchObject({ dimension: "crownHeight" })
   })
 
   test("of an arch that is a half circle, by its closed forms", () => {
@@ -199,7 +242,16 @@ describe("clear inside of other forms", () => {
   const box: FloorBox = { name: "Left wheel", side: "left", x: 0.5, length: 0.9, width: 0.25, height: 0.3, outline: null }
 
   test("of a van: one stands in its middle, between its wheel boxes", () => {
-    const van: Form = { kind: "van", length: 3, width: 1.8, waistHeight: 1, shoulderWidth: 1.6, shoulderHeight: 1.7, crownHeight: 1.8 }
+    const van: Form = {
+      kind: "van",
+      length: 3,
+      width: 1.8,
+      waistHeight: 1,
+      shoulderWidth: 1.6,
+      shoulderHeight: 1.7,
+      wallBow: 0,
+      crownHeight: 1.8,
+    }
     const clear = clearInside(van, linings, [box, { ...box, side: "right" }])
     // Middle: 1.8 − 0.05 − 0.04. Between the boxes: 1.7 − 2·(0.25 − 0.05). At the shoulders: on the circle 0.75 m from the middle.
     expect(clear.standing).toBeCloseTo(1.71, 3)
@@ -208,6 +260,15 @@ describe("clear inside of other forms", () => {
     expect(clear.heightAtWalls).toBeGreaterThan(onCircle - 0.05 - 0.0425)
     expect(clear.heightAtWalls).toBeLessThan(onCircle - 0.05 - 0.039)
     expect(volumeOf(van, [box])).toBeCloseTo(volumeOf(van) - 0.9 * 0.25 * 0.3, 9)
+  })
+
+  test("of a van with bowed walls: what is left is cut by arcs of the lining's radius", () => {
+    // Linings of 50 mm leave arcs of 0.95 m; the roof's 40 mm ends them at 1.56 m, where sin β = 0.56/0.95: β = 0.630407, cos β = 0.807788.
+    // 1.9·(1.56 − 0.05) − 2·0.9025·(0.589474 − (0.630407 + 0.476170)/2) = 2.869 − 0.065315 = 2.803685 m², 2.95 m long.
+    const volume = clearVolume(bowed, linings)
+    expect(volume).toBeLessThan(2.95 * 2.803685)
+    expect(volume).toBeGreaterThan(2.95 * 2.803685 * 0.9995)
+    expect(measureOverAll(bowed, "wallBow", linings, 0.03)).toBe(0.03)
   })
 
   test("of one slope: least at its lower side", () => {

@@ -126,6 +126,8 @@ export function measureInside(form: Form, dimension: Dimension, linings: Linings
       return clear.heightAtWalls
     case "waistHeight":
       return measureOf(form, "waistHeight")! - linings.floor
+    case "wallBow":
+      return measureOf(form, "wallBow")!
     case "shoulderWidth":
       return measureOf(form, "shoulderWidth")! - linings.left - linings.right
   }
@@ -136,6 +138,8 @@ export function measureInside(form: Form, dimension: Dimension, linings: Linings
  * @returns m
  */
 export function measureOverAll(form: Form, dimension: Dimension, linings: Linings, reading: number): number {
+  // A bow is the same on either side of a lining.
+  if (dimension === "wallBow") return reading
   let value = measureOf(form, dimension)!
   // A ridge that is moved tilts the roof, and its lining with it: a few rounds settle that.
   for (let round = 0; round < 30; round++)

@@ -23,6 +23,7 @@ function larkspur(): Job {
     waistHeight: 1.05,
     shoulderWidth: 1.62,
     shoulderHeight: 1.84,
+    wallBow: 0.015,
     crownHeight: 1.94,
   } as const
   const job = startJob({ kind: "van", name: "Larkspur", units: "metric", form, station: "norrhalde", school: "fibre" })

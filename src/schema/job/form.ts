@@ -40,6 +40,10 @@ export const Form = z.discriminatedUnion("kind", [
     waistHeight: shellLength("floor to where the walls begin to lean"),
     shoulderWidth: shellLength("wall to wall at the top of the walls"),
     shoulderHeight: shellLength("floor to the top of the walls; above the waist"),
+    wallBow: quantity("m", "how far the upper walls bow out past a straight edge from waist to shoulder; 0 where they are straight", {
+      min: 0,
+      max: 20,
+    }),
     crownHeight: shellLength("floor to the middle of the roof; at least the shoulder's"),
   }),
 ])
@@ -59,6 +63,7 @@ export const Dimension = z.enum([
   "waistHeight",
   "shoulderWidth",
   "shoulderHeight",
+  "wallBow",
 ])
 export type Dimension = z.output<typeof Dimension>
 
@@ -85,6 +90,8 @@ export function formContradiction(form: Form): { dimension: Dimension; message: 
     case "van": {
       if (form.shoulderHeight <= form.waistHeight)
         return { dimension: "shoulderHeight", message: "The top of the walls must be higher than the waist." }
+      if (form.wallBow > greatestBow(form) * (1 + 1e-9))
+        return { dimension: "wallBow", message: "A wall that bows out so far would lean out past upright at its waist, or turn down at its top." }
       const rise = form.crownHeight - form.shoulderHeight
       if (rise < 0) return { dimension: "crownHeight", message: "The middle of the roof cannot be lower than the top of the walls." }
       return rise <= greatestCamber(form) * (1 + 1e-9)
@@ -94,11 +101,22 @@ export function formContradiction(form: Form): { dimension: Dimension; message: 
   }
 }
 
-/** The rise of a round roof that leaves the leaning walls straight on, m: half its width over upright walls. */
-export function greatestCamber(
-  van: Pick<Extract<Form, { kind: "van" }>, "width" | "waistHeight" | "shoulderWidth" | "shoulderHeight">,
-): number {
-  const lean = Math.max(0, van.width - van.shoulderWidth) / 2
-  const slope = Math.atan2(van.shoulderHeight - van.waistHeight, lean)
-  return (van.shoulderWidth / 2) * Math.tan(slope / 2)
+type Van = Extract<Form, { kind: "van" }>
+
+/** The straight line from a van's waist to its shoulder: its length, m, and its angle from the horizontal, radians. */
+function upperWall({ width, waistHeight, shoulderWidth, shoulderHeight }: Omit<Van, "crownHeight" | "wallBow">) {
+  const [lean, rise] = [Math.max(0, width - shoulderWidth) / 2, shoulderHeight - waistHeight]
+  return { chord: Math.hypot(lean, rise), angle: Math.atan2(rise, lean) }
+}
+
+/** The bow of an upper wall that begins no further out than upright and ends no flatter than level, m: none where it does not lean. */
+export function greatestBow(van: Omit<Van, "crownHeight" | "wallBow">): number {
+  const { chord, angle } = upperWall(van)
+  return (chord / 2) * Math.tan(Math.min(Math.PI / 2 - angle, angle) / 2)
+}
+
+/** The rise of a round roof that leaves the walls' tops straight on, m: half its width over upright walls. */
+export function greatestCamber(van: Omit<Van, "crownHeight">): number {
+  const { chord, angle } = upperWall(van)
+  return (van.shoulderWidth / 2) * Math.tan((angle - 2 * Math.atan((2 * van.wallBow) / chord)) / 2)
 }

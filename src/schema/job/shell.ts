@@ -87,7 +87,7 @@ export const Reading = z.strictObject({
   held: z
     .enum(["outside", "bare", "ribs", "lined"])
     .describe("outside: over all; bare: between what is there already; ribs: between the members; lined: between the finished linings"),
-  value: quantity("m", "what the tape said", { min: 0.01, max: 200 }),
+  value: quantity("m", "what the tape said", { min: 0, max: 200 }),
 })
 export type Reading = z.output<typeof Reading>
 

@@ -1,0 +1,12 @@
+import type { Step } from "./migrate"
+import { changed } from "./parts"
+
+/** Version 4 knows upper walls of vans that bow out; those of version 3 were straight. */
+export const v3ToV4: Step = (job) => ({
+  ...job,
+  shell: shellOf(job.shell),
+  pinned: changed(job.pinned, (pinned) => ({ ...pinned, shell: shellOf(pinned.shell) })),
+})
+
+const shellOf = (shell: unknown) =>
+  changed(shell, (part) => ({ ...part, form: changed(part.form, (form) => (form.kind === "van" ? { ...form, wallBow: 0 } : form)) }))
