@@ -66,6 +66,11 @@ export function transmittanceLayers(layers: readonly BuiltLayer[]): AssemblyLaye
 /** The set of members that each layer lies between: layers of one set are crossed by the same sticks. */
 export const setsOf = (layers: readonly BuiltLayer[]): (string | null)[] => layers.map(({ layer }) => layer.between)
 
+/** The sets of members that layers lie between, by id. */
+export const memberSets = (layers: readonly BuiltLayer[]): [string, MemberSet][] => [
+  ...new Map(layers.flatMap(({ layer, set }) => (set && layer.between ? [[layer.between, set] as const] : []))),
+]
+
 /** An assembly on a face, ready for `thermalTransmittance`. */
 export function transmittanceInput(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse?: number): AssemblyInput {
   return { direction, layers: transmittanceLayers(layers), ...(rse === undefined ? {} : { rse }) }

@@ -91,7 +91,10 @@ export function formContradiction(form: Form): { dimension: Dimension; message: 
       if (form.shoulderHeight <= form.waistHeight)
         return { dimension: "shoulderHeight", message: "The top of the walls must be higher than the waist." }
       if (form.wallBow > greatestBow(form) * (1 + 1e-9))
-        return { dimension: "wallBow", message: "A wall that bows out so far would lean out past upright at its waist, or turn down at its top." }
+        return {
+          dimension: "wallBow",
+          message: "A wall that bows out so far would lean out past upright at its waist, or turn down at its top.",
+        }
       const rise = form.crownHeight - form.shoulderHeight
       if (rise < 0) return { dimension: "crownHeight", message: "The middle of the roof cannot be lower than the top of the walls." }
       return rise <= greatestCamber(form) * (1 + 1e-9)

@@ -1,5 +1,6 @@
 "use client"
 import { useMemo } from "react"
+import { memberSets } from "../../core/assembly/build-up"
 import type { FaceFigures } from "../../core/ledger/face-figures"
 import { printQuantity, printWithUnit } from "../../core/quantity/measure"
 import type { Point } from "../../core/shell/face"
@@ -34,10 +35,13 @@ export function Elevation({ figures }: { figures: FaceFigures }) {
     const longest = Math.max(...lengths.map(({ from, to }) => printQuantity("length", to - from, units).text.length))
     return Math.max(34, longest * 7 + 8)
   }, [lengths, units])
-  const sheet = useMemo(() => sheetOf(lengths, boundsOf(face.outline), size.width, text), [lengths, face, size.width, text])
+  const sheet = useMemo(() => {
+    const past = { below: furthest(figures, "up"), beside: furthest(figures, "along") }
+    return sheetOf(lengths, boundsOf(figures.face.outline), past, size.width, text)
+  }, [lengths, figures, size.width, text])
+  const sets = memberSets(figures.layers)
   const { at, scale, lines, height } = sheet
   const drawn = (outline: readonly Point[]) => outline.map(at)
-  const sets = [...new Map(figures.layers.flatMap(({ layer, set }) => (set && layer.between ? [[layer.between, set] as const] : [])))]
   return (
     <div ref={ref} className="relative" style={{ height }} data-testid="elevation">
       <svg
@@ -115,13 +119,18 @@ export function Elevation({ figures }: { figures: FaceFigures }) {
   )
 }
 
+/** How far members of one direction run out past the face, m. */
+const furthest = (figures: FaceFigures, direction: MemberSet["direction"]): number =>
+  Math.max(0, ...memberSets(figures.layers).map(([, set]) => (set.direction === direction ? set.overhang : 0)))
+
 /** Ends of members that run outdoors past the face: dashed, as they lie beyond it. */
 function RunningOut({ set, positions, at, scale }: { set: MemberSet; positions: number[]; at: (point: Point) => Point; scale: number }) {
   if (set.overhang === 0) return null
-  const reach = Math.min(set.overhang * scale, ROW - 6)
+  const reach = set.overhang * scale
   const ends = positions.map((position) => at(set.direction === "up" ? [position, 0] : [0, position]))
   return (
     <path
+      data-running-out={set.name}
       d={ends.map(([x, y]) => (set.direction === "up" ? `M${x} ${y}v${reach}` : `M${x} ${y}h${-reach}`)).join("")}
       fill="none"
       stroke="var(--graphite)"
@@ -149,8 +158,17 @@ interface Sheet {
   lines: SheetLine[]
 }
 
-/** Lays a face and its dimension lines on a sheet of a width; rows and columns take room from the drawing until all stand apart. */
-function sheetOf(lengths: readonly FaceLength[], bounds: ReturnType<typeof boundsOf>, width: number, text: number): Sheet {
+/**
+ * Lays a face, what runs out past it (m) and its dimension lines on a sheet of a width;
+ * rows and columns take room from the drawing until all stand apart.
+ */
+function sheetOf(
+  lengths: readonly FaceLength[],
+  bounds: ReturnType<typeof boundsOf>,
+  past: { below: number; beside: number },
+  width: number,
+  text: number,
+): Sheet {
   const [run, rise] = [bounds.right - bounds.left, bounds.high - bounds.low]
   const column = text + 8
   const of = (axis: "x" | "y", scale: number): DimensionLine[] =>
@@ -163,8 +181,8 @@ function sheetOf(lengths: readonly FaceLength[], bounds: ReturnType<typeof bound
       })
   let columns = 1
   for (;;) {
-    const left = columns * column
-    const scale = Math.max(4, Math.min((width - left - RIGHT) / run, HIGHEST / rise))
+    const scale = Math.max(4, Math.min((width - columns * column - RIGHT) / (run + past.beside), HIGHEST / (rise + past.below)))
+    const left = columns * column + past.beside * scale
     const upright = placeLines(of("y", scale), rise * scale)
     const needed = Math.max(0, ...upright.map(({ tier }) => tier + 1))
     if (needed > columns && columns < 6) {
@@ -177,7 +195,7 @@ function sheetOf(lengths: readonly FaceLength[], bounds: ReturnType<typeof bound
     const known = new Map(lengths.map((length) => [length.id, length]))
     const lines: SheetLine[] = [
       ...level.map(({ id, from, to, tier, middle }): SheetLine => {
-        const y = foot + 14 + tier * ROW
+        const y = foot + past.below * scale + 14 + tier * ROW
         return {
           id,
           axis: "x",
@@ -190,7 +208,7 @@ function sheetOf(lengths: readonly FaceLength[], bounds: ReturnType<typeof bound
         }
       }),
       ...upright.map(({ id, from, to, tier, middle }): SheetLine => {
-        const x = left - 14 - tier * column
+        const x = columns * column - 14 - tier * column
         return {
           id,
           axis: "y",
@@ -206,7 +224,7 @@ function sheetOf(lengths: readonly FaceLength[], bounds: ReturnType<typeof bound
     return {
       at: ([u, v]) => [left + (u - bounds.left) * scale, foot - (v - bounds.low) * scale],
       scale,
-      height: foot + 14 + rows * ROW,
+      height: foot + past.below * scale + 14 + rows * ROW,
       lines,
     }
   }

@@ -1,6 +1,7 @@
 "use client"
 import { memo } from "react"
 import type { FaceFigures } from "../../core/ledger/face-figures"
+import { memberSets } from "../../core/assembly/build-up"
 import { printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import { boxOutlinesOn } from "../../core/shell/floor-boxes"
@@ -111,8 +112,7 @@ function Words({ name, ink, within, taken, chosen }: { name: string; ink: FaceIn
 
 /** Members where they stand: each set as one path, however many they are. */
 const Members = memo(function Members({ figures, shell, view }: Pick<Drawing, "figures" | "shell" | "view">) {
-  const sets = new Map(figures.layers.flatMap(({ layer, set }) => (set && layer.between ? [[layer.between, set] as const] : [])))
-  return [...sets].map(([id, set]) => {
+  return memberSets(figures.layers).map(([id, set]) => {
     const { members, rim } = framingOn(shell, figures.face, set)
     const sticks = members.map(({ outline }) => outlineOn(figures.face, outline, view))
     const around = rim ? [rim.outer, rim.inner].map((outline) => outlineOn(figures.face, outline, view)) : []

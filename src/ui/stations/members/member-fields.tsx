@@ -42,6 +42,14 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
       onEmpty={() => change({ [key]: null })}
     />
   )
+  const plates = (end: "low" | "high", label: string) => (
+    <SelectField
+      label={label}
+      value={String(set.plates[end])}
+      options={PLATES}
+      onChange={(count) => change({ plates: { ...set.plates, [end]: Number(count) } })}
+    />
+  )
   const list = (lengths: readonly number[]) => lengths.map((value) => printQuantity("length", value, units).text).join("; ")
   const example = units === "metric" ? "120; 680; 1250" : `5"; 27"; 49 1/2"`
   const typedList = (label: string, shown: readonly number[], onRead: (values: number[]) => ReturnType<typeof change>) => (
@@ -111,18 +119,8 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
         set.positions[figures.id] ?? [],
         (values) => store.edit(setPositions(assembly, id, figures.id, values.length === 0 ? null : values)),
       )}
-      <SelectField
-        label={up ? "Plates below" : "Members across, at the left"}
-        value={String(set.plates.low)}
-        options={PLATES}
-        onChange={(low) => change({ plates: { ...set.plates, low: Number(low) as 0 | 1 | 2 | 3 } })}
-      />
-      <SelectField
-        label={up ? "Plates above" : "Members across, at the right"}
-        value={String(set.plates.high)}
-        options={PLATES}
-        onChange={(high) => change({ plates: { ...set.plates, high: Number(high) as 0 | 1 | 2 | 3 } })}
-      />
+      {plates("low", up ? "Plates below" : "Members across, at the left")}
+      {plates("high", up ? "Plates above" : "Members across, at the right")}
       {length("overhang", "Run out past the face by")}
       <Toggle label={up ? "One along each side edge" : "One along each level edge"} on={set.ends} onChange={(ends) => change({ ends })} />
       <Toggle label="Doubled at openings" on={set.doubled} onChange={(doubled) => change({ doubled })} />

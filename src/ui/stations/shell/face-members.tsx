@@ -1,5 +1,6 @@
 "use client"
 import { v4 as newId } from "uuid"
+import { memberSets } from "../../../core/assembly/build-up"
 import { framingOn } from "../../../core/shell/framing"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { addMembers } from "../../../edit/assembly-edits"
@@ -14,7 +15,7 @@ export function FaceMembers() {
   const { shell, units } = useJob()
   const store = useJobStore()
   const figures = useChosenFace()
-  const sets = [...new Map(figures.layers.flatMap(({ layer, set }) => (set && layer.between ? [[layer.between, set] as const] : [])))]
+  const sets = memberSets(figures.layers)
   const bare = figures.layers.filter(({ layer }) => layer.between === null)
   return (
     <section aria-label="Members of the face" className="grid gap-3">

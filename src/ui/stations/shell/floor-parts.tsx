@@ -10,11 +10,21 @@ import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useLedger } from "../../job/job-store"
 import { SelectField, TypedField } from "../../primitives/fields"
 import { useChosenFace } from "../use-figures"
-import { PartList } from "./part-list"
+import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
 
+/** What stands on the floor, and what is missing from the faces. */
+export function FloorParts() {
+  return (
+    <div className="station gap-4">
+      <FloorBoxes />
+      <Notches />
+    </div>
+  )
+}
+
 /** Wheel boxes and steps: what stands on the floor against a side wall. */
-export function FloorBoxes() {
+function FloorBoxes() {
   const { units } = useJob()
   const { clear } = useLedger()
   const { entries, add, remove } = useParts("boxes")
@@ -47,7 +57,7 @@ function BoxFields({ id, box }: { id: string; box: FloorBox }) {
   )
   return (
     <>
-      <TypedField label="Name" shown={box.name} onCommit={(name) => change(id, { name: name.trim() })} />
+      <NameField part={box} onChange={(name) => change(id, name)} />
       <SelectField
         label="Side"
         value={box.side}
@@ -74,7 +84,7 @@ function BoxFields({ id, box }: { id: string; box: FloorBox }) {
 const highest = (outline: Offsets) => Math.max(...outline.map(([, off]) => off))
 
 /** What is missing from faces: steps, wells and service openings that are no door or window. */
-export function Notches() {
+function Notches() {
   const { brief, shell, units } = useJob()
   const figures = useChosenFace()
   const { entries, add, remove } = useParts("notches")
@@ -110,7 +120,7 @@ function NotchFields({ id, notch }: { id: string; notch: Notch }) {
   const { change } = useParts("notches")
   return (
     <>
-      <TypedField label="Name" shown={notch.name} onCommit={(name) => change(id, { name: name.trim() })} />
+      <NameField part={notch} onChange={(name) => change(id, name)} />
       <SelectField
         label="Measured off its"
         value={notch.edge}

@@ -6,8 +6,8 @@ import type { Fault } from "../../../schema/parse"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useLedger } from "../../job/job-store"
 import { Figure } from "../../primitives/figure"
-import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
-import { PartList } from "./part-list"
+import { choicesOf, SelectField } from "../../primitives/fields"
+import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
 
 /** What is left inside: sizes, volume, what fits, whether doors open, and how level the floor is. */
@@ -83,7 +83,7 @@ function Fits() {
       words: `${printWithUnit("length", fit.size, units)} ${ALONG[fit.along]}: ${spare < 0 ? `too long by ${by}` : `fits, ${by} to spare`}`,
       fields: (
         <>
-          <TypedField label="Name" shown={fit.name} onCommit={(name) => change(id, { name: name.trim() })} />
+          <NameField part={fit} onChange={(name) => change(id, name)} />
           <JobQuantity label="Length, or all that it swings" kind="length" value={fit.size} onCommit={(size) => change(id, { size })} />
           <SelectField label="It lies" value={fit.along} options={choicesOf(ALONG)} onChange={(along) => change(id, { along })} />
         </>
@@ -161,7 +161,7 @@ function Levels() {
 function LevelFields({ level, onChange }: { level: Level; onChange: (change: Partial<Level>) => Fault | null }) {
   return (
     <>
-      <TypedField label="Name" shown={level.name} onCommit={(name) => onChange({ name: name.trim() })} />
+      <NameField part={level} onChange={onChange} />
       <JobQuantity label="From the back" kind="length" value={level.x} onCommit={(x) => onChange({ x })} />
       <JobQuantity label="From the left wall" kind="length" value={level.y} onCommit={(y) => onChange({ y })} />
       <JobQuantity label="Above the zero, negative below" kind="length" value={level.rise} onCommit={(rise) => onChange({ rise })} />

@@ -9,10 +9,10 @@ import { FACES } from "../../../schema/job/references"
 import type { FaceId, Opening } from "../../../schema/job/shell"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useLedger } from "../../job/job-store"
-import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
+import { choicesOf, SelectField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
-import { PartList } from "./part-list"
+import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
 
 const KINDS: Record<Opening["kind"], string> = {
@@ -79,7 +79,7 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
   )
   return (
     <>
-      <TypedField label="Name" shown={opening.name} onCommit={(name) => change(id, { name: name.trim() })} />
+      <NameField part={opening} onChange={(name) => change(id, name)} />
       <SelectField
         label="Kind"
         value={opening.kind}

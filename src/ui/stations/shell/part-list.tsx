@@ -5,6 +5,7 @@ import type { FaceId } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
 import { useJobStore, useJobView } from "../../job/job-store"
 import { Button, IconButton } from "../../primitives/button"
+import { TypedField } from "../../primitives/fields"
 import { Refusal } from "../../primitives/refusal"
 
 /** A part of the shell in a list: what it is in a line, and its fields when it is chosen. */
@@ -70,4 +71,9 @@ export function PartList({ title, addName, onAdd, ask, parts, children }: Props)
       {children === undefined ? null : <div className="pt-1 text-graphite">{children}</div>}
     </section>
   )
+}
+
+/** What a part is called. */
+export function NameField({ part, onChange }: { part: { name: string }; onChange: (change: { name: string }) => Fault | null }) {
+  return <TypedField label="Name" shown={part.name} onCommit={(name) => onChange({ name: name.trim() })} />
 }

@@ -9,15 +9,18 @@ import type { Shell } from "../../../schema/job/shell"
 import { BodyPane } from "../../body/body-pane"
 import { Elevation } from "../../elevation/elevation"
 import { useJob, useJobView, useLedger } from "../../job/job-store"
+import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { useChosenFace } from "../use-figures"
-import { FaceMembers } from "./face-members"
-import { FloorBoxes, Notches } from "./floor-parts"
-import { Inside } from "./inside"
 import { Measures } from "./measures"
 import { Openings } from "./openings"
-import { Surroundings } from "./surroundings"
+
+// Each list is fetched when it is first looked at; the measures are what the station opens with.
+const FaceMembers = later(() => import("./face-members").then((module) => module.FaceMembers))
+const FloorParts = later(() => import("./floor-parts").then((module) => module.FloorParts))
+const Surroundings = later(() => import("./surroundings").then((module) => module.Surroundings))
+const Inside = later(() => import("./inside").then((module) => module.Inside))
 
 const TABS = [
   { value: "measures", name: "measures" },
@@ -88,12 +91,7 @@ function TabPane({ tab }: { tab: Tab }) {
     case "openings":
       return <Openings />
     case "boxes":
-      return (
-        <div className="station gap-4">
-          <FloorBoxes />
-          <Notches />
-        </div>
-      )
+      return <FloorParts />
     case "members":
       return <FaceMembers />
     case "around":

@@ -6,8 +6,8 @@ import { replacePart, setAgainst, setAzimuth, setFloor, setOverhang } from "../.
 import type { Shell, Space } from "../../../schema/job/shell"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
-import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
-import { PartList } from "./part-list"
+import { choicesOf, SelectField } from "../../primitives/fields"
+import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
 
 const FLOORS: Record<Shell["floor"], string> = {
@@ -106,7 +106,7 @@ function SpaceFields({ id, space }: { id: string; space: Space }) {
   const { change } = useParts("spaces")
   return (
     <>
-      <TypedField label="Name" shown={space.name} onCommit={(name) => change(id, { name: name.trim() })} />
+      <NameField part={space} onChange={(name) => change(id, name)} />
       <div className="col-span-2">
         <SelectField
           label="Kind"
