@@ -14,10 +14,10 @@ import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { useChosenFace } from "../use-figures"
 import { Measures } from "./measures"
-import { Openings } from "./openings"
 
 // Each list is fetched when it is first looked at; the measures are what the station opens with.
 const FaceMembers = later(() => import("./face-members").then((module) => module.FaceMembers))
+const Openings = later(() => import("./openings").then((module) => module.Openings))
 const FloorParts = later(() => import("./floor-parts").then((module) => module.FloorParts))
 const Surroundings = later(() => import("./surroundings").then((module) => module.Surroundings))
 const Inside = later(() => import("./inside").then((module) => module.Inside))
