@@ -7,10 +7,10 @@ import type { UnitSystem } from "../../core/quantity/unit-system"
 import { boxOutlinesOn } from "../../core/shell/floor-boxes"
 import { framingOn } from "../../core/shell/framing"
 import { notchOutline } from "../../core/shell/notch"
-import { type Box, labelPlace } from "../../core/shell/pelt-layout"
 import type { FaceId, Shell } from "../../schema/job/shell"
 import { DampMark } from "../primitives/damp-ring"
-import { edgeMarks, type EdgeMark, boxOf, MARK_SIZE } from "./edge-marks"
+import { type EdgeMark, boxOf, MARK_SIZE } from "./edge-marks"
+import { type FaceWords, lettering, SECOND_LINE } from "./lettering"
 import { hatch } from "./hatches"
 import type { FaceInk } from "./ink"
 import { outlineOn, pathText, pointsText, rectangleOn, type View } from "./pelt-view"
@@ -34,7 +34,8 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
   const holes = figures.openings.map(({ id, opening }) => ({ id, opening, corners: rectangleOn(face, opening, view) }))
   const boxes = boxOutlinesOn(face, shell).map((box) => outlineOn(face, box, view))
   const taken = [...holes.map(({ corners }) => boxOf(corners)), ...boxes.map(boxOf)]
-  const marks = measures ? edgeMarks(face, view, taken, (length) => printWithUnit("length", length, system)) : []
+  const print = measures ? (length: number) => printWithUnit("length", length, system) : null
+  const { words, marks } = lettering(figures, ink, view, taken, print)
   const notches = Object.values(shell.notches).filter((notch) => notch.face === face.id)
   return (
     <g
@@ -81,18 +82,14 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
         className="group-focus-visible:stroke-spruce group-focus-visible:[stroke-dasharray:6_3] group-focus-visible:[stroke-width:3px]"
       />
       <Measures marks={marks} />
-      <Words name={name} ink={ink} within={boxOf(outline)} taken={[...taken, ...marks.map(({ box }) => box)]} chosen={chosen} />
+      <Words words={words} ink={ink} chosen={chosen} />
     </g>
   )
 })
 
-/** The words of a face, beside its openings; what does not fit a small face is left to the pane beside and to its spoken name. */
-function Words({ name, ink, within, taken, chosen }: { name: string; ink: FaceInk; within: Box; taken: Box[]; chosen: boolean }) {
-  const titled = ink.figure ?? name
-  const roomy = [ink.figure ? `${name} · ${ink.words}` : ink.words, ink.words].find((words) => words.length * 5.9 < within.width)
-  const second = within.height < 40 ? undefined : roomy
-  const titleSize = Math.min(ink.figure ? 20 : 14.5, (within.width / titled.length) * 1.7)
-  const [x, y] = labelPlace(within, taken, labelSize(titled, second ?? "", ink))
+function Words({ words, ink, chosen }: { words: FaceWords; ink: FaceInk; chosen: boolean }) {
+  const { title, titleSize, second } = words
+  const [x, y] = words.at
   return (
     <g transform={`translate(${x} ${y})`} textAnchor="middle" className="pointer-events-none">
       {ink.mark ? (
@@ -101,9 +98,9 @@ function Words({ name, ink, within, taken, chosen }: { name: string; ink: FaceIn
         </g>
       ) : null}
       <text className="on-hatch font-display font-bold" fontSize={titleSize} fill={chosen && !ink.figure ? "var(--spruce)" : "var(--ink)"}>
-        {titled}
+        {title}
       </text>
-      <text className="on-hatch" y={17} fontSize={12.5} fill="var(--ink)">
+      <text className="on-hatch" y={SECOND_LINE} fontSize={12.5} fill="var(--ink)">
         {second}
       </text>
     </g>
@@ -136,9 +133,4 @@ function Measures({ marks }: { marks: readonly EdgeMark[] }) {
       ))}
     </g>
   )
-}
-
-/** Letters are about 0.55 of their size wide; near enough to keep a label off an opening. */
-function labelSize(title: string, second: string, ink: FaceInk): { width: number; height: number } {
-  return { width: Math.max(title.length * (ink.figure ? 11 : 8), second.length * 6.1), height: ink.mark ? 72 : 44 }
 }

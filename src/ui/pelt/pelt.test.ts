@@ -5,13 +5,15 @@ import { ledgerOf } from "../../core/ledger/ledger"
 import { activeState } from "../../core/ledger/state"
 import { gripsOf } from "../../core/shell/grips"
 import { facesOf } from "../../core/shell/faces"
+import { faceName } from "../../core/shell/face-name"
 import { sharedArea } from "../../core/shell/pelt-layout"
 import { applyEdit } from "../../edit/edit"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import { startShell } from "../../edit/start/start-job"
 import { measureOf } from "../../schema/job/form"
 import type { Job } from "../../schema/job/job"
-import { boxOf, edgeMarks } from "./edge-marks"
+import { boxOf } from "./edge-marks"
+import { lettering } from "./lettering"
 import { hold, type Held } from "./hold"
 import { movedPart } from "./moved-parts"
 import { fit, outlineOn, rectangleOn, WHOLE, zoomedAt } from "./pelt-view"
@@ -118,18 +120,20 @@ describe("the view of the pelt", () => {
     expect(zoomedAt({ zoom: 1.2, x: 40, y: 20 }, 0.5, [100, 100], size)).toEqual(WHOLE)
   })
 
-  test("written lengths meet neither each other nor what is drawn", () => {
-    const shells = demoJobs().map(({ shell }) => shell)
+  test("written lengths meet neither each other, nor a face's words, nor what is drawn", () => {
     fc.assert(
-      fc.property(fc.constantFrom(...shells), fc.double({ min: 0.3, max: 3, noNaN: true }), (shell, zoom) => {
+      fc.property(fc.constantFrom(...demoJobs()), fc.double({ min: 0.2, max: 3, noNaN: true }), ({ shell, brief }, zoom) => {
         const faces = facesOf(shell)
         const view = fit(faces, size, 26, zoom)
         for (const face of faces) {
           const drawn = Object.values(shell.openings)
             .filter((opening) => opening.face === face.id)
             .map((opening) => boxOf(rectangleOn(face, opening, view)))
-          const marks = edgeMarks(face, view, drawn, (length) => `${Math.round(length * 1000)} mm`)
-          const boxes = [...marks.map(({ box }) => box), ...drawn]
+          const named = { face, name: faceName(face.id, brief.kind, shell.form.kind) }
+          const ink = { words: `${face.area.toFixed(2)} m²` }
+          const { words, marks } = lettering(named, ink, view, drawn, (length) => `${Math.round(length * 1000)} mm`)
+          expect(words.title).toBe(named.name)
+          const boxes = [...marks.map(({ box }) => box), ...drawn, words.box]
           marks.forEach(({ box }, i) => {
             for (const other of boxes.slice(i + 1)) expect(sharedArea(box, other)).toBe(0)
             const within = boxOf(outlineOn(face, face.outline, view))

@@ -1,0 +1,53 @@
+import type { Face, Point } from "../../core/shell/face"
+import { type Box, labelPlace, sharedArea } from "../../core/shell/pelt-layout"
+import { boxOf, type EdgeMark, edgeMarks } from "./edge-marks"
+import type { FaceInk } from "./ink"
+import { outlineOn, type View } from "./pelt-view"
+
+/** The words of a face as they are written on the pelt, px. */
+export interface FaceWords {
+  title: string
+  titleSize: number
+  /** Under the title; none where the face is too small for it. */
+  second: string | undefined
+  /** The middle of the title's base line. */
+  at: Point
+  /** What the letters take. */
+  box: Box
+}
+
+/** Of the second line's base under the title's. */
+export const SECOND_LINE = 17
+
+/**
+ * All that is written on a face: its words and, where they are asked for, the lengths of its edges, none over another.
+ * A face too small for both keeps its words; its lengths are on the elevation.
+ * @param taken what is drawn in the face, px
+ * @param print null leaves the lengths out
+ */
+export function lettering(
+  { face, name }: { face: Face; name: string },
+  ink: FaceInk,
+  view: View,
+  taken: readonly Box[],
+  print: ((length: number) => string) | null,
+): { words: FaceWords; marks: EdgeMark[] } {
+  const lengths = print ? edgeMarks(face, view, taken, print) : []
+  const words = faceWords(name, ink, boxOf(outlineOn(face, face.outline, view)), [...taken, ...lengths.map(({ box }) => box)])
+  return { words, marks: lengths.filter(({ box }) => sharedArea(box, words.box) === 0) }
+}
+
+/**
+ * The words of a face, beside its openings; what does not fit a small face is left to the pane beside and to its spoken name.
+ */
+function faceWords(name: string, ink: FaceInk, within: Box, taken: readonly Box[]): FaceWords {
+  const title = ink.figure ?? name
+  const roomy = [ink.figure ? `${name} · ${ink.words}` : ink.words, ink.words].find((words) => words.length * 5.9 < within.width)
+  const second = within.height < 40 ? undefined : roomy
+  const titleSize = Math.min(ink.figure ? 20 : 14.5, (within.width / title.length) * 1.7)
+  // Letters are about 0.55 of their size wide; near enough to keep a label off an opening.
+  const width = Math.max(title.length * (ink.figure ? 11 : 8), (second ?? "").length * 6.1)
+  const at = labelPlace(within, taken, { width, height: ink.mark ? 72 : 44 })
+  const [top, foot] = [at[1] - titleSize - (ink.mark ? 26 : 0), at[1] + (second === undefined ? 4 : SECOND_LINE + 4)]
+  return { title, titleSize, second, at, box: { x: at[0], y: (top + foot) / 2, width, height: foot - top } }
+}
