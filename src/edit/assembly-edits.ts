@@ -15,12 +15,12 @@ export const setThickness = (assembly: string, layer: string, thickness: number)
   recipe: (job) => void (layerOf(job, assembly, layer).thickness = thickness),
 })
 
-/** A new layer at a place in the list, as thick as it is sold nearest to 25 mm. */
-export const addLayer = (assembly: string, id: string, material: string, at: number): Edit => ({
+/** A new layer at a place in the list; where no thickness is given, as it is sold nearest to 25 mm. */
+export const addLayer = (assembly: string, id: string, material: string, at: number, thickness?: number): Edit => ({
   label: `Add ${materialOf(material).name.toLowerCase()}`,
   recipe: (job) => {
     const target = assemblyOf(job, assembly)
-    target.layers[id] = freshLayer(material)
+    target.layers[id] = freshLayer(material, thickness)
     target.order.splice(at, 0, id)
   },
 })
@@ -51,13 +51,13 @@ export const moveLayer = (assembly: string, layer: string, to: number): Edit => 
   },
 })
 
-/** Another material in the same place, at the nearest thickness that it is sold in. */
-export const replaceLayer = (assembly: string, layer: string, material: string): Edit => ({
+/** Another material in the same place; where no thickness is given, at the nearest that it is sold in. */
+export const replaceLayer = (assembly: string, layer: string, material: string, thickness?: number): Edit => ({
   label: `Replace with ${materialOf(material).name.toLowerCase()}`,
   recipe: (job) => {
     const target = layerOf(job, assembly, layer)
     target.material = material
-    target.thickness = nearestSold(materialOf(material), target.thickness)
+    target.thickness = thickness ?? nearestSold(materialOf(material), target.thickness)
   },
 })
 

@@ -48,14 +48,12 @@ export function HatchPatterns({ name }: { name: string }) {
 
 export const hatch = (name: string, kind: MaterialClass): string => (kind === "air" ? "none" : `url(#${name}-${kind})`)
 
-/** A small square of a material's hatch, for lists. */
-export function Swatch({ kind }: { kind: MaterialClass }) {
-  const name = `swatch-${kind}`
+/** A small square of a material's hatch, for lists that hold the patterns once. */
+export function Swatch({ kind, hatches }: { kind: MaterialClass; hatches: string }) {
   return (
     <svg width={22} height={16} aria-hidden className="shrink-0">
-      <HatchPatterns name={name} />
       <rect x={0.5} y={0.5} width={21} height={15} fill="var(--sheet)" stroke="var(--graphite)" />
-      <rect x={0.5} y={0.5} width={21} height={15} fill={hatch(name, kind)} />
+      <rect x={0.5} y={0.5} width={21} height={15} fill={hatch(hatches, kind)} />
     </svg>
   )
 }

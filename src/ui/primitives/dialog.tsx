@@ -10,12 +10,13 @@ interface Props {
   /** A sentence under the title; also what a screen reader says. */
   words?: string
   /** `side` stands where the slice is, so that the pelt stays in sight. */
-  place?: "middle" | "side"
+  place?: "middle" | "wide" | "side"
   children: ReactNode
 }
 
 const PLACES = {
   middle: "left-1/2 top-[12vh] max-h-[76vh] w-[min(560px,92vw)] -translate-x-1/2 rounded-soft border border-seam",
+  wide: "left-1/2 top-[8vh] max-h-[84vh] w-[min(900px,96vw)] -translate-x-1/2 rounded-soft border border-seam",
   side: "right-0 top-13 bottom-16 w-[min(564px,100vw)] border-l border-ink max-[900px]:bottom-0",
 }
 

@@ -5,10 +5,12 @@ import type { FaceFigures } from "../../../core/ledger/face-figures"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { addMembers, setBetween, setLayerFlags, setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
+import { printAirLayer } from "../../materials/figures"
 import { QuantityField, SelectField } from "../../primitives/fields"
 import { Toggle } from "../../primitives/toggle"
 import { FRESH_MEMBERS } from "../members/fresh-members"
 import { MemberFields } from "../members/member-fields"
+import { SameResistance } from "./same-resistance"
 
 /** Everything that can be said of one layer. */
 export function LayerDetails({ figures, built }: { figures: FaceFigures; built: BuiltLayer }) {
@@ -25,7 +27,7 @@ export function LayerDetails({ figures, built }: { figures: FaceFigures; built: 
         <span className="ml-2 font-sans text-dense font-normal text-graphite">
           λ {printWithUnit("conductivity", material.conductivity.declared, units)} declared at{" "}
           {printWithUnit("temperature", material.conductivity.at, units)} · {printWithUnit("density", material.density, units)} · sd{" "}
-          {built.airLayer < 0.1 ? built.airLayer.toFixed(2) : built.airLayer.toFixed(1)} m · {material.fire.reaction}
+          {printAirLayer(built.airLayer)} m · {material.fire.reaction}
         </span>
       </p>
       <QuantityField
@@ -60,6 +62,7 @@ export function LayerDetails({ figures, built }: { figures: FaceFigures; built: 
           else store.edit(setBetween(assembly, id, value === "none" ? null : value))
         }}
       />
+      {built.label === null ? null : <SameResistance assembly={assembly} layer={id} resistance={built.label} />}
       {layer.between !== null && built.set ? (
         <div className="col-span-3">
           <MemberFields figures={figures} id={layer.between} set={built.set} />

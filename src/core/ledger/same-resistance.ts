@@ -1,0 +1,44 @@
+import { CATALOGUE } from "../material/catalogue"
+import { type Candidate, findMaterials, parseWanted } from "../material/search"
+import { type Ledger, ledgerOf } from "./ledger"
+import type { JobState } from "./state"
+
+/** Another stuff for a layer that gives the same resistance by its label, and what changes with it. */
+export interface Exchange extends Candidate {
+  /** Change of what the face is deep, m, and of the whole enclosure's loss, W, weight, kg, and money, €. */
+  depth: number
+  loss: number
+  weight: number
+  money: number
+}
+
+/**
+ * What else gives the resistance of a layer's label: insulation of every kind at the least thickness sold that does.
+ * @param most how thick it may be, m
+ * @returns thinnest first; none for layers without a label
+ */
+export function sameResistance(state: JobState, ledger: Ledger, assembly: string, layer: string, most = 0.6): Exchange[] {
+  const { material, thickness } = state.variant.assemblies[assembly]!.layers[layer]!
+  const own = CATALOGUE[material]!
+  if (own.class === "metal" || own.class === "air") return []
+  const wanted = { ...parseWanted("insulation", "metric"), resistance: thickness / own.conductivity.declared, thickest: most }
+  return findMaterials(CATALOGUE, wanted)
+    .filter(({ id }) => id !== material)
+    .map((candidate) => {
+      const tried = ledgerOf(exchanged(state, assembly, layer, candidate))
+      return {
+        ...candidate,
+        depth: candidate.thickness - thickness,
+        loss: tried.loss.total - ledger.loss.total,
+        weight: tried.weight - ledger.weight,
+        money: tried.money - ledger.money,
+      }
+    })
+}
+
+function exchanged(state: JobState, assembly: string, layer: string, { id, thickness }: Candidate): JobState {
+  const { variant } = state
+  const changed = variant.assemblies[assembly]!
+  const layers = { ...changed.layers, [layer]: { ...changed.layers[layer]!, material: id, thickness } }
+  return { ...state, variant: { ...variant, assemblies: { ...variant.assemblies, [assembly]: { ...changed, layers } } } }
+}

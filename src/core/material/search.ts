@@ -1,0 +1,149 @@
+import type { Material } from "../../schema/material"
+import { attempt } from "../errors"
+import { plainText } from "../quantity/number"
+import { type Kind, parseQuantity } from "../quantity/measure"
+import type { UnitSystem } from "../quantity/unit-system"
+import { arealMass, arealPrice, equivalentAirLayer } from "./layer-properties"
+
+/** What is asked of a material; a bound that is not asked for is null. SI, for a layer of one thickness that it is sold in. */
+export interface Wanted {
+  /** Words of its name or class, all of which it must bear. */
+  words: string[]
+  /** Label resistance at least, m²·K/W. */
+  resistance: number | null
+  /** m */
+  thinnest: number | null
+  thickest: number | null
+  vapour: "open" | "tight" | null
+  /** False: foam that must be covered in occupied spaces is left out. */
+  cover: false | null
+  burns: false | null
+  /** At most, kg/m² and €/m². */
+  mass: number | null
+  price: number | null
+  /** Compressive strength at least, Pa. */
+  strength: number | null
+}
+
+/** A material at a thickness that meets what is wanted. */
+export interface Candidate {
+  id: string
+  material: Material
+  /** m */
+  thickness: number
+  /** Of the label, m²·K/W; null for metals and air, which carry none. */
+  resistance: number | null
+  /** m */
+  airLayer: number
+  /** kg/m² and €/m² */
+  mass: number
+  price: number
+}
+
+/** Equivalent air layers up to which a layer is open to vapour, and from which it blocks it, m. @see DIN 4108-3:2018, 3.1 */
+export const VAPOUR_OPEN = 0.5
+export const VAPOUR_TIGHT = 100
+
+const LEAST = "(?:at least|over|from|more than|min\\.?|>=?|≥)"
+const MOST = "(?:at most|under|below|up to|less than|max\\.?|<=?|≤)"
+const FIGURE = "(?:\\d[\\d.,/ -]*?|\\.\\d+) ?"
+
+/**
+ * Reads what a person asks of a material: words of its name, and properties such as
+ * `R-5, under 25 mm, vapour-open, needs no cover, does not burn, under 3 kg/m², under 20 €/m², bears 100 kPa`.
+ * What is no property counts as a word of the name.
+ */
+export function parseWanted(text: string, system: UnitSystem): Wanted {
+  let rest = ` ${plainText(text).toLowerCase()} `
+  const take = (pattern: string): RegExpExecArray | null => {
+    const found = new RegExp(`(?<=[\\s,;])${pattern}(?=[\\s,;])`).exec(rest)
+    if (found) rest = rest.replace(found[0], " ")
+    return found
+  }
+  const figure = (pattern: string, kind: Kind): number | null => {
+    const found = take(pattern)
+    if (!found) return null
+    const read = attempt(() => parseQuantity(kind, found[1]!, system))
+    return read.ok ? read.value : null
+  }
+  const resistance = figure(`(rsi[ -]?[\\d.,]+|r[ -]?[\\d.,]*\\d)`, "resistance")
+  const mass = figure(`${MOST} (${FIGURE}(?:kg/m²|kg/m2|lb/ft²|lb/ft2))`, "arealMass")
+  const price = take(`${MOST} (?:€ ?)?([\\d.]+) ?(?:€|eur)?/m[²2]|${MOST} € ?([\\d.]+)`)
+  const strength = take(`(?:bears|${LEAST}) ([\\d.]+) ?kpa`)
+  const length = `(${FIGURE}(?:mm|cm|m|inches|inch|in|ft|"|'))`
+  const thickest = figure(`${MOST} ${length}`, "length")
+  const thinnest = figure(`${LEAST} ${length}`, "length")
+  const open = take("vapou?r[- ]open")
+  const tight = take("(?:vapou?r[- ](?:tight|closed)|stops vapou?r)")
+  const cover = take("(?:(?:needs )?no cover|without (?:a )?cover)")
+  const burns = take("(?:does not burn|non-?combustible|incombustible)")
+  return {
+    words: rest.split(/[\s,;]+/).filter((word) => word !== "" && !FILLERS.has(word)),
+    resistance,
+    thinnest,
+    thickest,
+    vapour: open ? "open" : tight ? "tight" : null,
+    cover: cover ? false : null,
+    burns: burns ? false : null,
+    mass,
+    price: price ? Number(price[1] ?? price[2]) : null,
+    strength: strength ? Number(strength[1]) * 1000 : null,
+  }
+}
+
+const FILLERS = new Set(["and", "with", "a", "an", "the", "that", "is", "needs", "which"])
+
+/**
+ * The materials that meet what is wanted, where a resistance is asked for each at the least sold thickness that gives it, the thinnest first.
+ * @param usual else the thickness that the sold one is to be nearest to, m
+ */
+export function findMaterials(catalogue: Readonly<Record<string, Material>>, wanted: Wanted, usual = 0.025): Candidate[] {
+  const found = Object.entries(catalogue).flatMap(([id, material]) => candidateOf(id, material, wanted, usual) ?? [])
+  return wanted.resistance === null ? found : found.sort((a, b) => a.thickness - b.thickness || a.price - b.price)
+}
+
+function candidateOf(id: string, material: Material, wanted: Wanted, usual: number): Candidate | null {
+  if (!named(material, wanted.words)) return null
+  if (wanted.cover === false && material.fire.needsCover) return null
+  if (wanted.burns === false && !material.fire.reaction.startsWith("does not burn")) return null
+  if (wanted.strength !== null && (material.compressiveStrength ?? 0) < wanted.strength) return null
+  const layers = material.sold.thicknesses
+    .filter((thickness) => within(thickness, wanted.thinnest, wanted.thickest))
+    .map((thickness) => layerOf(id, material, thickness))
+    .filter((layer) => meets(layer, wanted))
+  if (wanted.resistance !== null) return layers[0] ?? null
+  return layers.reduce<Candidate | null>(
+    (best, layer) => (best && Math.abs(best.thickness - usual) <= Math.abs(layer.thickness - usual) ? best : layer),
+    null,
+  )
+}
+
+/** A layer of a material, with the figures that one compares. */
+export function layerOf(id: string, material: Material, thickness: number): Candidate {
+  return {
+    id,
+    material,
+    thickness,
+    resistance: material.class === "metal" || material.class === "air" ? null : thickness / material.conductivity.declared,
+    airLayer: equivalentAirLayer(material, thickness),
+    mass: arealMass(material, thickness),
+    price: arealPrice(material, thickness),
+  }
+}
+
+/** Half a per cent of a wanted resistance is within the rounding of labels, a hair of a length within that of inches. */
+function meets({ resistance, airLayer, mass, price }: Candidate, wanted: Wanted): boolean {
+  if (wanted.resistance !== null && (resistance ?? 0) < wanted.resistance * 0.995) return false
+  if (wanted.vapour === "open" && airLayer > VAPOUR_OPEN) return false
+  if (wanted.vapour === "tight" && airLayer < VAPOUR_TIGHT) return false
+  return (wanted.mass === null || mass <= wanted.mass) && (wanted.price === null || price <= wanted.price)
+}
+
+const within = (thickness: number, least: number | null, most: number | null) =>
+  (least === null || thickness >= least - 1e-4) && (most === null || thickness <= most + 1e-4)
+
+function named(material: Material, words: readonly string[]): boolean {
+  const insulates = material.conductivity.declared <= 0.065 && material.class !== "air"
+  const text = `${material.name} ${material.class}${insulates ? " insulation" : ""}`.toLowerCase()
+  return words.every((word) => text.includes(word))
+}

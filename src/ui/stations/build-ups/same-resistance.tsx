@@ -1,0 +1,91 @@
+"use client"
+import { useDeferredValue, useMemo, useState } from "react"
+import { sameResistance } from "../../../core/ledger/same-resistance"
+import { activeState } from "../../../core/ledger/state"
+import { type Kind, printQuantity, printWithUnit } from "../../../core/quantity/measure"
+import { replaceLayer } from "../../../edit/assembly-edits"
+import { useJob, useJobStore, useLedger } from "../../job/job-store"
+import { COLUMNS, printAirLayer } from "../../materials/figures"
+import { Button } from "../../primitives/button"
+
+interface Props {
+  assembly: string
+  layer: string
+  /** Of the layer's label, m²·K/W. */
+  resistance: number
+}
+
+/** What else would give the layer's R, and what would change with it. */
+export function SameResistance(props: Props) {
+  const { units } = useJob()
+  const [open, setOpen] = useState(false)
+  return (
+    <details className="col-span-3" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="text-spruce underline underline-offset-2">
+        What else gives R {printQuantity("resistance", props.resistance, units).text}
+      </summary>
+      {open ? <Exchanges {...props} /> : null}
+    </details>
+  )
+}
+
+const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
+
+function Exchanges({ assembly, layer }: Props) {
+  // Some fifty ledgers: they follow an edit when the bench has taken it.
+  const job = useDeferredValue(useJob())
+  const ledger = useDeferredValue(useLedger())
+  const store = useJobStore()
+  const { units } = job
+  const rows = useMemo(
+    () => (job.variants[job.active]!.assemblies[assembly]?.layers[layer] ? sameResistance(activeState(job), ledger, assembly, layer) : []),
+    [job, ledger, assembly, layer],
+  )
+  const unit = (kind: Kind) => printQuantity(kind, 0, units).unit
+  const change = (kind: Kind, value: number) => `${value > 0 ? "+" : ""}${printQuantity(kind, value, units).text}`
+  return (
+    <div className="max-h-80 overflow-auto">
+      <table className="mt-1 w-full text-dense">
+        <caption className="text-left text-graphite">
+          At the least thickness sold that gives it. Changes are of the whole enclosure: room, loss in the worst night, weight, money.
+        </caption>
+        <thead className="text-graphite">
+          <tr className="border-b border-seam">
+            <th className="py-1 text-left font-normal">stuff</th>
+            <th className={`${NUMBER} font-normal`}>{COLUMNS[0]!.name(units)}</th>
+            <th className={`${NUMBER} font-normal`}>deeper</th>
+            <th className={`${NUMBER} font-normal`}>{unit("power")}</th>
+            <th className={`${NUMBER} font-normal`}>{unit("mass")}</th>
+            <th className={`${NUMBER} font-normal`}>€</th>
+            <th className={`${NUMBER} font-normal`}>sd, m</th>
+            <th className="pl-3 text-left font-normal">fire</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.id} className="border-b border-seam align-baseline" data-exchange={row.id}>
+              <td className="py-0.5">{row.material.name}</td>
+              <td className={NUMBER}>{printQuantity("length", row.thickness, units).text}</td>
+              <td className={NUMBER}>{change("length", row.depth)}</td>
+              <td className={NUMBER}>{change("power", row.loss)}</td>
+              <td className={NUMBER}>{change("mass", row.weight)}</td>
+              <td className={NUMBER}>{change("money", row.money)}</td>
+              <td className={NUMBER}>{printAirLayer(row.airLayer)}</td>
+              <td className="pl-3">{row.material.fire.needsCover ? "cover it" : row.material.fire.reaction}</td>
+              <td className="pl-2 text-right">
+                <Button
+                  look="link"
+                  aria-label={`Take ${printWithUnit("length", row.thickness, units)} of ${row.material.name}`}
+                  onClick={() => store.edit(replaceLayer(assembly, layer, row.id, row.thickness))}
+                >
+                  take
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}

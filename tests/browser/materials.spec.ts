@@ -1,0 +1,83 @@
+import { expect, test } from "@playwright/test"
+import { demoJob, figure, openJob, putJob, settled, type } from "./bench"
+
+test("materials are asked for by what they must do, set beside each other, and taken", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "asked by property"))
+  await openJob(page, id)
+  await page.locator("[data-layer-row=l2]").click()
+  await page.getByRole("button", { name: "Replace", exact: true }).click()
+  const dialog = page.getByRole("dialog", { name: "Replace the layer" })
+  const search = dialog.getByRole("searchbox")
+  await expect(search).toBeFocused()
+  // R-5 is 0.8806 m²·K/W: within 25 mm that asks for λ ≤ 0.0284; of what does, only the aerogels are open to vapour and no foam.
+  await search.fill("R-5, under 25 mm, vapour-open, needs no cover")
+  const rows = dialog.locator("[data-material]")
+  await expect(rows).toHaveCount(2)
+  // 20 mm over 0.016 and over 0.019 W/(m·K); sd 5·0.02 and 3·0.02 m; 150 and 75 kg/m³.
+  await expect(rows.filter({ hasText: "Aerogel blanket" }).getByRole("cell")).toHaveText([
+    "Aerogel blanket",
+    "20",
+    "1.25",
+    "0.1",
+    "3",
+    "64.00",
+    /hardly burns/,
+    "",
+  ])
+  await expect(rows.filter({ hasText: "Aerogel grains" }).getByRole("cell").nth(2)).toHaveText("1.05")
+  await dialog.getByRole("checkbox", { name: "Set Aerogel blanket beside others" }).check()
+  await search.fill("hemp")
+  await dialog.getByRole("checkbox", { name: "Set Hemp batt beside others" }).check()
+  const compared = dialog.getByRole("region", { name: "Side by side" })
+  await expect(compared.getByRole("row", { name: /^density/ })).toContainText("150 kg/m³")
+  await expect(compared.getByRole("row", { name: /^density/ })).toContainText("38 kg/m³")
+  await search.fill("no such stuff")
+  await expect(dialog.getByRole("status")).toContainText("leave out a word or widen a bound")
+  await compared.getByRole("button", { name: "Take Hemp batt" }).click()
+  await expect(dialog).toBeHidden()
+  // 120 mm as before: that is sold of hemp too.
+  await expect(page.locator("[data-layer-row=l2]").getByRole("cell").nth(1)).toHaveText("120")
+  await expect(page.locator("[data-layer-row=l2]")).toContainText("Hemp batt")
+})
+
+test("the list is walked by keyboard alone", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "by keyboard"))
+  await openJob(page, id)
+  await page.getByRole("button", { name: "Add layer" }).press("Enter")
+  await page.keyboard.type("cork")
+  await expect(page.locator("[data-material]").first()).toContainText("Cork")
+  await page.keyboard.press("ArrowDown")
+  await page.keyboard.press("ArrowDown")
+  await page.keyboard.press("ArrowUp")
+  await page.keyboard.press("Enter")
+  await expect(page.getByRole("dialog")).toBeHidden()
+  await expect(page.locator("[data-layer-row]").last()).toContainText("Cork board")
+})
+
+test("open-cell foam thicker, closed-cell thinner: the same R with other room and weight", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "same R"))
+  await openJob(page, id)
+  await page.locator("[data-face=left]").press("Enter")
+  await page.locator("[data-layer-row=l1]").click()
+  // 35 mm of wood fibre at 0.045: 0.778 m²·K/W. Closed-cell at 0.024: 18.7 mm, sprayed as 20. Open-cell at 0.038: 29.6 mm, sprayed as 50.
+  await page.getByText("What else gives R 0.78").click()
+  const closed = page.locator("[data-exchange=spray-closed]").getByRole("cell")
+  const open = page.locator("[data-exchange=spray-open]").getByRole("cell")
+  await expect(closed.nth(1)).toHaveText("20")
+  await expect(closed.nth(2)).toHaveText("−15")
+  await expect(open.nth(1)).toHaveText("50")
+  await expect(open.nth(2)).toHaveText("+15")
+  // 35·0.02 = 0.7 kg/m² against 9·0.05 = 0.45 and 200·0.035 = 7 of wood fibre: both lighten the walls, as 6.3 to 6.55.
+  const [lighter, lightest] = [await closed.nth(4).innerText(), await open.nth(4).innerText()].map((text) => Number(text.replace("−", "-")))
+  expect(lighter! / lightest!).toBeCloseTo(6.3 / 6.55, 3)
+  await expect(closed.nth(7)).toHaveText("cover it")
+  const before = await figure(page, "loss")
+  const said = Number((await closed.nth(3).innerText()).replace("−", "-"))
+  await page.getByRole("button", { name: "Take 20 mm of Sprayed foam, closed-cell" }).click()
+  await expect.poll(async () => Math.round((await figure(page, "loss")) - before)).toBe(said)
+  await expect(page.getByLabel("Thickness", { exact: true })).toHaveValue("20")
+  await settled(page)
+  await type(page, "Thickness", "24")
+  // 24 mm at 0.024
+  await expect(page.getByText("What else gives R 1.00")).toBeVisible()
+})
