@@ -4,7 +4,7 @@ import type { Face } from "./face"
 import { facesOf } from "./faces"
 import type { Misfit } from "./opening-fit"
 import { boundsOf } from "./polygon"
-import { type ClearInside, clearUnder, type Linings, wallsAt } from "./size"
+import { type ClearInside, clearHeights, type Linings, wallsAt } from "./size"
 
 /** What is left of an opening between the linings around it; m. */
 export interface ClearOpening {
@@ -53,7 +53,8 @@ export function clearOpening(form: Form, face: Pick<Face, "id" | "outline">, ope
  * A roof that slopes up from the wall leaves more there than its lining is thick.
  */
 function ceilingOver(form: Form, face: FaceId, { x, width }: Opening, linings: Linings): number {
-  const under = (fromLeft: number) => clearUnder(form, fromLeft, linings) + linings.floor
+  const heights = clearHeights(form, linings)
+  const under = (fromLeft: number) => heights(fromLeft) + linings.floor
   const ends = form.kind === "hip" ? [linings[face as "front" | "back"]] : [x, x + width]
   switch (face) {
     case "left":

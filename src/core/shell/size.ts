@@ -75,10 +75,10 @@ export interface ClearInside {
 export function clearInside(form: Form, linings: Linings, boxes: readonly FloorBox[] = [], rise = 0): ClearInside {
   const length = form.length - linings.front - linings.back
   const width = form.width - linings.left - linings.right
-  const under = (y: number) => clearUnder(form, y, linings) - rise
-  const walls = wallsAt(form, linings)
-  const highest = Math.max(...walls.map(under), under(form.width / 2))
-  const heightAtWalls = Math.min(...walls.map(under))
+  const under = clearHeights(form, linings)
+  const [left, right] = wallsAt(form, linings).map((y) => under(y) - rise)
+  const highest = Math.max(left!, right!, under(form.width / 2) - rise)
+  const heightAtWalls = Math.min(left!, right!)
   const taken = (side: FloorBox["side"], lining: number) =>
     Math.max(0, ...boxes.filter((box) => box.side === side).map((box) => box.width - lining))
   return {
@@ -106,7 +106,7 @@ export const floorRise = ({ levels }: Shell): number => Math.max(0, ...Object.va
  */
 export function measureInside(form: Form, dimension: Dimension, linings: Linings): number {
   const clear = clearInside(form, linings)
-  const under = (y: number) => clearUnder(form, y, linings)
+  const under = clearHeights(form, linings)
   switch (dimension) {
     case "length":
       return clear.length
@@ -147,12 +147,18 @@ export function measureOverAll(form: Form, dimension: Dimension, linings: Lining
   return value
 }
 
-/** Height between the floor's and the roof's build-ups; on a hip the roof's own thickness is measured plumb, over the cosine of its slope. */
-export function clearUnder(form: Form, y: number, linings: Linings): number {
-  const top = form.kind === "hip" ? null : topOver(clearSection(form, linings), y)
-  if (top !== null) return top - linings.floor
-  const { height, slope } = form.kind === "hip" ? hipOver(form, y) : roofOver(profileOf(form), y)
-  return height - linings.floor - linings.roof * Math.hypot(1, slope)
+/**
+ * Heights between the floor's and the roof's build-ups, over places across the width;
+ * on a hip the roof's own thickness is measured plumb, over the cosine of its slope.
+ */
+export function clearHeights(form: Form, linings: Linings): (y: number) => number {
+  const section = form.kind === "hip" ? null : clearSection(form, linings)
+  return (y) => {
+    const top = section && topOver(section, y)
+    if (top !== null) return top - linings.floor
+    const { height, slope } = form.kind === "hip" ? hipOver(form, y) : roofOver(profileOf(form), y)
+    return height - linings.floor - linings.roof * Math.hypot(1, slope)
+  }
 }
 
 function hipOver(form: Extract<Form, { kind: "hip" }>, y: number): { height: number; slope: number } {

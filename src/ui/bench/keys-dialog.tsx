@@ -20,9 +20,9 @@ const KEYS = [
   ["?", "this list"],
 ] as const
 
-export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function KeysDialog({ onClose }: { onClose: () => void }) {
   return (
-    <Dialog open={open} onClose={onClose} title="Keys">
+    <Dialog open onClose={onClose} title="Keys">
       <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1.5">
         {KEYS.map(([key, words]) => (
           <div key={key} className="contents">

@@ -10,14 +10,14 @@ import { Dialog } from "../primitives/dialog"
 import { TypedField } from "../primitives/fields"
 
 /** The job's name, its variants and what is pinned. */
-export function VariantsDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function VariantsDialog({ onClose }: { onClose: () => void }) {
   const job = useJob()
   const store = useJobStore()
   const [renaming, setRenaming] = useState<string | null>(null)
   const active = job.variants[job.active]!
   return (
     <Dialog
-      open={open}
+      open
       onClose={onClose}
       title="Variants"
       words="Ways to build the same job: each has its own build-ups and leakage; brief and shell are shared."

@@ -10,19 +10,15 @@ import { createJobStore, JobProvider, useJob, useJobStore, useJobView, useLedger
 import { later } from "../primitives/later"
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
-import { BuildUpsStation } from "../stations/build-ups/build-ups-station"
 import { WorkingProvider, useWorking } from "../working/working-panel"
 import { resistanceWorking } from "../../core/ledger/resistance.working"
 import { CELLS } from "../ledger/cells"
 import { whatIf } from "../../core/ledger/what-if"
 import { activeState } from "../../core/ledger/state"
 import { ConflictBar } from "./conflict-bar"
-import { CommandPalette } from "./command-palette"
-import { KeysDialog } from "./keys-dialog"
-import { MaterialPicker, type Picking } from "./material-picker"
+import type { Picking } from "./material-picker"
 import { Tape } from "./tape"
 import { type StationId, STATIONS, useStation } from "./use-station"
-import { VariantsDialog } from "./variants-dialog"
 
 /** One open job: tape, pelt, slice and ledger, from the document that the server gave. */
 export function Workbench({ open }: { open: OpenJob }) {
@@ -38,12 +34,18 @@ export function Workbench({ open }: { open: OpenJob }) {
 }
 
 /** Each station comes when it is first gone to; what is on screen answers at once, so none is drawn before it can. */
-const PANES: Record<Exclude<StationId, "build-ups">, ComponentType> = {
+const PANES: Record<StationId, ComponentType<{ onPick: (picking: Picking) => void }>> = {
   brief: later(() => import("../stations/brief/brief-station").then((module) => module.BriefStation)),
   shell: later(() => import("../stations/shell/shell-station").then((module) => module.ShellStation)),
+  "build-ups": later(() => import("../stations/build-ups/build-ups-station").then((module) => module.BuildUpsStation)),
   heat: later(() => import("../stations/heat/heat-station").then((module) => module.HeatStation)),
   damp: later(() => import("../stations/damp/damp-station").then((module) => module.DampStation)),
 }
+
+const VariantsDialog = later(() => import("./variants-dialog").then((module) => module.VariantsDialog))
+const KeysDialog = later(() => import("./keys-dialog").then((module) => module.KeysDialog))
+const CommandPalette = later(() => import("./command-palette").then((module) => module.CommandPalette))
+const MaterialPicker = later(() => import("./material-picker").then((module) => module.MaterialPicker))
 
 type Opened = "variants" | "search" | "keys" | null
 
@@ -52,7 +54,8 @@ function Bench() {
   const [opened, setOpened] = useState<Opened>(null)
   const [picking, setPicking] = useState<Picking | null>(null)
   const close = () => setOpened(null)
-  useKeys(setOpened, setPicking)
+  const Pane = PANES[station]
+  useKeys(opened !== null || picking !== null, setOpened, setPicking)
   return (
     <div className="flex h-dvh min-h-0 flex-col">
       <Tape onVariants={() => setOpened("variants")} onSearch={() => setOpened("search")} onHelp={() => setOpened("keys")} />
@@ -63,26 +66,20 @@ function Bench() {
           aria-label={STATIONS.find(({ id }) => id === station)!.name}
           className="min-h-0 w-[44%] print:hidden shrink-0 overflow-y-auto border-l border-ink px-6 py-4 max-[900px]:w-full max-[900px]:shrink max-[900px]:grow max-[900px]:border-t max-[900px]:border-l-0 max-[900px]:px-4"
         >
-          <StationPane station={station} onPick={setPicking} />
+          <Pane onPick={setPicking} />
         </section>
       </main>
       <LedgerStrip />
-      <VariantsDialog open={opened === "variants"} onClose={close} />
+      {opened === "variants" ? <VariantsDialog onClose={close} /> : null}
       {opened === "search" ? <CommandPalette onClose={close} onOpen={setOpened} /> : null}
-      <KeysDialog open={opened === "keys"} onClose={close} />
+      {opened === "keys" ? <KeysDialog onClose={close} /> : null}
       {picking ? <MaterialPicker picking={picking} onClose={() => setPicking(null)} /> : null}
     </div>
   )
 }
 
-function StationPane({ station, onPick }: { station: StationId; onPick: (picking: Picking) => void }) {
-  if (station === "build-ups") return <BuildUpsStation onPick={onPick} />
-  const Pane = PANES[station]
-  return <Pane />
-}
-
-/** The keys of the bench; none of them acts while something is being typed or a dialog is open. */
-function useKeys(open: (opened: Opened) => void, pick: (picking: Picking) => void): void {
+/** The keys of the bench; none of them acts while something is being typed, or a dialog is open or on its way. */
+function useKeys(busy: boolean, open: (opened: Opened) => void, pick: (picking: Picking) => void): void {
   const store = useJobStore()
   const job = useJob()
   const ledger = useLedger()
@@ -140,6 +137,7 @@ function useKeys(open: (opened: Opened) => void, pick: (picking: Picking) => voi
     }
   }, [store, job, ledger, face, layerId, go, open, pick, working])
   useEffect(() => {
+    if (busy) return
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement
       if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return
@@ -151,5 +149,5 @@ function useKeys(open: (opened: Opened) => void, pick: (picking: Picking) => voi
     }
     document.addEventListener("keydown", onKey)
     return () => document.removeEventListener("keydown", onKey)
-  }, [keys])
+  }, [busy, keys])
 }

@@ -9,13 +9,15 @@ import type { Picking } from "../../bench/material-picker"
 import { useJob, useJobStore, useJobView, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { QuantityField, SelectField } from "../../primitives/fields"
+import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { LayerTable } from "../../slice/layer-table"
 import { Slice } from "../../slice/slice"
 import { useWorking } from "../../working/working-panel"
 import { FaceHeader } from "../face-header"
 import { useChosenFace } from "../use-figures"
-import { LayerDetails } from "./layer-details"
+
+const LayerDetails = later(() => import("./layer-details").then((module) => module.LayerDetails))
 
 /** The chosen face layer by layer: what it is made of, and what each layer does. */
 export function BuildUpsStation({ onPick }: { onPick: (picking: Picking) => void }) {
