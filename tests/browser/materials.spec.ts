@@ -44,6 +44,7 @@ test("the list is walked by keyboard alone", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "by keyboard"))
   await openJob(page, id)
   await page.getByRole("button", { name: "Add layer" }).press("Enter")
+  await expect(page.getByRole("searchbox")).toBeFocused()
   await page.keyboard.type("cork")
   await expect(page.locator("[data-material]").first()).toContainText("Cork")
   await page.keyboard.press("ArrowDown")
@@ -80,4 +81,34 @@ test("open-cell foam thicker, closed-cell thinner: the same R with other room an
   await type(page, "Thickness", "24")
   // 24 mm at 0.024
   await expect(page.getByText("What else gives R 1.00")).toBeVisible()
+})
+
+test("a foil without an air space changes nothing but a note; with one it counts", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "foil"))
+  await openJob(page, id)
+  await page.locator("[data-face=left]").press("Enter")
+  const built = async () =>
+    Number(
+      await page
+        .locator("[data-face=left]")
+        .getAttribute("aria-label")
+        .then((text) => /R ([\d.]+) built/.exec(text!)![1]),
+    )
+  const add = async (name: string) => {
+    await page.getByRole("button", { name: "Add layer" }).click()
+    await page.getByRole("searchbox").fill(name)
+    await page.keyboard.press("Enter")
+    await expect(page.getByRole("dialog")).toBeHidden()
+  }
+  // Between the membrane and the plywood.
+  await page.locator("[data-layer-row=l3]").click()
+  const before = await built()
+  await add("aluminium foil")
+  const note = page.getByText("Aluminium foil: its foil reflects nothing here.")
+  await expect(note).toBeVisible()
+  expect(await built()).toBe(before)
+  // An air space of 25 mm between dull faces is 0.18 m²·K/W, beside a foil of 0.05 it is 0.66: the note goes, and so much more stays.
+  await add("air space")
+  await expect(note).toBeHidden()
+  expect((await built()) - before).toBeGreaterThan(0.55)
 })

@@ -75,6 +75,7 @@ test("everything on the bench by its keys", async ({ page }) => {
   await expect(page.getByRole("dialog", { name: /Built R/ })).toBeVisible()
   await page.keyboard.press("Escape")
   await page.keyboard.press("/")
+  await expect(page.getByRole("dialog").getByRole("combobox")).toBeFocused()
   await page.keyboard.type("Choose Bulk")
   await page.keyboard.press("Enter")
   await expect(heading).toHaveText("Bulkhead")

@@ -3,6 +3,7 @@ import type { Assembly, Layer } from "../../schema/job/build-up"
 import { builtLayers, labelResistance, transmittanceInput, transmittanceLayers } from "./build-up"
 import { RIBS, timber } from "../../edit/start/layers"
 import { crossingOf } from "./crossing"
+import { idleFoils } from "./idle-foil"
 import { memberConductivity, solidShare } from "./member"
 import { thermalTransmittance } from "./thermal-transmittance"
 
@@ -98,6 +99,12 @@ describe("layers of an assembly", () => {
     expect(r(board, space, foil, board) - r(board, space, board)).toBeCloseTo(0.664 - 0.1831 + 0.0003 / 0.4, 3)
     // Pressed between two boards it only conducts.
     expect(r(board, foil, board) - r(board, board)).toBeCloseTo(0.0003 / 0.4, 9)
+    expect(idleFoils(built(0, board, foil, board)).map(({ id }) => id)).toEqual(["l1"])
+    expect(idleFoils(built(0, board, plain("polyiso", 0.05), board))).toHaveLength(1)
+    // Beside a space, at a surface, or a skin of bare metal: nothing is said.
+    expect(idleFoils(built(0, board, space, foil, board))).toEqual([])
+    expect(idleFoils(built(0, foil, board, foil))).toEqual([])
+    expect(idleFoils(built(0, board, plain("aluminium", 0.001), board))).toEqual([])
     // At the edge of the build-up the space sees an ordinary face.
     expect(transmittanceLayers(built(0, space, foil))[0]!.airspace).toEqual({ emissivity1: 0.9, emissivity2: 0.05 })
   })

@@ -19,8 +19,10 @@ export interface SolvedBody {
  * The mesh is halved until that changes no heat flow by more than the accuracy.
  * @see ISO 10211:2017
  */
-export function bridge(body: BridgeInput): BridgeOutput {
-  const { field, flows, fine } = solvedBody(body)
+export const bridge = (body: BridgeInput): BridgeOutput => bridgeFigures(body, solvedBody(body))
+
+/** What is said of a solved body. */
+export function bridgeFigures(body: BridgeInput, { field, flows, fine }: SolvedBody): BridgeOutput {
   const { boundaries } = body
   const largest = Math.max(...flows.map(Math.abs))
   const beyond = boundaries.map(({ temperature }) => temperature)
@@ -28,7 +30,7 @@ export function bridge(body: BridgeInput): BridgeOutput {
   const surface = Object.fromEntries(boundaries.map(({ id }, b) => [id, surfaceOf(field, b, beyond[b]!)]))
   return {
     heatFlow: Object.fromEntries(boundaries.map(({ id }, b) => [id, flows[b]!])),
-    probes: Object.fromEntries((body.probes ?? []).map(({ id, x, y }) => [id, temperatureAt(field, corners, x, y)])),
+    probes: Object.fromEntries((body.probes ?? []).map(({ id, x, y }) => [id, temperatureAt(field.mesh, corners, x, y)])),
     surface,
     imbalance: largest === 0 ? 0 : Math.abs(flows.reduce((sum, flow) => sum + flow, 0)) / largest,
     cells: field.temperature.length,
@@ -37,14 +39,19 @@ export function bridge(body: BridgeInput): BridgeOutput {
   }
 }
 
-/** Solves a body on finer and finer meshes. */
-export function solvedBody(body: BridgeInput): SolvedBody {
+/**
+ * Solves a body on finer and finer meshes.
+ * @param onMesh hears how many cells the next mesh has
+ */
+export function solvedBody(body: BridgeInput, onMesh?: (cells: number) => void): SolvedBody {
   let mesh = firstMesh(body)
   let field = fieldOn(body, mesh, null)
   let flows = flowsOf(body, field)
   for (;;) {
     const finer: Mesh = { x: halved(mesh.x), y: halved(mesh.y) }
-    if ((finer.x.length - 1) * (finer.y.length - 1) > MOST) return { field, flows, fine: false }
+    const cells = (finer.x.length - 1) * (finer.y.length - 1)
+    if (cells > MOST) return { field, flows, fine: false }
+    onMesh?.(cells)
     const next = fieldOn(body, finer, spread(field))
     const now = flowsOf(body, next)
     const largest = Math.max(...now.map(Math.abs))

@@ -1,5 +1,5 @@
 import type { Facet, Field } from "./field"
-import { cellAt } from "./mesh"
+import { cellAt, type Mesh } from "./mesh"
 
 /** Temperature of the body's own face at a facet, °C. */
 export function faceTemperature({ temperature }: Field, { cell, inner, outer }: Facet, beyond: number): number {
@@ -71,9 +71,8 @@ function facesOf(
   }
 }
 
-/** Temperature at a point of the body between its corners' temperatures, °C. */
-export function temperatureAt({ mesh }: Field, corners: Float64Array, px: number, py: number): number {
-  const { x, y } = mesh
+/** Temperature at a point of a mesh between those of its corners, °C. */
+export function temperatureAt({ x, y }: Mesh, corners: Float64Array, px: number, py: number): number {
   const [column, row] = [cellAt(x, px), cellAt(y, py)]
   const across = x.length
   const [s, t] = [(px - x[column]!) / (x[column + 1]! - x[column]!), (py - y[row]!) / (y[row + 1]! - y[row]!)]

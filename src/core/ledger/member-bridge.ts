@@ -1,7 +1,7 @@
 import type { BridgeInput } from "../../schema/bridge"
 import { vapourPressureAt } from "../air/moist-air"
 import { dewPoint } from "../air/dew-point"
-import { setsOf, transmittanceInput } from "../assembly/build-up"
+import { builtLayers, memberSets, setsOf, transmittanceInput } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { thermalTransmittance } from "../assembly/thermal-transmittance"
 import { type DetailClimate, memberDetail } from "../conduction/member-detail"
@@ -52,4 +52,14 @@ export function faceDetail(figures: FaceFigures, set: string, conditions: Condit
     setsOf(stretch),
   ).uValue
   return { body, climate, season, combined, dewPoint: dewPoint(vapourPressureAt(inside.temperature, inside.relativeHumidity)) }
+}
+
+/** A face with one layer more across the inside of a set's members; only its layers are those of the changed build-up. */
+export function withBreak(figures: FaceFigures, set: string, material: string, thickness: number): FaceFigures {
+  const { layers } = figures
+  const last = layers.map(({ layer }) => layer.between).lastIndexOf(set)
+  const members = Object.fromEntries(memberSets(layers))
+  const fresh = { material, thickness, existing: false, voids: 0, between: null } as const
+  const [built] = builtLayers({ name: "", absorptance: null, members, layers: { break: fresh }, order: ["break"] }, () => 0)
+  return { ...figures, layers: [...layers.slice(0, last + 1), built!, ...layers.slice(last + 1)] }
 }

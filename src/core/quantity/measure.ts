@@ -181,8 +181,13 @@ export function printWithUnit(kind: Kind, value: number, system: UnitSystem): st
 
 /** A temperature in whole degrees: as finely as a skin can be known. */
 export function printWholeDegrees(temperature: number, system: UnitSystem): string {
-  const { unit, factor, zero } = { zero: 0, ...scaleOf(MEASURES.temperature, system) }
-  return `${printNumber((temperature - zero) / factor, 0)} ${unit}`
+  return `${printNumber(degrees(system).shown(temperature), 0)} ${scaleOf(MEASURES.temperature, system).unit}`
+}
+
+/** From °C to a thermometer's own degrees, and back. */
+export function degrees(system: UnitSystem): { shown: (celsius: number) => number; stored: (shown: number) => number } {
+  const { factor, zero } = { zero: 0, ...scaleOf(MEASURES.temperature, system) }
+  return { shown: (celsius) => (celsius - zero) / factor, stored: (shown) => shown * factor + zero }
 }
 
 /**

@@ -33,19 +33,41 @@ export function Workbench({ open }: { open: OpenJob }) {
   )
 }
 
-/** Each station comes when it is first gone to; what is on screen answers at once, so none is drawn before it can. */
-const PANES: Record<StationId, ComponentType<{ onPick: (picking: Picking) => void }>> = {
-  brief: later(() => import("../stations/brief/brief-station").then((module) => module.BriefStation)),
-  shell: later(() => import("../stations/shell/shell-station").then((module) => module.ShellStation)),
-  "build-ups": later(() => import("../stations/build-ups/build-ups-station").then((module) => module.BuildUpsStation)),
-  heat: later(() => import("../stations/heat/heat-station").then((module) => module.HeatStation)),
-  damp: later(() => import("../stations/damp/damp-station").then((module) => module.DampStation)),
+const LOADS = {
+  brief: () => import("../stations/brief/brief-station").then((module) => module.BriefStation),
+  shell: () => import("../stations/shell/shell-station").then((module) => module.ShellStation),
+  "build-ups": () => import("../stations/build-ups/build-ups-station").then((module) => module.BuildUpsStation),
+  heat: () => import("../stations/heat/heat-station").then((module) => module.HeatStation),
+  damp: () => import("../stations/damp/damp-station").then((module) => module.DampStation),
+  variants: () => import("./variants-dialog").then((module) => module.VariantsDialog),
+  keys: () => import("./keys-dialog").then((module) => module.KeysDialog),
+  search: () => import("./command-palette").then((module) => module.CommandPalette),
+  materials: () => import("./material-picker").then((module) => module.MaterialPicker),
 }
 
-const VariantsDialog = later(() => import("./variants-dialog").then((module) => module.VariantsDialog))
-const KeysDialog = later(() => import("./keys-dialog").then((module) => module.KeysDialog))
-const CommandPalette = later(() => import("./command-palette").then((module) => module.CommandPalette))
-const MaterialPicker = later(() => import("./material-picker").then((module) => module.MaterialPicker))
+/** Each station comes when it is first gone to; what is on screen answers at once, so none is drawn before it can. */
+const PANES: Record<StationId, ComponentType<{ onPick: (picking: Picking) => void }>> = {
+  brief: later(LOADS.brief),
+  shell: later(LOADS.shell),
+  "build-ups": later(LOADS["build-ups"]),
+  heat: later(LOADS.heat),
+  damp: later(LOADS.damp),
+}
+const VariantsDialog = later(LOADS.variants)
+const KeysDialog = later(LOADS.keys)
+const CommandPalette = later(LOADS.search)
+const MaterialPicker = later(LOADS.materials)
+
+/** Once the first screen stands the rest is fetched too, so that it opens at once, and without the server. */
+const AFTER = 2000
+
+function useTheRest(): void {
+  useEffect(() => {
+    const fetchAll = () => Object.values(LOADS).forEach((load) => void (load() as Promise<unknown>).catch(() => null))
+    const timer = setTimeout(fetchAll, AFTER)
+    return () => clearTimeout(timer)
+  }, [])
+}
 
 type Opened = "variants" | "search" | "keys" | null
 
@@ -55,6 +77,7 @@ function Bench() {
   const [picking, setPicking] = useState<Picking | null>(null)
   const close = () => setOpened(null)
   const Pane = PANES[station]
+  useTheRest()
   useKeys(opened !== null || picking !== null, setOpened, setPicking)
   return (
     <div className="flex h-dvh min-h-0 flex-col">

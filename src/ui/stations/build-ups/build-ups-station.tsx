@@ -1,5 +1,6 @@
 "use client"
 import { v4 as newId } from "uuid"
+import { idleFoils } from "../../../core/assembly/idle-foil"
 import { layerCautions } from "../../../core/ledger/cautions"
 import { resistanceWorking } from "../../../core/ledger/resistance.working"
 import { printQuantity } from "../../../core/quantity/measure"
@@ -60,6 +61,12 @@ export function BuildUpsStation({ onPick }: { onPick: (picking: Picking) => void
       </div>
       {layer ? <LayerDetails key={layer.id} figures={figures} built={layer} /> : <Remarks />}
       {layer ? <Remarks /> : null}
+      {idleFoils(figures.layers).map(({ id, material }) => (
+        <Remark key={id} kind="remark" title={`${material.name}: its foil reflects nothing here.`}>
+          It touches what lies on both sides of it. Only beside an air space does a bright face add to R; here it stops vapour and air at
+          most.
+        </Remark>
+      ))}
       <Wearing />
       {layerCautions(figures.layers).map((caution) => (
         <Remark key={caution} kind="caution">

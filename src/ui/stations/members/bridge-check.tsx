@@ -1,16 +1,22 @@
 "use client"
 import { useState } from "react"
+import { v4 as newId } from "uuid"
+import { crossingOf } from "../../../core/assembly/crossing"
 import { memberBridge } from "../../../core/conduction/member-detail"
 import type { FaceFigures } from "../../../core/ledger/face-figures"
-import { type FaceDetail, faceDetail } from "../../../core/ledger/member-bridge"
+import { faceDetail, type FaceDetail, withBreak } from "../../../core/ledger/member-bridge"
 import { printWithUnit } from "../../../core/quantity/measure"
-import type { BridgeOutput } from "../../../schema/bridge"
+import { addLayer } from "../../../edit/assembly-edits"
+import { addVariant } from "../../../edit/variant-edits"
 import type { MemberSet } from "../../../schema/job/build-up"
-import { call } from "../../job/api"
-import { useJob, useLedger } from "../../job/job-store"
+import type { SolvedDetail } from "../../bridge/bridge.worker"
+import { TemperaturePicture } from "../../bridge/temperature-picture"
+import { useBridge } from "../../bridge/use-bridge"
+import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
-import { Remark } from "../../primitives/remark"
+import { QuantityField, SelectField } from "../../primitives/fields"
 import { Refusal } from "../../primitives/refusal"
+import { Remark } from "../../primitives/remark"
 
 interface Props {
   figures: FaceFigures
@@ -22,44 +28,128 @@ interface Props {
 export function BridgeCheck({ figures, id, set }: Props) {
   const { conditions } = useLedger()
   const detail = faceDetail(figures, id, conditions)
-  const [solved, setSolved] = useState<{ of: string; output: BridgeOutput } | null>(null)
-  const [waiting, setWaiting] = useState(false)
-  const [refusal, setRefusal] = useState<string | null>(null)
   if (!detail) return null
-  const of = JSON.stringify(detail.body)
-  const solve = async () => {
-    setWaiting(true)
-    const answer = await call<BridgeOutput>("POST", "/api/calc/bridge", of)
-    setWaiting(false)
-    setRefusal(answer.ok ? null : answer.error.message)
-    if (answer.ok) setSolved({ of, output: answer.value })
-  }
   return (
-    <div className="col-span-3 grid gap-1">
-      {solved?.of === of ? (
-        <BridgeWords figures={figures} set={set} detail={detail} output={solved.output} />
-      ) : (
-        <div>
-          <Button disabled={waiting} onClick={() => void solve()}>
-            {waiting ? "Calculating …" : "Calculate one in two dimensions"}
-          </Button>
-        </div>
-      )}
-      <Refusal>{refusal}</Refusal>
+    <div className="col-span-3 grid gap-2">
+      <Solving action="Calculate one in two dimensions" figures={figures} set={set} detail={detail} testId="bridge">
+        <Break figures={figures} id={id} set={set} />
+      </Solving>
     </div>
   )
 }
 
-function BridgeWords({ figures, set, detail, output }: { figures: FaceFigures; set: MemberSet; detail: FaceDetail; output: BridgeOutput }) {
+interface SolvingProps {
+  action: string
+  figures: FaceFigures
+  set: MemberSet
+  detail: FaceDetail
+  testId: string
+  /** What can be done once it is solved. */
+  children?: React.ReactNode
+}
+
+/** A detail before, while and after it is calculated. */
+function Solving({ action, figures, set, detail, testId, children }: SolvingProps) {
+  const { solved, run, solve, cancel } = useBridge(detail.body)
+  if (solved)
+    return (
+      <>
+        <BridgeWords figures={figures} set={set} detail={detail} solved={solved} testId={testId} />
+        {children}
+      </>
+    )
+  if (run && !run.failed)
+    return (
+      <p role="status" className="flex items-center gap-3">
+        Calculating{run.cells > 0 ? `, ${run.cells.toLocaleString("en").replace(",", "\u00a0")} cells` : ""} …
+        <Button onClick={cancel}>Stop</Button>
+      </p>
+    )
+  return (
+    <div>
+      <Button onClick={solve}>{action}</Button>
+      <Refusal>{run?.failed ? "It could not be calculated here; reload the page and try again." : null}</Refusal>
+    </div>
+  )
+}
+
+/** What a break across the members could be of. */
+const BREAKS = [
+  { value: "xps", name: "extruded polystyrene" },
+  { value: "cork-board", name: "cork" },
+  { value: "wood-fibre-board", name: "wood fibre" },
+  { value: "aerogel-blanket", name: "aerogel blanket" },
+  { value: "softwood-plywood", name: "plywood" },
+] as const
+
+/** The same with a layer across the inside of the members, and one press to try it. */
+function Break({ figures, id, set }: Props) {
+  const { units } = useJob()
+  const { conditions } = useLedger()
+  const store = useJobStore()
+  const [material, setMaterial] = useState<string>("xps")
+  const [thickness, setThickness] = useState(0.02)
+  const broken = withBreak(figures, id, material, thickness)
+  const detail = faceDetail(broken, id, conditions)
+  if (!detail) return null
+  const crossing = crossingOf(figures.layers, id)!
+  const at = crossing.outside.length + crossing.between.length
+  const tried = () => {
+    const fault = store.edit(addVariant(`v-${newId().slice(0, 8)}`, "with a break"))
+    if (!fault) store.edit(addLayer(figures.assembly, `l-${newId().slice(0, 8)}`, material, at, thickness))
+  }
+  return (
+    <section aria-label="With a break" className="grid gap-2 border-t border-seam pt-2">
+      <h3 className="font-display text-[15px] font-semibold">With a break across their inside</h3>
+      <div className="grid grid-cols-3 items-end gap-x-4">
+        <SelectField label="Break of" value={material} options={BREAKS} onChange={setMaterial} />
+        <QuantityField
+          label="Thickness of the break"
+          kind="length"
+          system={units}
+          value={thickness}
+          onCommit={(value) => {
+            if (value <= 0 || value > 0.3)
+              return { code: "out-of-range", path: [], message: "A break is more than nothing and no thicker than 300 mm." }
+            setThickness(value)
+            return null
+          }}
+        />
+        <Button onClick={tried}>Try it in a variant</Button>
+      </div>
+      <Solving action="Calculate it with the break" figures={broken} set={set} detail={detail} testId="bridge-with-break" />
+    </section>
+  )
+}
+
+interface WordsProps {
+  figures: FaceFigures
+  set: MemberSet
+  detail: FaceDetail
+  solved: SolvedDetail
+  testId: string
+}
+
+function BridgeWords({ figures, set, detail, solved, testId }: WordsProps) {
   const { units } = useJob()
   const { climate, season, combined, dewPoint } = detail
+  const { output, picture } = solved
   const bridge = memberBridge(figures.layers, detail.body, output, climate)
   const u = (value: number) => printWithUnit("transmittance", value, units)
   const degrees = (value: number) => printWithUnit("temperature", value, units)
   const cold = climate.inside.temperature > climate.outside.temperature
   const sweats = cold && dewPoint !== null && bridge.coldestInside < dewPoint
   return (
-    <div className="grid gap-1 text-dense" data-testid="bridge">
+    <div className="grid gap-1 text-dense" data-testid={testId}>
+      <TemperaturePicture
+        body={detail.body}
+        picture={picture}
+        output={output}
+        dewPoint={cold ? dewPoint : null}
+        member={set.width}
+        system={units}
+        label={`Temperatures around one of the ${set.name.toLowerCase()}, outdoors below`}
+      />
       <p>
         In two dimensions a metre of {set.name.toLowerCase()} costs{" "}
         <span className="font-semibold">{printWithUnit("linearTransmittance", bridge.linear, units)}</span> beside the bare build-up; with
@@ -69,7 +159,7 @@ function BridgeWords({ figures, set, detail, output }: { figures: FaceFigures; s
       </p>
       <p>
         {cold
-          ? `In the worst night the inside face comes down to ${degrees(bridge.coldestInside)} over it`
+          ? `In the worst night the inside face comes down to ${degrees(bridge.coldestInside)} over it, at the dot`
           : `On the worst afternoon the outside face is ${degrees(bridge.warmestOutside)} at its warmest`}
         {bridge.fRsi === null ? "" : ` (fRsi ${bridge.fRsi.toFixed(2)})`}
         {cold && dewPoint !== null ? `; the air in the room sweats below ${degrees(dewPoint)}` : ""}

@@ -1,0 +1,44 @@
+import { memberSets } from "../src/core/assembly/build-up"
+import { solvedBody } from "../src/core/conduction/bridge"
+import { firstMesh } from "../src/core/conduction/body"
+import { fieldOn } from "../src/core/conduction/field"
+import { halved, type Mesh } from "../src/core/conduction/mesh"
+import { ledgerOf } from "../src/core/ledger/ledger"
+import { faceDetail } from "../src/core/ledger/member-bridge"
+import { activeState } from "../src/core/ledger/state"
+import { demoJobs } from "../src/edit/start/demo-jobs"
+import type { BridgeInput } from "../src/schema/bridge"
+import { medianTime, row, type Row } from "./measure"
+
+/** The details of a van, and how the solver's cost grows with the cells. */
+export async function benchBridges(): Promise<Row[]> {
+  const bodies = detailsOf("Larkspur")
+  const all = await medianTime(3, () => bodies.forEach((body) => solvedBody(body)))
+  const rib = bodies[0]!
+  const small = meshOf(rib, 30_000)
+  const large = meshOf(rib, 400_000)
+  const [few, many] = [cellsOf(small), cellsOf(large)]
+  const [quick, slow] = [await medianTime(5, () => fieldOn(rib, small, null)), await medianTime(3, () => fieldOn(rib, large, null))]
+  return [
+    row(`all ${bodies.length} details of a van's members in two dimensions`, all, "ms", 2000),
+    row(`time for a cell of ${many} against one of ${few}`, slow / many / (quick / few), "times", null),
+  ]
+}
+
+function detailsOf(name: string): BridgeInput[] {
+  const ledger = ledgerOf(activeState(demoJobs().find((job) => job.name === name)!))
+  const bodies = ledger.faces.flatMap((figures) =>
+    memberSets(figures.layers).flatMap(([id]) => faceDetail(figures, id, ledger.conditions)?.body ?? []),
+  )
+  // Faces that wear the same build-up share their details.
+  return [...new Map(bodies.map((body) => [JSON.stringify(body), body])).values()]
+}
+
+const cellsOf = ({ x, y }: Mesh) => (x.length - 1) * (y.length - 1)
+
+/** The finest mesh of no more cells. */
+function meshOf(body: BridgeInput, most: number): Mesh {
+  let mesh = firstMesh(body)
+  while (4 * cellsOf(mesh) <= most) mesh = { x: halved(mesh.x), y: halved(mesh.y) }
+  return mesh
+}
