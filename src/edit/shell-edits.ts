@@ -133,7 +133,7 @@ export const setAgainst = (faces: readonly FaceId[], space: string | null): Edit
 })
 
 /** The lists of parts that a shell has. */
-export type Parts = Pick<Shell, "openings" | "boxes" | "notches" | "spaces" | "readings" | "levels" | "fits">
+export type Parts = Pick<Shell, "openings" | "boxes" | "notches" | "spaces" | "readings" | "levels" | "fits" | "loads">
 export type Part<L extends keyof Parts> = Parts[L][string]
 
 /** What one part of each list is called in the list of edits. */
@@ -145,6 +145,7 @@ const ONE: Record<keyof Parts, string> = {
   readings: "a reading of the tape",
   levels: "a level of the floor",
   fits: "a thing that must fit",
+  loads: "a load on the floor",
 }
 
 export const addPart = <L extends keyof Parts>(list: L, id: string, part: Part<L>): Edit => ({

@@ -52,3 +52,24 @@ test("a rib in a van wall is calculated in two dimensions, and again once its wa
   await expect(bridge).toBeHidden()
   await expect(calculate).toBeVisible()
 })
+
+test("the members of all faces are ranked by what they cost, and lead to their layers", async ({ page }) => {
+  const id = await putJob(page, demoJob("Larkspur", "ranked"))
+  await openJob(page, id, "heat")
+  const bridges = page.getByRole("region", { name: "Bridges" })
+  await bridges.getByRole("button", { name: "Calculate all in two dimensions" }).click()
+  const rows = bridges.locator("[data-bridge]")
+  await expect(rows).toHaveCount(3)
+  const watts = (await rows.locator("td:nth-child(4)").allInnerTexts()).map(Number)
+  expect(watts).toEqual([...watts].sort((a, b) => b - a))
+  // What one row says hangs together: ψ times length times 45 K, from −27 °C to 18 °C, as far as ψ is written.
+  const [psi, long] = await Promise.all(
+    [2, 3].map(async (n) => (await rows.first().locator(`td:nth-child(${n})`).innerText()).replace(/[^\d.]/g, "")),
+  )
+  expect(watts[0]! / (Number(psi) * (Number(long) / 1000) * 45)).toBeCloseTo(1, 1)
+  await expect(rows.first()).toContainText("sweats")
+  await rows.first().getByRole("button").click()
+  await expect(page).toHaveURL(/build-ups$/)
+  // It is known already there.
+  await expect(page.getByTestId("bridge")).toBeVisible()
+})

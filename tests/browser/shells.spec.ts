@@ -226,6 +226,26 @@ test("rafters that run out past the face are drawn beyond it", async ({ page }) 
   await expect(ends).toHaveCount(0)
 })
 
+test("a board crushed under a barrel is called so", async ({ page }) => {
+  const id = await putJob(page, demoJob("Larkspur", "barrel"))
+  await openJob(page, id, "shell")
+  await tab(page, "inside")
+  await page.getByRole("button", { name: "Barrel, cabinet or person" }).click()
+  const loads = page.getByRole("region", { name: "Does the floor bear it?" })
+  // 220·9.81 N on 500 by 500 mm: 8.6 kPa.
+  await expect(loads).toContainText("220 kg, 8.6 kPa under it: the floor bears it")
+  // On feet of 120 by 120 mm 149.9 kPa; under 12 mm of plywood on 144 by 144 mm 104.1 kPa, and XPS bears 0.3·300 = 90 kPa for years.
+  await type(page, "Its foot, one way", "120")
+  await type(page, "Its foot, the other way", "120")
+  await expect(loads).toContainText("149.9 kPa under it: Extruded polystyrene (XPS) is crushed: 104.1 kPa on it, it bears 90 kPa")
+  await expect(page.getByText("Extruded polystyrene (XPS) is crushed under “Barrel”.")).toBeVisible()
+  // For a moment it bears half of its 300 kPa.
+  await loads.getByRole("switch", { name: "Stands there for years" }).click()
+  await expect(loads).toContainText("149.9 kPa under it: the floor bears it")
+  await type(page, "Weight, filled", "heavy")
+  await expect(loads.getByRole("alert")).toBeVisible()
+})
+
 test("a cold room in a shed sees a room and no sun, and its inside is what was asked for", async ({ page }) => {
   const id = await putJob(page, demoJob("Cold Nettle", "room in a shed"))
   await openJob(page, id, "shell")

@@ -114,6 +114,7 @@ const anyJob: fc.Arbitrary<Job> = fc
     outdoors: fc.record({ winter: fc.option(air(-60, 50)), summer: fc.option(air(-60, 50)) }),
     ach50: between(0, 500),
     box: fc.option(floorBox),
+    load: fc.record({ mass: between(0.1, 1e5), width: between(0.005, 50), length: between(0.005, 50), lasting: fc.boolean() }),
     hole: fc.record({
       x: between(0, 3),
       y: between(0, 3),
@@ -123,7 +124,7 @@ const anyJob: fc.Arbitrary<Job> = fc
       solarFactor: between(0, 1),
     }),
   })
-  .map(({ form, assemblies: [wall, roof, floorWorn], station, indoors, outdoors, ach50, hole, box, space, against, ...shell }) => {
+  .map(({ form, assemblies: [wall, roof, floorWorn], station, indoors, outdoors, ach50, hole, box, load, space, against, ...shell }) => {
     const base = demoJobs()[0]!
     const opening: Opening = { ...OPENING_KINDS.door, name: "any", kind: "door", face: "left", ...hole, swing: "in" }
     const notch: Notch = {
@@ -152,6 +153,7 @@ const anyJob: fc.Arbitrary<Job> = fc
         against: Object.fromEntries(against.map((face) => [face, "any"])),
         levels: { any: { name: "any", x: 0, y: 0, rise: 0.01 } },
         fits: { any: { name: "any", size: 2, along: "diagonal" } },
+        loads: { any: { name: "any", ...load } },
       },
       variants: { first: { name: "any", assemblies: { wall, roof, floor: floorWorn }, wears, leakage: { ach50, shelter: 3 as const } } },
     }

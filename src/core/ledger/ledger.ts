@@ -1,5 +1,6 @@
 import type { Shell } from "../../schema/job/shell"
 import { beyond } from "../heat/beyond"
+import { crushedLayers } from "../assembly/crushing"
 import { type Conditions, conditionsOf } from "../heat/conditions"
 import { dampRank } from "../moisture/damp-verdict"
 import { sum } from "../numeric/sum"
@@ -68,8 +69,16 @@ export function ledgerOf(state: JobState): Ledger {
     weight: sum(faces.map((face) => face.netArea * face.mass)),
     money: sum(faces.map((face) => face.netArea * face.price)),
     wettest: faces.reduce((worst, face) => (dampRank(face.damp.verdict) > dampRank(worst.damp.verdict) ? face : worst)),
-    misfits: [...misfits(shell, outlines), ...unfit(shell, linings, clear)],
+    misfits: [...misfits(shell, outlines), ...unfit(shell, linings, clear), ...crushed(shell, faces)],
   }
+}
+
+/** Layers of the floor that what stands on it would crush. */
+function crushed({ loads }: Shell, faces: readonly FaceFigures[]): Misfit[] {
+  const { layers } = faces.find(({ id }) => id === "floor")!
+  return Object.values(loads).flatMap((load) =>
+    crushedLayers(layers, load).map(({ layer }) => ({ opening: null, message: `${layer.material.name} is crushed under “${load.name}”.` })),
+  )
 }
 
 /** Edges of the floor that the weather outdoors reaches: those under walls against a room that is held are not among them, m. */

@@ -142,6 +142,12 @@ const MEASURES = {
   },
   /** Stored as 0…1. */
   percent: { ...same("%", 1, 0.01), written: { "%": { factor: 0.01 } }, example: "50 %" },
+  stress: {
+    metric: { unit: "kPa", factor: 1000, decimals: 1 },
+    inchPound: { unit: "psi", factor: 6894.757, decimals: 1 },
+    written: { kpa: { factor: 1000 }, psi: { factor: 6894.757 } },
+    example: "30 kPa or 4.4 psi",
+  },
   pressure: { ...same("Pa", 0), written: { pa: { factor: 1 } }, example: "50 Pa" },
   money: { ...same("€", 0), written: { "€": { factor: 1 }, eur: { factor: 1 } }, example: "2500" },
   arealMoney: { ...same("€/m²", 2), written: {}, example: "25" },

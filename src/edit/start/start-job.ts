@@ -123,6 +123,7 @@ export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "
     readings: {},
     levels: {},
     fits: {},
+    loads: {},
   }
 }
 

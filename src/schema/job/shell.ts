@@ -108,6 +108,16 @@ export const Fit = z.strictObject({
 })
 export type Fit = z.output<typeof Fit>
 
+/** Something heavy that stands on the floor. */
+export const Load = z.strictObject({
+  name: title("name"),
+  mass: quantity("kg", "with what is in it", { above: 0, max: 100_000 }),
+  width: quantity("m", "of what it stands on, one way", { min: 0.005, max: 50 }),
+  length: quantity("m", "of what it stands on, the other way", { min: 0.005, max: 50 }),
+  lasting: z.boolean().describe("stands there for years, not for a moment"),
+})
+export type Load = z.output<typeof Load>
+
 export const Shell = z.strictObject({
   form: Form,
   azimuth: quantity("degrees", "direction that the front faces, from north clockwise", { min: 0, below: 360 }),
@@ -126,5 +136,6 @@ export const Shell = z.strictObject({
   readings: z.record(Id, Reading).describe("what the tape said, kept beside the measures that follow from it"),
   levels: z.record(Id, Level).describe("points of a floor that is not level"),
   fits: z.record(Id, Fit).describe("what must find its place inside"),
+  loads: z.record(Id, Load).describe("what stands on the floor"),
 })
 export type Shell = z.output<typeof Shell>

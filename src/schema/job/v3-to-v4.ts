@@ -1,7 +1,7 @@
 import type { Step } from "./migrate"
 import { changed } from "./parts"
 
-/** Version 4 knows upper walls of vans that bow out; those of version 3 were straight. */
+/** Version 4 knows upper walls of vans that bow out, where those of version 3 were straight, and what stands on the floor. */
 export const v3ToV4: Step = (job) => ({
   ...job,
   shell: shellOf(job.shell),
@@ -9,4 +9,8 @@ export const v3ToV4: Step = (job) => ({
 })
 
 const shellOf = (shell: unknown) =>
-  changed(shell, (part) => ({ ...part, form: changed(part.form, (form) => (form.kind === "van" ? { ...form, wallBow: 0 } : form)) }))
+  changed(shell, (part) => ({
+    ...part,
+    loads: {},
+    form: changed(part.form, (form) => (form.kind === "van" ? { ...form, wallBow: 0 } : form)),
+  }))

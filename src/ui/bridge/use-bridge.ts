@@ -10,14 +10,16 @@ const MOST = 200
 
 interface Run {
   of: string
-  /** Of the mesh that is being solved; 0 before the first. */
+  /** Of the detail that is being solved: which of those to be solved it is, and the cells of its mesh, 0 before the first. */
+  at: number
   cells: number
   failed: boolean
 }
 
-/** A detail solved in two dimensions in a worker; one that has changed meanwhile is given up. */
-export function useBridge(body: BridgeInput) {
-  const of = JSON.stringify(body)
+/** Details solved in two dimensions, one after the other in a worker; a run is given up when one of them has changed meanwhile. */
+export function useBridges(bodies: readonly BridgeInput[]) {
+  const names = bodies.map((body) => JSON.stringify(body))
+  const of = names.join()
   const worker = useRef<Worker | null>(null)
   const [run, setRun] = useState<Run | null>(null)
   const stop = () => {
@@ -27,22 +29,32 @@ export function useBridge(body: BridgeInput) {
   useEffect(() => stop, [of])
   const solve = () => {
     stop()
+    const left = [...new Set(names)].filter((name) => !known.has(name))
     const started = new Worker(new URL("./bridge.worker.ts", import.meta.url), { type: "module" })
     worker.current = started
-    setRun({ of, cells: 0, failed: false })
-    started.onmessage = ({ data }: MessageEvent<Saying>) => {
-      if ("cells" in data) return setRun({ of, cells: data.cells, failed: false })
-      if (known.size >= MOST) known.clear()
-      known.set(of, data.solved)
-      stop()
-      setRun(null)
+    let at = 0
+    const next = () => {
+      if (at === left.length) {
+        stop()
+        return setRun(null)
+      }
+      setRun({ of, at, cells: 0, failed: false })
+      started.postMessage(JSON.parse(left[at]!))
     }
-    started.onerror = () => setRun({ of, cells: 0, failed: true })
-    started.postMessage(body)
+    started.onmessage = ({ data }: MessageEvent<Saying>) => {
+      if ("cells" in data) return setRun({ of, at, cells: data.cells, failed: false })
+      if (known.size >= MOST) known.clear()
+      known.set(left[at]!, data.solved)
+      at++
+      next()
+    }
+    started.onerror = () => setRun({ of, at, cells: 0, failed: true })
+    next()
   }
   const cancel = () => {
     stop()
     setRun(null)
   }
-  return { solved: known.get(of) ?? null, run: run?.of === of ? run : null, solve, cancel }
+  const solved = names.map((name) => known.get(name) ?? null)
+  return { solved, run: run?.of === of ? run : null, solve, cancel }
 }

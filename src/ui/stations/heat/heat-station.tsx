@@ -12,6 +12,7 @@ import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { useWorking } from "../../working/working-panel"
+import { BridgeRanking } from "./bridge-ranking"
 
 /** The chart's library is heavy and comes only when it is looked at. */
 const DayChart = later(() => import("../../charts/chart").then((module) => module.DayChart), <div className="h-52" />)
@@ -32,6 +33,7 @@ export function HeatStation() {
         onChange={(next) => store.choose({ season: next })}
       />
       {season === "winter" ? <WorstNight /> : <HottestDay />}
+      <BridgeRanking />
     </div>
   )
 }

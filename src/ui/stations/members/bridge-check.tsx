@@ -1,5 +1,5 @@
 "use client"
-import { useState } from "react"
+import { type ReactNode, useState } from "react"
 import { v4 as newId } from "uuid"
 import { crossingOf } from "../../../core/assembly/crossing"
 import { memberBridge } from "../../../core/conduction/member-detail"
@@ -10,12 +10,12 @@ import { addLayer } from "../../../edit/assembly-edits"
 import { addVariant } from "../../../edit/variant-edits"
 import type { MemberSet } from "../../../schema/job/build-up"
 import type { SolvedDetail } from "../../bridge/bridge.worker"
+import { SolveButton } from "../../bridge/solve-button"
 import { TemperaturePicture } from "../../bridge/temperature-picture"
-import { useBridge } from "../../bridge/use-bridge"
+import { useBridges } from "../../bridge/use-bridge"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { QuantityField, SelectField } from "../../primitives/fields"
-import { Refusal } from "../../primitives/refusal"
 import { Remark } from "../../primitives/remark"
 
 interface Props {
@@ -45,31 +45,21 @@ interface SolvingProps {
   detail: FaceDetail
   testId: string
   /** What can be done once it is solved. */
-  children?: React.ReactNode
+  children?: ReactNode
 }
 
 /** A detail before, while and after it is calculated. */
 function Solving({ action, figures, set, detail, testId, children }: SolvingProps) {
-  const { solved, run, solve, cancel } = useBridge(detail.body)
-  if (solved)
-    return (
-      <>
-        <BridgeWords figures={figures} set={set} detail={detail} solved={solved} testId={testId} />
-        {children}
-      </>
-    )
-  if (run && !run.failed)
-    return (
-      <p role="status" className="flex items-center gap-3">
-        Calculating{run.cells > 0 ? `, ${run.cells.toLocaleString("en").replace(",", "\u00a0")} cells` : ""} …
-        <Button onClick={cancel}>Stop</Button>
-      </p>
-    )
+  const {
+    solved: [solved],
+    ...solving
+  } = useBridges([detail.body])
+  if (!solved) return <SolveButton {...solving} action={action} />
   return (
-    <div>
-      <Button onClick={solve}>{action}</Button>
-      <Refusal>{run?.failed ? "It could not be calculated here; reload the page and try again." : null}</Refusal>
-    </div>
+    <>
+      <BridgeWords figures={figures} set={set} detail={detail} solved={solved} testId={testId} />
+      {children}
+    </>
   )
 }
 

@@ -1,4 +1,5 @@
 "use client"
+import { crushedLayers, pressedLayers } from "../../../core/assembly/crushing"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { clearOpening, fitSpare } from "../../../core/shell/clear-opening"
 import type { Fit, Level } from "../../../schema/job/shell"
@@ -7,6 +8,7 @@ import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useLedger } from "../../job/job-store"
 import { Figure } from "../../primitives/figure"
 import { choicesOf, SelectField } from "../../primitives/fields"
+import { Toggle } from "../../primitives/toggle"
 import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
 
@@ -16,6 +18,7 @@ export function Inside() {
     <div className="station gap-4">
       <ClearSizes />
       <Fits />
+      <Loads />
       <Doors />
       <Levels />
     </div>
@@ -101,6 +104,50 @@ function Fits() {
       {entries.length === 0
         ? "Nothing asked yet: a bed across the van, a board carried in, a lid or drawer with all of its swing."
         : undefined}
+    </PartList>
+  )
+}
+
+/** Barrels, cabinets, people: what stands on the floor, and whether its boards bear that. */
+function Loads() {
+  const { units } = useJob()
+  const { faces } = useLedger()
+  const { entries, add, change, remove } = useParts("loads")
+  const { layers } = faces.find(({ id }) => id === "floor")!
+  const stress = (value: number) => printWithUnit("stress", value, units)
+  const parts = entries.map(([id, load]) => {
+    const [top] = pressedLayers(layers, load)
+    const crushed = crushedLayers(layers, load)
+    const said = crushed.map(({ layer, stress: on, bears }) => {
+      const name = layer.material.name
+      return bears === null ? `${name} bears nothing` : `${name} is crushed: ${stress(on)} on it, it bears ${stress(bears)}`
+    })
+    return {
+      id,
+      name: load.name,
+      words: `${printWithUnit("mass", load.mass, units)}${top ? `, ${stress(top.stress)} under it` : ""}: ${said.length > 0 ? said.join("; ") : "the floor bears it"}`,
+      fields: (
+        <>
+          <NameField part={load} onChange={(part) => change(id, part)} />
+          <JobQuantity label="Weight, filled" kind="mass" value={load.mass} onCommit={(mass) => change(id, { mass })} />
+          <Toggle label="Stands there for years" on={load.lasting} onChange={(lasting) => change(id, { lasting })} />
+          <JobQuantity label="Its foot, one way" kind="length" value={load.width} onCommit={(width) => change(id, { width })} />
+          <JobQuantity label="Its foot, the other way" kind="length" value={load.length} onCommit={(length) => change(id, { length })} />
+        </>
+      ),
+      onRemove: () => remove(id),
+    }
+  })
+  return (
+    <PartList
+      title="Does the floor bear it?"
+      addName="Barrel, cabinet or person"
+      onAdd={() => add({ name: "Barrel", mass: 220, width: 0.5, length: 0.5, lasting: true })}
+      parts={parts}
+    >
+      {entries.length === 0
+        ? "Nothing heavy asked yet. A round foot counts as a square of 0.89 of its width."
+        : "Stiff layers spread a load at 45°, foam does not; for years foam bears 0.3 of its strength. Members, screws and the frame below are not checked: the maker's sheet and an engineer decide."}
     </PartList>
   )
 }

@@ -45,6 +45,7 @@ const HOMES: Record<keyof Parts, Tab> = {
   spaces: "around",
   levels: "inside",
   fits: "inside",
+  loads: "inside",
   readings: "measures",
 }
 

@@ -1,0 +1,23 @@
+"use client"
+import { printNumber } from "../../core/quantity/number"
+import { Button } from "../primitives/button"
+import { Refusal } from "../primitives/refusal"
+import type { useBridges } from "./use-bridge"
+
+type Props = Pick<ReturnType<typeof useBridges>, "run" | "solve" | "cancel"> & { action: string }
+
+/** Begins to calculate details, says how far it is, and stops. */
+export function SolveButton({ run, solve, cancel, action }: Props) {
+  if (run && !run.failed)
+    return (
+      <p role="status" className="flex items-center gap-3">
+        Calculating{run.cells > 0 ? `, ${printNumber(run.cells, 0)} cells` : ""} …<Button onClick={cancel}>Stop</Button>
+      </p>
+    )
+  return (
+    <div>
+      <Button onClick={solve}>{action}</Button>
+      <Refusal>{run?.failed ? "It could not be calculated here; reload the page and try again." : null}</Refusal>
+    </div>
+  )
+}
