@@ -112,3 +112,21 @@ test("a foil without an air space changes nothing but a note; with one it counts
   await expect(note).toBeHidden()
   expect((await built()) - before).toBeGreaterThan(0.55)
 })
+
+test("what thickness reaches a built R is told, and taken as it is sold", async ({ page }) => {
+  const id = await putJob(page, demoJob("Larkspur", "reach"))
+  await openJob(page, id)
+  await page.locator("[data-face=front]").press("Enter")
+  await page.locator("[data-layer-row=l2]").click()
+  await page.getByText("What thickness reaches it").click()
+  // Built 0.81 with 20 mm of XPS at 0.034, which is 0.588: for 1.5 it takes (1.5 − 0.81)·34 = 23.5 mm more, within what 0.81 is rounded by.
+  await type(page, "Built R of the bulkhead", "1.5")
+  const said = page.getByText(/It takes [\d.]+ mm of extruded polystyrene/)
+  const needed = Number(/takes ([\d.]+) mm/.exec(await said.innerText())![1])
+  expect(Math.abs(needed - 43.5)).toBeLessThan(0.25)
+  await page.getByRole("button", { name: "Take 50 mm, as it is sold" }).click()
+  await expect(page.getByLabel("Thickness", { exact: true })).toHaveValue("50")
+  await expect(said).toBeHidden()
+  await type(page, "Loss of the whole, worst night", "10")
+  await expect(page.getByText("another layer decides")).toBeVisible()
+})

@@ -1,7 +1,7 @@
 import { CATALOGUE } from "../material/catalogue"
 import { type Candidate, findMaterials, parseWanted } from "../material/search"
 import { type Ledger, ledgerOf } from "./ledger"
-import type { JobState } from "./state"
+import { type JobState, withLayer } from "./state"
 
 /** Another stuff for a layer that gives the same resistance by its label, and what changes with it. */
 export interface Exchange extends Candidate {
@@ -25,7 +25,7 @@ export function sameResistance(state: JobState, ledger: Ledger, assembly: string
   return findMaterials(CATALOGUE, wanted)
     .filter(({ id }) => id !== material)
     .map((candidate) => {
-      const tried = ledgerOf(exchanged(state, assembly, layer, candidate))
+      const tried = ledgerOf(withLayer(state, assembly, layer, { material: candidate.id, thickness: candidate.thickness }))
       return {
         ...candidate,
         depth: candidate.thickness - thickness,
@@ -34,11 +34,4 @@ export function sameResistance(state: JobState, ledger: Ledger, assembly: string
         money: tried.money - ledger.money,
       }
     })
-}
-
-function exchanged(state: JobState, assembly: string, layer: string, { id, thickness }: Candidate): JobState {
-  const { variant } = state
-  const changed = variant.assemblies[assembly]!
-  const layers = { ...changed.layers, [layer]: { ...changed.layers[layer]!, material: id, thickness } }
-  return { ...state, variant: { ...variant, assemblies: { ...variant.assemblies, [assembly]: { ...changed, layers } } } }
 }

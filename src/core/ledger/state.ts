@@ -1,3 +1,4 @@
+import type { Assembly, Layer } from "../../schema/job/build-up"
 import type { Brief, Job, Variant } from "../../schema/job/job"
 import type { Shell } from "../../schema/job/shell"
 
@@ -11,4 +12,16 @@ export interface JobState {
 /** The state that is being worked on. */
 export function activeState(job: Job): JobState {
   return { brief: job.brief, shell: job.shell, variant: job.variants[job.active]! }
+}
+
+/** The state with one of its build-ups in another form. */
+export const withAssembly = (state: JobState, id: string, assembly: Assembly): JobState => ({
+  ...state,
+  variant: { ...state.variant, assemblies: { ...state.variant.assemblies, [id]: assembly } },
+})
+
+/** The state with one layer changed. */
+export function withLayer(state: JobState, assembly: string, layer: string, change: Partial<Layer>): JobState {
+  const changed = state.variant.assemblies[assembly]!
+  return withAssembly(state, assembly, { ...changed, layers: { ...changed.layers, [layer]: { ...changed.layers[layer]!, ...change } } })
 }

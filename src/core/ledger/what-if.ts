@@ -1,8 +1,7 @@
 import { nextSold } from "../material/layer-properties"
-import type { Assembly } from "../../schema/job/build-up"
 import { materialOf } from "../material/catalogue"
 import { type Ledger, ledgerOf } from "./ledger"
-import type { JobState } from "./state"
+import { type JobState, withAssembly, withLayer } from "./state"
 
 /** A small change and what it would do to a figure. */
 export interface WhatIf {
@@ -25,26 +24,24 @@ export function whatIf(state: JobState, ledger: Ledger, figure: (ledger: Ledger)
 
 function trials(state: JobState, ledger: Ledger): { name: string; tried: JobState }[] {
   const { brief, variant } = state
-  const withAssembly = (id: string, assembly: Assembly): JobState => ({
-    ...state,
-    variant: { ...variant, assemblies: { ...variant.assemblies, [id]: assembly } },
-  })
   const thicker = Object.entries(variant.assemblies).flatMap(([id, assembly]) => {
     const best = insulationOf(ledger, id)
     if (!best) return []
     const layer = assembly.layers[best]!
     const thickness = nextSold(materialOf(layer.material), layer.thickness, 1)
-    const layers = { ...assembly.layers, [best]: { ...layer, thickness } }
     return [
       {
         name: `${assembly.name}: the next thickness of ${materialOf(layer.material).name.toLowerCase()}`,
-        tried: withAssembly(id, { ...assembly, layers }),
+        tried: withLayer(state, id, best, { thickness }),
       },
     ]
   })
   const lighter = Object.entries(variant.assemblies)
     .filter(([id]) => ledger.faces.some((face) => face.assembly === id && face.absorptance > 0.35))
-    .map(([id, assembly]) => ({ name: `${assembly.name}: a white skin`, tried: withAssembly(id, { ...assembly, absorptance: 0.3 }) }))
+    .map(([id, assembly]) => ({
+      name: `${assembly.name}: a white skin`,
+      tried: withAssembly(state, id, { ...assembly, absorptance: 0.3 }),
+    }))
   const { winter, summer } = brief.indoors
   return [
     ...thicker,

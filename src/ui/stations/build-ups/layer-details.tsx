@@ -10,6 +10,7 @@ import { QuantityField, SelectField } from "../../primitives/fields"
 import { Toggle } from "../../primitives/toggle"
 import { FRESH_MEMBERS } from "../members/fresh-members"
 import { MemberFields } from "../members/member-fields"
+import { Reach } from "./reach"
 import { SameResistance } from "./same-resistance"
 
 /** Everything that can be said of one layer. */
@@ -62,7 +63,12 @@ export function LayerDetails({ figures, built }: { figures: FaceFigures; built: 
           else store.edit(setBetween(assembly, id, value === "none" ? null : value))
         }}
       />
-      {built.label === null ? null : <SameResistance assembly={assembly} layer={id} resistance={built.label} />}
+      {built.label === null ? null : (
+        <>
+          <SameResistance assembly={assembly} layer={id} resistance={built.label} />
+          <Reach figures={figures} built={built} />
+        </>
+      )}
       {layer.between !== null && built.set ? (
         <div className="col-span-3">
           <MemberFields figures={figures} id={layer.between} set={built.set} />
