@@ -190,7 +190,7 @@ test("a gap between posts and lining keeps its own resistance and takes its room
   await page.locator("[data-face=left]").press("Enter")
   await page.locator("[data-layer-row]").filter({ hasText: "between posts" }).click()
   await page.getByRole("button", { name: "Add layer" }).click()
-  await page.getByRole("dialog").getByRole("combobox").fill("air space")
+  await page.getByRole("dialog").getByRole("searchbox").fill("air space")
   await page.keyboard.press("Enter")
   await type(page, "Thickness", "30")
   // ISO 6946, table 8: closed, 25 mm and more, heat flowing level: 0.18 m²·K/W whatever its depth. It has no R on a label.
