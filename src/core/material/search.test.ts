@@ -33,6 +33,12 @@ describe("what is asked of a material", () => {
       strength: 200_000,
       vapour: "tight",
     })
+    expect(parseWanted("RSI 1.1, under 45 mm, needs no cover", "metric")).toMatchObject({
+      words: [],
+      resistance: 1.1,
+      thickest: 0.045,
+      cover: false,
+    })
     expect(parseWanted("stone wool", "metric")).toMatchObject({ words: ["stone", "wool"], resistance: null, thickest: null })
   })
 

@@ -66,7 +66,7 @@ export function parseWanted(text: string, system: UnitSystem): Wanted {
     const read = attempt(() => parseQuantity(kind, found[1]!, system))
     return read.ok ? read.value : null
   }
-  const resistance = figure(`(rsi[ -]?[\\d.,]+|r[ -]?[\\d.,]*\\d)`, "resistance")
+  const resistance = figure(`((?:rsi|r)[ -]?[\\d.,]*\\d)`, "resistance")
   const mass = figure(`${MOST} (${FIGURE}(?:kg/m²|kg/m2|lb/ft²|lb/ft2))`, "arealMass")
   const price = take(`${MOST} (?:€ ?)?([\\d.]+) ?(?:€|eur)?/m[²2]|${MOST} € ?([\\d.]+)`)
   const strength = take(`(?:bears|${LEAST}) ([\\d.]+) ?kpa`)

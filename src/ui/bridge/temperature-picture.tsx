@@ -89,7 +89,7 @@ function draw(body: BridgeInput, picture: Picture, member: number, dewPoint: num
       return `M${point([px, py])}h${round(width * scale)}v${round(height * scale)}h${round(-width * scale)}z`
     }),
     isotherms: isotherms.map(({ level, segments }) => ({ level, path: path(segments) })),
-    labels: labelsOf(isotherms, left + 0.02 * shown, (y) => at(0, y)[1], system),
+    labels: labelsOf(isotherms, left + 0.02 * shown, (y) => at(0, y)[1], system).filter(({ y }) => y > 8 && y < body.height * scale - 8),
     dew: dewPoint === null || dewPoint <= low || dewPoint >= high ? null : path(isotherm(picture, dewPoint)),
   }
 }
