@@ -16,6 +16,8 @@ export const demoJob = (name: string, as = name): Job => ({ ...demoJobs().find((
 export async function openJob(page: Page, id: string, station = "build-ups"): Promise<void> {
   await page.goto(`/jobs/${id}/${station}`)
   await expect(page.getByTestId("saving")).toBeVisible()
+  // The server's page shows all but the station: that is drawn by what answers to keys.
+  await expect(page.locator("main .station").first()).toBeVisible()
   await settled(page)
 }
 
