@@ -1,6 +1,20 @@
 import { type BridgeBoundary, type BridgeInput, stretchOf } from "../../schema/bridge"
 import { cavityConductivity } from "./cavity"
-import { firstLines, type Mesh } from "./mesh"
+import { type Mesh, meshOn } from "./mesh"
+
+/** Air within a body's rectangle: the room in a corner of its walls, the outdoors before a reveal. m, °C, m²·K/W. */
+export type Air = Pick<BridgeBoundary, "id" | "temperature" | "resistance"> & { x: number; y: number; width: number; height: number }
+
+/** What is solved: a rectangle of blocks with air along stretches of its edge, and in parts of it. Airs do not overlap. */
+export interface Body extends BridgeInput {
+  airs?: readonly Air[]
+}
+
+/** All that gives or takes heat: stretches of the edge, then the airs. */
+export const surroundings = ({ boundaries, airs = [] }: Body): Pick<BridgeBoundary, "id" | "temperature" | "resistance">[] => [
+  ...boundaries,
+  ...airs,
+]
 
 /** A block cut to the body, with the conductivity that counts. */
 interface Piece {
@@ -12,7 +26,7 @@ interface Piece {
 }
 
 /** What is left of the blocks within the body; a void counts with the size that is left of it. */
-function piecesOf({ width, height, blocks }: BridgeInput): Piece[] {
+function piecesOf({ width, height, blocks }: Body): Piece[] {
   return blocks.flatMap((block): Piece[] => {
     const [left, right] = [Math.max(0, block.x), Math.min(width, block.x + block.width)]
     const [low, high] = [Math.max(0, block.y), Math.min(height, block.y + block.height)]
@@ -23,29 +37,28 @@ function piecesOf({ width, height, blocks }: BridgeInput): Piece[] {
   })
 }
 
-/** The first mesh of a body: lines on all edges of blocks and ends of boundaries. */
-export function firstMesh(body: BridgeInput): Mesh {
-  const pieces = piecesOf(body)
+const airPieces = ({ airs = [] }: Body): Piece[] =>
+  airs.map(({ x, y, width, height }) => ({ left: x, right: x + width, low: y, high: y + height, conductivity: 0 }))
+
+/** The first mesh of a body: lines on all edges of blocks and airs and on the ends of boundaries. */
+export function firstMesh(body: Body): Mesh {
+  const pieces = [...piecesOf(body), ...airPieces(body)]
   const ends = (edges: readonly BridgeBoundary["edge"][]) =>
     body.boundaries
       .filter(({ edge }) => edges.includes(edge))
       .flatMap((boundary) => [stretchOf(body, boundary).from, stretchOf(body, boundary).to])
   const within = (most: number) => (place: number) => place >= 0 && place <= most
-  return {
-    x: firstLines(
-      [0, body.width, ...pieces.flatMap(({ left, right }) => [left, right]), ...ends(["bottom", "top"])].filter(within(body.width)),
-    ),
-    y: firstLines(
-      [0, body.height, ...pieces.flatMap(({ low, high }) => [low, high]), ...ends(["left", "right"])].filter(within(body.height)),
-    ),
-  }
+  return meshOn(
+    [0, body.width, ...pieces.flatMap(({ left, right }) => [left, right]), ...ends(["bottom", "top"])].filter(within(body.width)),
+    [0, body.height, ...pieces.flatMap(({ low, high }) => [low, high]), ...ends(["left", "right"])].filter(within(body.height)),
+  )
 }
 
-/** Conductivity of each cell, row by row from below, W/(m·K). */
-export function cellConductivities(body: BridgeInput, { x, y }: Mesh): Float64Array {
+/** Conductivity of each cell, row by row from below, W/(m·K); 0 in air, whose temperature is known. */
+export function cellConductivities(body: Body, { x, y }: Mesh): Float64Array {
   const columns = x.length - 1
   const cells = new Float64Array(columns * (y.length - 1)).fill(body.background.conductivity)
-  for (const { left, right, low, high, conductivity } of piecesOf(body)) {
+  for (const { left, right, low, high, conductivity } of [...piecesOf(body), ...airPieces(body)]) {
     const [fromColumn, toColumn] = cellsBetween(x, left, right)
     const [fromRow, toRow] = cellsBetween(y, low, high)
     for (let row = fromRow; row < toRow; row++) cells.fill(conductivity, row * columns + fromColumn, row * columns + toColumn)

@@ -2,9 +2,12 @@ import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { BridgeInput } from "../../schema/bridge"
 import { thermalTransmittance } from "../assembly/thermal-transmittance"
-import { bridge } from "./bridge"
+import type { Body } from "./body"
+import { bridge, solvedBody } from "./bridge"
 import { cavityConductivity } from "./cavity"
 import { cellAt, firstLines, halved } from "./mesh"
+import { temperaturePicture } from "./picture"
+import { temperatureAt } from "./temperatures"
 
 const solve = (body: unknown) => bridge(BridgeInput.parse(body))
 
@@ -133,6 +136,52 @@ describe("bodies that can be worked by hand", () => {
     // hr = E/2·(1 + √(1 + 0.16) − 0.4)·4σ·283.15³ = 0.409091·1.677033·5.148798 = 3.532415; λ = 0.02·4.782415
     const airspace = { along: "x" as const, direction: "horizontal" as const, emissivity1: 0.9, emissivity2: 0.9 }
     expect(cavityConductivity({ width: 0.02, height: 0.05, airspace })).toBeCloseTo(0.095648, 5)
+  })
+})
+
+describe("air within a body", () => {
+  const fixed = (id: string, temperature: number) => ({ id, temperature, resistance: 0 })
+  const corner = (more: Partial<Body> = {}): Body => ({
+    ...BridgeInput.parse({
+      width: 1,
+      height: 1,
+      background: { conductivity: 1 },
+      blocks: [],
+      boundaries: [
+        { ...fixed("out", 0), edge: "left" },
+        { ...fixed("out below", 0), edge: "bottom" },
+      ],
+      accuracy: 0.0005,
+    }),
+    airs: [{ ...fixed("in", 1), x: 0.2, y: 0.2, width: 0.8, height: 0.8 }],
+    ...more,
+  })
+
+  test("a corner of two equal walls passes 1 − 2/π·ln 2 squares more than its two arms", () => {
+    // Arms 0.8 long inside and 0.2 thick with fixed faces: 2·4 squares, and what conformal mapping gives for a square bend.
+    const { heatFlow, imbalance } = bridge(corner())
+    expect(Math.abs(heatFlow.in! - (8 + 1 - (2 / Math.PI) * Math.log(2)))).toBeLessThan(0.01)
+    expect(imbalance).toBeLessThan(1e-6)
+  })
+
+  test("its film counts, and the corner is where the inside face is coldest", () => {
+    const { surface, fRsi, heatFlow } = bridge(
+      corner({ airs: [{ id: "in", temperature: 1, resistance: 0.13, x: 0.2, y: 0.2, width: 0.8, height: 0.8 }] }),
+    )
+    expect(surface.in!.minimumAt).toEqual({ x: 0.2, y: 0.2 })
+    // Far from the corner the inside face is at 0.2/(0.2 + 0.13).
+    expect(surface.in!.maximum).toBeCloseTo(0.2 / 0.33, 2)
+    expect(fRsi!).toBeLessThan(0.2 / 0.33 - 0.05)
+    expect(heatFlow.in!).toBeLessThan(2 / 0.33)
+  })
+
+  test("in a picture the room is as warm as its air, and the wall's inside face as warm as the film lets it", () => {
+    const body = corner()
+    const picture = temperaturePicture(body, solvedBody(body))
+    const at = (x: number, y: number) => temperatureAt(picture, picture.temperature, x, y)
+    expect(at(0.7, 0.7)).toBeCloseTo(1, 9)
+    expect(at(0.99, 0.2)).toBeCloseTo(1, 6)
+    expect(at(0.99, 0.1)).toBeCloseTo(0.5, 3)
   })
 })
 

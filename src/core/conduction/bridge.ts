@@ -1,11 +1,11 @@
 import type { BridgeInput, BridgeOutput } from "../../schema/bridge"
-import { firstMesh } from "./body"
+import { type Body, firstMesh, surroundings } from "./body"
 import { faceTemperature, cornerTemperatures, temperatureAt } from "./temperatures"
 import { type Facet, type Field, fieldOn, inSeries } from "./field"
 import { halved, type Mesh } from "./mesh"
 
 /** Cells of the largest mesh. */
-const MOST = 400_000
+const MOST = 600_000
 
 /** A body solved: its field on the finest mesh, and whether that was fine enough. */
 export interface SolvedBody {
@@ -22,19 +22,18 @@ export interface SolvedBody {
 export const bridge = (body: BridgeInput): BridgeOutput => bridgeFigures(body, solvedBody(body))
 
 /** What is said of a solved body. */
-export function bridgeFigures(body: BridgeInput, { field, flows, fine }: SolvedBody): BridgeOutput {
-  const { boundaries } = body
+export function bridgeFigures(body: Body, { field, flows, fine }: SolvedBody): BridgeOutput {
+  const around = surroundings(body)
   const largest = Math.max(...flows.map(Math.abs))
-  const beyond = boundaries.map(({ temperature }) => temperature)
-  const corners = cornerTemperatures(field, beyond)
-  const surface = Object.fromEntries(boundaries.map(({ id }, b) => [id, surfaceOf(field, b, beyond[b]!)]))
+  const corners = body.probes ? cornerTemperatures(body, field) : null
+  const surface = Object.fromEntries(around.map(({ id, temperature }, b) => [id, surfaceOf(field, b, temperature)]))
   return {
-    heatFlow: Object.fromEntries(boundaries.map(({ id }, b) => [id, flows[b]!])),
-    probes: Object.fromEntries((body.probes ?? []).map(({ id, x, y }) => [id, temperatureAt(field.mesh, corners, x, y)])),
+    heatFlow: Object.fromEntries(around.map(({ id }, b) => [id, flows[b]!])),
+    probes: Object.fromEntries((body.probes ?? []).map(({ id, x, y }) => [id, temperatureAt(field.mesh, corners!, x, y)])),
     surface,
     imbalance: largest === 0 ? 0 : Math.abs(flows.reduce((sum, flow) => sum + flow, 0)) / largest,
     cells: field.temperature.length,
-    fRsi: temperatureFactor(boundaries, surface),
+    fRsi: temperatureFactor(around, surface),
     notes: notesOf(body, field, fine),
   }
 }
@@ -43,7 +42,7 @@ export function bridgeFigures(body: BridgeInput, { field, flows, fine }: SolvedB
  * Solves a body on finer and finer meshes.
  * @param onMesh hears how many cells the next mesh has
  */
-export function solvedBody(body: BridgeInput, onMesh?: (cells: number) => void): SolvedBody {
+export function solvedBody(body: Body, onMesh?: (cells: number) => void): SolvedBody {
   let mesh = firstMesh(body)
   let field = fieldOn(body, mesh, null)
   let flows = flowsOf(body, field)
@@ -52,7 +51,7 @@ export function solvedBody(body: BridgeInput, onMesh?: (cells: number) => void):
     const cells = (finer.x.length - 1) * (finer.y.length - 1)
     if (cells > MOST) return { field, flows, fine: false }
     onMesh?.(cells)
-    const next = fieldOn(body, finer, spread(field))
+    const next = fieldOn(body, finer, field)
     const now = flowsOf(body, next)
     const largest = Math.max(...now.map(Math.abs))
     const change = Math.max(...now.map((flow, b) => Math.abs(flow - flows[b]!)))
@@ -61,21 +60,12 @@ export function solvedBody(body: BridgeInput, onMesh?: (cells: number) => void):
   }
 }
 
-/** Temperatures of a mesh as a first guess on the one with its cells cut in four. */
-function spread({ mesh, temperature }: Field): Float64Array {
-  const [columns, rows] = [mesh.x.length - 1, mesh.y.length - 1]
-  const finer = new Float64Array(4 * temperature.length)
-  for (let row = 0; row < 2 * rows; row++)
-    for (let column = 0; column < 2 * columns; column++)
-      finer[row * 2 * columns + column] = temperature[(row >> 1) * columns + (column >> 1)]!
-  return finer
-}
-
 /** Heat into the body through each boundary, W a metre of depth. */
-function flowsOf({ boundaries }: BridgeInput, { facets, temperature }: Field): number[] {
-  const flows = boundaries.map(() => 0)
+function flowsOf(body: Body, { facets, temperature }: Field): number[] {
+  const around = surroundings(body)
+  const flows = around.map(() => 0)
   for (const { boundary, cell, inner, outer } of facets)
-    flows[boundary]! += inSeries(inner, outer) * (boundaries[boundary]!.temperature - temperature[cell]!)
+    flows[boundary]! += inSeries(inner, outer) * (around[boundary]!.temperature - temperature[cell]!)
   return flows
 }
 
@@ -84,7 +74,7 @@ function surfaceOf(field: Field, b: number, beyond: number): BridgeOutput["surfa
   const points = facets.map((facet) => ({ ...facet, temperature: faceTemperature(field, facet, beyond) }))
   const length = points.reduce((sum, point) => sum + point.length, 0)
   const mean = points.reduce((sum, point) => sum + point.temperature * point.length, 0) / length
-  const all = [...endsOf(points), ...points]
+  const all = [...stretches(points).flatMap(endsOf), ...points]
   const coldest = all.reduce((least, point) => (point.temperature < least.temperature ? point : least))
   return {
     minimum: coldest.temperature,
@@ -95,6 +85,19 @@ function surfaceOf(field: Field, b: number, beyond: number): BridgeOutput["surfa
 }
 
 type SurfacePoint = Facet & { temperature: number }
+
+/** Faces in a row on one straight line; those around an air make several. */
+function stretches(points: readonly SurfacePoint[]): SurfacePoint[][] {
+  const rows: SurfacePoint[][] = []
+  for (const point of points) {
+    const last = rows.at(-1)?.at(-1)
+    const joined =
+      last && last.edge === point.edge && Math.abs(point.along - last.along - (point.length + last.length) / 2) < 1e-6 * point.length
+    if (joined) rows.at(-1)!.push(point)
+    else rows.push([point])
+  }
+  return rows
+}
 
 /** The two ends of a stretch, on the straight line through the two nearest faces. */
 function endsOf(points: readonly SurfacePoint[]): SurfacePoint[] {
@@ -110,15 +113,15 @@ function endsOf(points: readonly SurfacePoint[]): SurfacePoint[] {
 }
 
 /** @see ISO 10211:2017, 3.1 (temperature factor at the internal surface) */
-function temperatureFactor(boundaries: BridgeInput["boundaries"], surface: BridgeOutput["surface"]): number | null {
-  const temperatures = [...new Set(boundaries.map(({ temperature }) => temperature))]
+function temperatureFactor(around: ReturnType<typeof surroundings>, surface: BridgeOutput["surface"]): number | null {
+  const temperatures = [...new Set(around.map(({ temperature }) => temperature))]
   if (temperatures.length !== 2) return null
   const [low, high] = [Math.min(...temperatures), Math.max(...temperatures)]
-  const coldest = Math.min(...boundaries.filter(({ temperature }) => temperature === high).map(({ id }) => surface[id]!.minimum))
+  const coldest = Math.min(...around.filter(({ temperature }) => temperature === high).map(({ id }) => surface[id]!.minimum))
   return (coldest - low) / (high - low)
 }
 
-function notesOf(body: BridgeInput, field: Field, fine: boolean): string[] {
+function notesOf(body: Body, field: Field, fine: boolean): string[] {
   return [
     ...(fine
       ? []

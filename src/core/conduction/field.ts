@@ -1,11 +1,13 @@
-import { type BridgeBoundary, type BridgeInput, stretchOf } from "../../schema/bridge"
-import { solveByMultigrid } from "../numeric/multigrid"
-import type { SparseMatrix } from "../numeric/sparse-matrix"
-import { cellConductivities, cellsBetween } from "./body"
+import { type BridgeBoundary, stretchOf } from "../../schema/bridge"
+import { spread } from "../numeric/coarser-grid"
+import { type Grid, gridOf } from "../numeric/grid"
+import { levelsOf, solveByMultigrid } from "../numeric/multigrid"
+import { type Body, cellConductivities, cellsBetween, surroundings } from "./body"
 import type { Mesh } from "./mesh"
 
-/** One cell's face on a boundary. */
+/** One cell's face on a boundary or an air. */
 export interface Facet {
+  /** Place among the body's surroundings. */
   boundary: number
   edge: BridgeBoundary["edge"]
   cell: number
@@ -23,11 +25,10 @@ export interface Facet {
 export interface Field {
   mesh: Mesh
   temperature: Float64Array
-  /** From each cell's middle to the border with its right and its upper neighbour and on, W/K a metre of depth; 0 at the body's edge. */
-  right: Float64Array
-  up: Float64Array
   conductivity: Float64Array
   facets: Facet[]
+  /** The cells' balances, W/K a metre of depth. */
+  grid: Grid
   iterations: number
   converged: boolean
 }
@@ -39,111 +40,110 @@ const ROUNDING = 5e-16
 
 /**
  * Steady temperatures of a body by finite volumes: each cell passes on what it takes up.
- * @param guess temperatures of the cells to begin with
+ * @param coarser the body on the mesh that this one was halved from: where to begin
  * @see ISO 10211:2017, annex A (requirements of numerical methods)
  */
-export function fieldOn(body: BridgeInput, mesh: Mesh, guess: Float64Array | null): Field {
+export function fieldOn(body: Body, mesh: Mesh, coarser: Field | null): Field {
   const conductivity = cellConductivities(body, mesh)
-  const { right, up } = conductances(mesh, conductivity)
   const facets = facetsOf(body, mesh, conductivity)
-  const matrix = matrixOf(mesh, right, up, facets)
-  const { boundaries } = body
-  // Differences from one of the boundaries: with all of them alike nothing is left to solve.
-  const base = boundaries[0]!.temperature
+  const grid = balances(mesh, conductivity, facets)
+  const levels = levelsOf(grid)
+  const around = surroundings(body)
+  // Differences from one of the temperatures around: with all of them alike nothing is left to solve.
+  const base = around[0]!.temperature
   const source = new Float64Array(conductivity.length)
-  for (const { cell, boundary, inner, outer } of facets)
-    source[cell]! += inSeries(inner, outer) * (boundaries[boundary]!.temperature - base)
+  for (const { cell, boundary, inner, outer } of facets) source[cell]! += inSeries(inner, outer) * (around[boundary]!.temperature - base)
   const x = new Float64Array(conductivity.length)
-  if (guess) for (let i = 0; i < x.length; i++) x[i] = guess[i]! - base
-  const flows = new Float64Array(boundaries.length)
-  const spread = Math.max(...boundaries.map(({ temperature }) => Math.abs(temperature - base)))
-  const least = ROUNDING * spread * matrix.diagonal.reduce((total, value) => total + value, 0)
-  const solved = solveByMultigrid(matrix, source, x, (now, rest) => {
+  const { below } = levels[0]!
+  if (coarser && below)
+    spread(
+      below,
+      grid,
+      coarser.temperature.map((value) => value - base),
+      x,
+    )
+  const flows = new Float64Array(around.length)
+  const range = Math.max(...around.map(({ temperature }) => Math.abs(temperature - base)))
+  const least = ROUNDING * range * grid.diagonal.reduce((total, value) => total + value, 0)
+  const solved = solveByMultigrid(levels, source, x, (now, rest) => {
     flows.fill(0)
     for (const { cell, boundary, inner, outer } of facets)
-      flows[boundary]! += inSeries(inner, outer) * (boundaries[boundary]!.temperature - base - now[cell]!)
+      flows[boundary]! += inSeries(inner, outer) * (around[boundary]!.temperature - base - now[cell]!)
     let left = 0
     for (const value of rest) left += Math.abs(value)
     return left <= Math.max(least, LEFT * flows.reduce((most, flow) => Math.max(most, Math.abs(flow)), 0))
   })
   const temperature = solved.x.map((difference) => difference + base)
-  return { mesh, temperature, right, up, conductivity, facets, iterations: solved.iterations, converged: solved.converged }
+  return { mesh, temperature, conductivity, facets, grid, iterations: solved.iterations, converged: solved.converged }
 }
 
 /** Conductances in series; the harmonic sum keeps a membrane tight that a mean would leak through. */
 export const inSeries = (a: number, b: number): number => (b === Infinity ? a : (a * b) / (a + b))
 
-function conductances({ x, y }: Mesh, conductivity: Float64Array): { right: Float64Array; up: Float64Array } {
+/** Each cell's balance: what it passes to its neighbours and out through its faces on a boundary or an air. */
+function balances({ x, y }: Mesh, conductivity: Float64Array, facets: readonly Facet[]): Grid {
   const [columns, rows] = [x.length - 1, y.length - 1]
-  const [right, up] = [new Float64Array(columns * rows), new Float64Array(columns * rows)]
-  for (let row = 0; row < rows; row++)
-    for (let column = 0; column < columns; column++) {
-      const i = row * columns + column
-      const [wide, high] = [x[column + 1]! - x[column]!, y[row + 1]! - y[row]!]
-      if (column + 1 < columns)
-        right[i] = inSeries((2 * conductivity[i]! * high) / wide, (2 * conductivity[i + 1]! * high) / (x[column + 2]! - x[column + 1]!))
-      if (row + 1 < rows)
-        up[i] = inSeries((2 * conductivity[i]! * wide) / high, (2 * conductivity[i + columns]! * wide) / (y[row + 2]! - y[row + 1]!))
+  const vector = () => new Float64Array(columns * rows)
+  const [right, up, sink, halfX, halfY] = [vector(), vector(), vector(), vector(), vector()]
+  for (let i = 0; i < sink.length; i++) {
+    const [column, row] = [i % columns, Math.floor(i / columns)]
+    const [wide, high] = [x[column + 1]! - x[column]!, y[row + 1]! - y[row]!]
+    halfX[i] = (2 * conductivity[i]! * high) / wide
+    halfY[i] = (2 * conductivity[i]! * wide) / high
+  }
+  const join = (half: Float64Array, i: number, to: number) => (half[i] === 0 || half[to] === 0 ? 0 : inSeries(half[i]!, half[to]!))
+  for (let i = 0; i < sink.length; i++) {
+    if ((i + 1) % columns > 0) right[i] = join(halfX, i, i + 1)
+    if (i + columns < sink.length) up[i] = join(halfY, i, i + columns)
+  }
+  for (const { cell, inner, outer } of facets) sink[cell]! += inSeries(inner, outer)
+  return gridOf({ columns, rows, right, up, sink, halfX, halfY })
+}
+
+function facetsOf(body: Body, mesh: Mesh, conductivity: Float64Array): Facet[] {
+  const { x, y } = mesh
+  const [columns, rows] = [x.length - 1, y.length - 1]
+  const facet = (boundary: number, edge: Facet["edge"], column: number, row: number): Facet => {
+    const cell = row * columns + column
+    const level = edge === "bottom" || edge === "top"
+    const [lines, place] = level ? [x, column] : [y, row]
+    const [across, at] = level ? [y, row] : [x, column]
+    const [length, along] = [lines[place + 1]! - lines[place]!, (lines[place]! + lines[place + 1]!) / 2]
+    const face = across[at + (edge === "right" || edge === "top" ? 1 : 0)]!
+    const { resistance } = around[boundary]!
+    return {
+      boundary,
+      edge,
+      cell,
+      ...(level ? { x: along, y: face } : { x: face, y: along }),
+      length,
+      along,
+      inner: (2 * conductivity[cell]! * length) / (across[at + 1]! - across[at]!),
+      outer: resistance === 0 ? Infinity : length / resistance,
     }
-  return { right, up }
-}
-
-function facetsOf(body: BridgeInput, { x, y }: Mesh, conductivity: Float64Array): Facet[] {
-  const [columns, rows] = [x.length - 1, y.length - 1]
-  return body.boundaries.flatMap((boundary, b) => {
+  }
+  const around = surroundings(body)
+  const onEdges = body.boundaries.flatMap((boundary, b) => {
     const { from, to } = stretchOf(body, boundary)
-    const level = boundary.edge === "bottom" || boundary.edge === "top"
-    const lines = level ? x : y
-    const [first, end] = cellsBetween(lines, from, to)
-    const far = boundary.edge === "right" || boundary.edge === "top"
-    const across = level ? y : x
-    const depth = far ? across[across.length - 1]! - across[across.length - 2]! : across[1]! - across[0]!
-    const edge = far ? across[across.length - 1]! : across[0]!
-    return Array.from({ length: end - first }, (_, k): Facet => {
-      const place = first + k
-      const cell = level ? (far ? rows - 1 : 0) * columns + place : place * columns + (far ? columns - 1 : 0)
-      const [length, along] = [lines[place + 1]! - lines[place]!, (lines[place]! + lines[place + 1]!) / 2]
-      return {
-        boundary: b,
-        edge: boundary.edge,
-        cell,
-        ...(level ? { x: along, y: edge } : { x: edge, y: along }),
-        length,
-        along,
-        inner: (2 * conductivity[cell]! * length) / depth,
-        outer: boundary.resistance === 0 ? Infinity : length / boundary.resistance,
-      }
-    })
+    const { edge } = boundary
+    const level = edge === "bottom" || edge === "top"
+    const [first, end] = cellsBetween(level ? x : y, from, to)
+    const last = edge === "right" ? columns - 1 : edge === "top" ? rows - 1 : 0
+    return Array.from({ length: end - first }, (_, k) =>
+      level ? facet(b, edge, first + k, last) : facet(b, edge, last, first + k),
+    ).filter(({ cell }) => conductivity[cell]! > 0)
   })
-}
-
-/** Each cell's balance: what it passes to its neighbours and out through its faces on a boundary. */
-function matrixOf({ x, y }: Mesh, right: Float64Array, up: Float64Array, facets: readonly Facet[]): SparseMatrix {
-  const [columns, rows] = [x.length - 1, y.length - 1]
-  const size = columns * rows
-  const diagonal = new Float64Array(size)
-  const start = new Int32Array(size + 1)
-  const upper = new Int32Array(size)
-  const column = new Int32Array(2 * ((columns - 1) * rows + columns * (rows - 1)))
-  const value = new Float64Array(column.length)
-  let filled = 0
-  for (let i = 0; i < size; i++) {
-    start[i] = filled
-    const [place, row] = [i % columns, Math.floor(i / columns)]
-    if (row > 0) filled = joined(i, i - columns, up[i - columns]!, filled)
-    if (place > 0) filled = joined(i, i - 1, right[i - 1]!, filled)
-    upper[i] = filled
-    if (place + 1 < columns) filled = joined(i, i + 1, right[i]!, filled)
-    if (row + 1 < rows) filled = joined(i, i + columns, up[i]!, filled)
-  }
-  start[size] = filled
-  for (const { cell, inner, outer } of facets) diagonal[cell]! += inSeries(inner, outer)
-  return { size, diagonal, start, upper, column, value }
-
-  function joined(i: number, to: number, conductance: number, at: number): number {
-    diagonal[i]! += conductance
-    column[at] = to
-    value[at] = -conductance
-    return at + 1
-  }
+  const inside = (body.airs ?? []).flatMap((air, a) => {
+    const b = body.boundaries.length + a
+    const [left, right] = cellsBetween(x, air.x, air.x + air.width)
+    const [low, high] = cellsBetween(y, air.y, air.y + air.height)
+    const solid = (column: number, row: number) =>
+      column >= 0 && column < columns && row >= 0 && row < rows && conductivity[row * columns + column]! > 0
+    const level = (edge: "bottom" | "top", row: number) =>
+      Array.from({ length: right - left }, (_, k) => left + k).flatMap((column) => (solid(column, row) ? facet(b, edge, column, row) : []))
+    const upright = (edge: "left" | "right", column: number) =>
+      Array.from({ length: high - low }, (_, k) => low + k).flatMap((row) => (solid(column, row) ? facet(b, edge, column, row) : []))
+    return [...level("top", low - 1), ...level("bottom", high), ...upright("right", left - 1), ...upright("left", right)]
+  })
+  return [...onEdges, ...inside]
 }

@@ -10,11 +10,27 @@ export interface Mesh {
   y: Float64Array
 }
 
+/** Cells of a first mesh that leave room for finer ones. */
+const ROOM = 40_000
+
 /**
- * Lines of a first mesh along one axis: on each line of the drawing, and closer together beside it, where the field bends most.
- * @param places lines of the drawing, m, in any order; the first and the last are the body's edges
+ * Lines of a first mesh: on each line of the drawing, and closer together beside it, where the field bends most. A drawing with very
+ * many lines begins with fewer between them.
+ * @param x lines of the drawing across, m, in any order; the first and the last are the body's edges
+ * @param y those upwards
  */
-export function firstLines(places: readonly number[]): Float64Array {
+export function meshOn(x: readonly number[], y: readonly number[]): Mesh {
+  for (let half = HALF; ; half--) {
+    const mesh = { x: firstLines(x, half), y: firstLines(y, half) }
+    if (half === 0 || (mesh.x.length - 1) * (mesh.y.length - 1) <= ROOM) return mesh
+  }
+}
+
+/**
+ * Lines along one axis.
+ * @param most cells from one line of the drawing to the middle between it and the next; 0: one cell from line to line
+ */
+export function firstLines(places: readonly number[], most = HALF): Float64Array {
   const rising = [...places].sort((a, b) => a - b)
   const whole = rising.at(-1)! - rising[0]!
   // Places nearer than a millionth of the body are one.
@@ -23,7 +39,11 @@ export function firstLines(places: readonly number[]): Float64Array {
   const lines = [breaks[0]!]
   for (let i = 1; i < breaks.length; i++) {
     const [from, to] = [breaks[i - 1]!, breaks[i]!]
-    const half = to - from < THIN * whole ? 2 : HALF
+    if (most === 0) {
+      lines.push(to)
+      continue
+    }
+    const half = to - from < THIN * whole ? Math.min(2, most) : most
     const sizes = Array.from({ length: half }, (_, k) => GROWTH ** k)
     const total = 2 * sizes.reduce((sum, size) => sum + size, 0)
     let at = from

@@ -1,4 +1,4 @@
-import type { BridgeInput } from "../../schema/bridge"
+import type { Body } from "./body"
 import type { SolvedBody } from "./bridge"
 import type { Mesh } from "./mesh"
 import { cornerTemperatures } from "./temperatures"
@@ -13,11 +13,8 @@ export interface TemperaturePicture extends Mesh {
 const MOST = 240
 
 /** The temperatures of a solved body on as many of its mesh's lines as a picture can show; each line of the drawing is among them. */
-export function temperaturePicture(body: BridgeInput, { field }: SolvedBody): TemperaturePicture {
-  const corners = cornerTemperatures(
-    field,
-    body.boundaries.map(({ temperature }) => temperature),
-  )
+export function temperaturePicture(body: Body, { field }: SolvedBody): TemperaturePicture {
+  const corners = cornerTemperatures(body, field)
   const { x, y } = field.mesh
   // Each mesh was halved from the one before: every second line is a line of that.
   const [everyX, everyY] = [stepOf(x), stepOf(y)]

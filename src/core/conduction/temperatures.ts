@@ -1,3 +1,4 @@
+import { type Body, cellsBetween, surroundings } from "./body"
 import type { Facet, Field } from "./field"
 import { cellAt, type Mesh } from "./mesh"
 
@@ -6,7 +7,7 @@ export function faceTemperature({ temperature }: Field, { cell, inner, outer }: 
   return outer === Infinity ? beyond : (inner * temperature[cell]! + outer * beyond) / (inner + outer)
 }
 
-/** Temperatures of a cell's four faces, °C; on the body's edge those of its boundaries, or its own where nothing passes. */
+/** Temperatures of a cell's four faces, °C; beside a boundary or an air those that these give it, its own where nothing passes. */
 interface Faces {
   left: number
   right: number
@@ -16,19 +17,18 @@ interface Faces {
 
 /**
  * Temperatures at all crossings of the mesh's lines, °C, row by row from below; continuous across every border of stuffs.
- * @param beyond temperature beyond each boundary, °C
  */
-export function cornerTemperatures(field: Field, beyond: readonly number[]): Float64Array {
+export function cornerTemperatures(body: Body, field: Field): Float64Array {
   const { x, y } = field.mesh
   const [columns, rows] = [x.length - 1, y.length - 1]
   const total = new Float64Array((columns + 1) * (rows + 1))
   const weight = new Float64Array(total.length)
-  const edges = edgeTemperatures(field, beyond)
+  const edges = edgeTemperatures(body, field)
   for (let row = 0; row < rows; row++)
     for (let column = 0; column < columns; column++) {
       const i = row * columns + column
       const own = field.temperature[i]!
-      const { left, right, bottom, top } = facesOf(field, i, column, row, edges)
+      const { left, right, bottom, top } = facesOf(field, i, edges)
       const corner = row * (columns + 1) + column
       // Each cell's own guess at its corners weighs with its stuff: in metal the temperature is known best.
       const w = field.conductivity[i]!
@@ -42,32 +42,47 @@ export function cornerTemperatures(field: Field, beyond: readonly number[]): Flo
       add(corner + columns + 2, right + top - own)
     }
   for (let i = 0; i < total.length; i++) total[i]! /= weight[i]!
+  fillAirs(body, field.mesh, weight, total)
   return total
 }
 
-function edgeTemperatures(field: Field, beyond: readonly number[]): Map<string, number> {
-  return new Map(field.facets.map((facet) => [`${facet.cell} ${facet.edge}`, faceTemperature(field, facet, beyond[facet.boundary]!)]))
+/** Within an air, away from its walls, the temperature is its own. */
+function fillAirs({ airs = [] }: Body, { x, y }: Mesh, weight: Float64Array, corners: Float64Array): void {
+  for (const air of airs) {
+    const [left, right] = cellsBetween(x, air.x, air.x + air.width)
+    const [low, high] = cellsBetween(y, air.y, air.y + air.height)
+    for (let row = low; row <= high; row++)
+      for (let column = left; column <= right; column++) {
+        const at = row * x.length + column
+        if (weight[at] === 0) corners[at] = air.temperature
+      }
+  }
 }
 
-function facesOf(
-  { mesh, temperature, right, up, conductivity }: Field,
-  i: number,
-  column: number,
-  row: number,
-  edges: Map<string, number>,
-): Faces {
-  const { x, y } = mesh
-  const [columns, rows] = [x.length - 1, y.length - 1]
+const EDGES = ["left", "right", "bottom", "top"] as const
+
+function edgeTemperatures(body: Body, field: Field): Map<number, number> {
+  const around = surroundings(body)
+  return new Map(
+    field.facets.map((facet) => [
+      4 * facet.cell + EDGES.indexOf(facet.edge),
+      faceTemperature(field, facet, around[facet.boundary]!.temperature),
+    ]),
+  )
+}
+
+function facesOf({ temperature, grid, conductivity }: Field, i: number, edges: Map<number, number>): Faces {
+  const { columns, right, up, halfX, halfY } = grid
   const own = temperature[i]!
-  const [wide, high] = [x[column + 1]! - x[column]!, y[row + 1]! - y[row]!]
+  if (conductivity[i] === 0) return { left: own, right: own, bottom: own, top: own }
   // What passes a border, over what the cell's own half lets through.
-  const towards = (other: number, conductance: number, half: number) => own + ((temperature[other]! - own) * conductance) / half
-  const [halfX, halfY] = [(2 * conductivity[i]! * high) / wide, (2 * conductivity[i]! * wide) / high]
+  const towards = (edge: number, other: number, conductance: number | undefined, half: number) =>
+    conductance ? own + ((temperature[other]! - own) * conductance) / half : (edges.get(4 * i + edge) ?? own)
   return {
-    left: column > 0 ? towards(i - 1, right[i - 1]!, halfX) : (edges.get(`${i} left`) ?? own),
-    right: column + 1 < columns ? towards(i + 1, right[i]!, halfX) : (edges.get(`${i} right`) ?? own),
-    bottom: row > 0 ? towards(i - columns, up[i - columns]!, halfY) : (edges.get(`${i} bottom`) ?? own),
-    top: row + 1 < rows ? towards(i + columns, up[i]!, halfY) : (edges.get(`${i} top`) ?? own),
+    left: towards(0, i - 1, i % columns > 0 ? right[i - 1] : 0, halfX[i]!),
+    right: towards(1, i + 1, right[i], halfX[i]!),
+    bottom: towards(2, i - columns, up[i - columns], halfY[i]!),
+    top: towards(3, i + columns, up[i], halfY[i]!),
   }
 }
 

@@ -1,26 +1,35 @@
-import { coarsened } from "./aggregation"
-import { cholesky, type Factor, solveFactored } from "./cholesky"
-import { dot, multiply, norm, residual, type SparseMatrix } from "./sparse-matrix"
+import { type BandFactor, bandCholesky, solveBanded } from "./band-cholesky"
+import { type Coarser, coarser, gather, spread } from "./coarser-grid"
+import { dot, type Grid, multiply } from "./grid"
+import { type LineFactors, lineFactors, relaxColumns, relaxRows } from "./line-relaxation"
 
-/** One level of the hierarchy with its scratch; the last has the factor of its small matrix in place of an aggregate. */
-interface Level {
-  matrix: SparseMatrix
-  aggregate: Int32Array | null
-  factor: Factor | null
-  /** Right side, result, rest and search directions of this level. */
+/** A grid of a hierarchy with the next coarser one and its scratch; the coarsest is factored. */
+export interface Level {
+  grid: Grid
+  lines: LineFactors
+  below: Coarser | null
+  factor: BandFactor | null
   b: Float64Array
   x: Float64Array
   rest: Float64Array
-  c: Float64Array
-  v: Float64Array
-  d: Float64Array
-  w: Float64Array
 }
 
-/** Below so many unknowns a matrix is factored. */
-const FEW = 300
-/** A second inner step is taken unless the first has brought the rest down to this share. */
-const ENOUGH = 0.25
+/** So few cells are factored. */
+const FEW = 700
+
+/** Prepares a grid: its levels, finest first. */
+export function levelsOf(finest: Grid): Level[] {
+  const levels: Level[] = []
+  for (let grid = finest; ;) {
+    const size = grid.diagonal.length
+    const vector = () => new Float64Array(size)
+    const below = size > FEW ? coarser(grid) : null
+    const factor = below ? null : bandCholesky(grid)
+    levels.push({ grid, lines: lineFactors(grid), below, factor, b: vector(), x: vector(), rest: vector() })
+    if (!below) return levels
+    grid = below.grid
+  }
+}
 
 /** How a solution was found. */
 export interface Solved {
@@ -30,133 +39,68 @@ export interface Solved {
 }
 
 /**
- * Solves A·x = b for a symmetric positive definite M-matrix by flexible conjugate gradients over an aggregation multigrid with
- * K-cycles: the number of iterations hardly grows with the size, nor with jumps between the coefficients.
+ * Solves A·x = b on the first of the levels by conjugate gradients over a multigrid cycle with relaxation by lines both ways: neither
+ * jumps between the stuffs, nor cells much longer than wide, nor their number make it need many more steps.
  * @param x first guess; overwritten
  * @param done told x and its rest b − A·x, says whether that is near enough
- * @see Notay, An aggregation-based algebraic multigrid method, ETNA 37 (2010); Notay and Vassilevski, Recursive Krylov-based multigrid cycles (2008)
+ * @see Trottenberg, Oosterlee and Schüller, Multigrid (2001), 5.1 (line relaxation), 7.7 (jumping coefficients), 7.8 (as a preconditioner)
  */
 export function solveByMultigrid(
-  matrix: SparseMatrix,
+  levels: readonly Level[],
   b: Float64Array,
   x: Float64Array,
   done: (x: Float64Array, rest: Float64Array) => boolean,
-  most = 400,
+  most = 200,
 ): Solved {
-  const levels = hierarchy(matrix)
-  const { size } = matrix
-  const [rest, before, z, p, q] = Array.from({ length: 5 }, () => new Float64Array(size)) as [
-    Float64Array,
-    Float64Array,
-    Float64Array,
-    Float64Array,
-    Float64Array,
-  ]
-  residual(matrix, b, x, rest)
-  let scale = 0
+  const { grid } = levels[0]!
+  const [rest, z, p, q] = [x, x, x, x].map(() => new Float64Array(x.length)) as [Float64Array, Float64Array, Float64Array, Float64Array]
+  multiply(grid, x, rest, b)
+  let before = 0
   for (let iteration = 0; iteration < most; iteration++) {
     if (done(x, rest)) return { x, iterations: iteration, converged: true }
     cycle(levels, 0, rest, z)
-    // Polak and Ribière's step: the cycle is not one fixed matrix, so the last direction is only nearly conjugate.
-    const beta = iteration === 0 ? 0 : (dot(z, rest) - dot(z, before)) / scale
-    for (let i = 0; i < size; i++) p[i] = z[i]! + beta * p[i]!
-    multiply(matrix, p, q)
-    scale = dot(z, rest)
-    const alpha = dot(p, rest) / dot(p, q)
+    const now = dot(z, rest)
+    const beta = iteration === 0 ? 0 : now / before
+    before = now
+    for (let i = 0; i < x.length; i++) p[i] = z[i]! + beta * p[i]!
+    multiply(grid, p, q)
+    const alpha = now / dot(p, q)
     if (!Number.isFinite(alpha)) break
-    before.set(rest)
-    for (let i = 0; i < size; i++) {
+    for (let i = 0; i < x.length; i++) {
       x[i]! += alpha * p[i]!
       rest[i]! -= alpha * q[i]!
     }
     // The rest that is carried along drifts from the true one.
-    if (iteration % 20 === 19) residual(matrix, b, x, rest)
+    if (iteration % 10 === 9) multiply(grid, x, rest, b)
   }
-  residual(matrix, b, x, rest)
+  multiply(grid, x, rest, b)
   return { x, iterations: most, converged: done(x, rest) }
 }
 
-function hierarchy(finest: SparseMatrix): Level[] {
-  const levels: Level[] = []
-  let matrix = finest
-  for (;;) {
-    const coarse = matrix.size > FEW ? coarsened(matrix) : null
-    const last = coarse === null || coarse.matrix.size > 0.9 * matrix.size
-    const vector = () => new Float64Array(matrix.size)
-    levels.push({
-      matrix,
-      aggregate: last ? null : coarse.aggregate,
-      factor: last ? cholesky(matrix) : null,
-      b: vector(),
-      x: vector(),
-      rest: vector(),
-      c: vector(),
-      v: vector(),
-      d: vector(),
-      w: vector(),
-    })
-    if (last) return levels
-    matrix = coarse.matrix
-  }
+/** One cycle: x ≈ A⁻¹·b of a level, from nothing; the same backwards as forwards, as conjugate gradients need it. */
+function cycle(levels: readonly Level[], at: number, b: Float64Array, x: Float64Array): void {
+  const { grid, lines, below, factor, rest } = levels[at]!
+  if (factor) return solveBanded(factor, b, x)
+  x.fill(0)
+  forth(grid, lines, b, x)
+  multiply(grid, x, rest, b)
+  const next = levels[at + 1]!
+  gather(below!, grid, rest, next.b)
+  cycle(levels, at + 1, next.b, next.x)
+  spread(below!, grid, next.x, x)
+  back(grid, lines, b, x)
 }
 
-/** One cycle: out ≈ A⁻¹·b of a level, from nothing. */
-function cycle(levels: readonly Level[], at: number, b: Float64Array, out: Float64Array): void {
-  const { matrix, aggregate, factor, rest } = levels[at]!
-  if (factor) return solveFactored(factor, b, out)
-  forwardFromZero(matrix, b, out, rest)
-  const below = levels[at + 1]!
-  below.b.fill(0)
-  for (let i = 0; i < rest.length; i++) below.b[aggregate![i]!]! += rest[i]!
-  if (below.factor) solveFactored(below.factor, below.b, below.x)
-  else innerSteps(levels, at + 1)
-  for (let i = 0; i < out.length; i++) out[i]! += below.x[aggregate![i]!]!
-  backward(matrix, b, out)
+function forth(grid: Grid, lines: LineFactors, b: Float64Array, x: Float64Array): void {
+  relaxRows(grid, lines, b, x, 0)
+  relaxRows(grid, lines, b, x, 1)
+  relaxColumns(grid, lines, b, x, 0)
+  relaxColumns(grid, lines, b, x, 1)
 }
 
-/** One or two steps of flexible conjugate gradients on a coarse level, each with the cycle below it. */
-function innerSteps(levels: readonly Level[], at: number): void {
-  const { matrix, b, x, c, v, d, w } = levels[at]!
-  cycle(levels, at, b, c)
-  multiply(matrix, c, v)
-  const [rho, alpha] = [dot(c, v), dot(c, b)]
-  const step = rho === 0 ? 0 : alpha / rho
-  const long = norm(b)
-  for (let i = 0; i < b.length; i++) b[i]! -= step * v[i]!
-  if (norm(b) <= ENOUGH * long) {
-    for (let i = 0; i < x.length; i++) x[i] = step * c[i]!
-    return
-  }
-  cycle(levels, at, b, d)
-  multiply(matrix, d, w)
-  const [gamma, beta, second] = [dot(d, v), dot(d, w), dot(d, b)]
-  const left = beta - (gamma * gamma) / rho
-  const [onC, onD] = left > 0 ? [step - (gamma * second) / (rho * left), second / left] : [step, 0]
-  for (let i = 0; i < x.length; i++) x[i] = onC * c[i]! + onD * d[i]!
-}
-
-/** Gauss and Seidel forward from x = 0, where unknowns further on do not count yet; what they leave is the rest. */
-function forwardFromZero(matrix: SparseMatrix, b: Float64Array, x: Float64Array, rest: Float64Array): void {
-  const { size, diagonal, start, upper, column, value } = matrix
-  for (let i = 0; i < size; i++) {
-    let left = b[i]!
-    const end = upper[i]!
-    for (let k = start[i]!; k < end; k++) left -= value[k]! * x[column[k]!]!
-    x[i] = left / diagonal[i]!
-  }
-  for (let i = 0; i < size; i++) {
-    let left = 0
-    const end = start[i + 1]!
-    for (let k = upper[i]!; k < end; k++) left -= value[k]! * x[column[k]!]!
-    rest[i] = left
-  }
-}
-
-function backward({ size, diagonal, start, column, value }: SparseMatrix, b: Float64Array, x: Float64Array): void {
-  for (let i = size - 1; i >= 0; i--) {
-    let rest = b[i]!
-    const end = start[i + 1]!
-    for (let k = start[i]!; k < end; k++) rest -= value[k]! * x[column[k]!]!
-    x[i] = rest / diagonal[i]!
-  }
+function back(grid: Grid, lines: LineFactors, b: Float64Array, x: Float64Array): void {
+  relaxColumns(grid, lines, b, x, 1)
+  relaxColumns(grid, lines, b, x, 0)
+  relaxRows(grid, lines, b, x, 1)
+  relaxRows(grid, lines, b, x, 0)
 }
