@@ -1,22 +1,19 @@
 import { prepare } from "cholesky-solve"
-import { memberSets } from "../src/core/assembly/build-up"
-import { solvedBody } from "../src/core/conduction/bridge"
-import { firstMesh } from "../src/core/conduction/body"
+import { type Body, firstMesh } from "../src/core/conduction/body"
+import { type Detail, solvedDetail } from "../src/core/conduction/detail"
 import { fieldOn } from "../src/core/conduction/field"
 import { halved, type Mesh } from "../src/core/conduction/mesh"
 import { ledgerOf } from "../src/core/ledger/ledger"
-import { faceDetail } from "../src/core/ledger/member-bridge"
 import { activeState } from "../src/core/ledger/state"
 import { demoJobs } from "../src/edit/start/demo-jobs"
 import type { Grid } from "../src/core/numeric/grid"
-import type { BridgeInput } from "../src/schema/bridge"
 import { medianTime, row, type Row } from "./measure"
 
 /** The details of a van, and how the solver's cost grows with the cells. */
 export async function benchBridges(): Promise<Row[]> {
-  const bodies = detailsOf("Larkspur")
-  const all = await medianTime(3, () => bodies.forEach((body) => solvedBody(body)))
-  const rib = bodies[0]!
+  const details = detailsOf("Larkspur")
+  const all = await medianTime(3, () => details.forEach((detail) => solvedDetail(detail)))
+  const rib = details[0]!.body
   const small = meshOf(rib, 30_000)
   const large = meshOf(rib, 500_000)
   const [few, many] = [cellsOf(small), cellsOf(large)]
@@ -25,18 +22,13 @@ export async function benchBridges(): Promise<Row[]> {
   const direct = await medianTime(1, () => prepare(upperTriangle(grid), few)(Array.from(grid.sink)))
   return [
     row(`a detail on ${few} cells, against a public sparse Cholesky solver on the same balances`, quick / direct, "times", 1),
-    row(`all ${bodies.length} details of a van's members in two dimensions`, all, "ms", 2000),
+    row(`all ${details.length} details of a van in two dimensions`, all, "ms", 2000),
     row(`time for a cell of ${many} against one of ${few}`, slow / many / (quick / few), "times", 1.5),
   ]
 }
 
-function detailsOf(name: string): BridgeInput[] {
-  const ledger = ledgerOf(activeState(demoJobs().find((job) => job.name === name)!))
-  const bodies = ledger.faces.flatMap((figures) =>
-    memberSets(figures.layers).flatMap(([id]) => faceDetail(figures, id, ledger.conditions)?.body ?? []),
-  )
-  // Faces that wear the same build-up share their details.
-  return [...new Map(bodies.map((body) => [JSON.stringify(body), body])).values()]
+function detailsOf(name: string): Detail[] {
+  return ledgerOf(activeState(demoJobs().find((job) => job.name === name)!)).pending
 }
 
 function upperTriangle({ columns, diagonal, right, up }: Grid): [number, number, number][] {
@@ -50,7 +42,7 @@ function upperTriangle({ columns, diagonal, right, up }: Grid): [number, number,
 const cellsOf = ({ x, y }: Mesh) => (x.length - 1) * (y.length - 1)
 
 /** The finest mesh of no more cells. */
-function meshOf(body: BridgeInput, most: number): Mesh {
+function meshOf(body: Body, most: number): Mesh {
   let mesh = firstMesh(body)
   while (4 * cellsOf(mesh) <= most) mesh = { x: halved(mesh.x), y: halved(mesh.y) }
   return mesh

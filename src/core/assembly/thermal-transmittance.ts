@@ -6,10 +6,10 @@ import { interfaceProfile } from "./interface-profile"
 import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "./surface-resistance"
 
 /** Conductivity from which a member conducts like metal, W/(m·K): below stainless steel (15), above stone (4). */
-const METAL = 10
+export const METAL = 10
 
 /** Greatest ratio of the two limits for which the combined method holds, ISO 6946:2017, 6.7.2.1. */
-const WIDEST_RATIO = 1.5
+export const WIDEST_RATIO = 1.5
 
 /**
  * Thermal transmittance of a build-up by the combined method, with corrections for voids and fasteners.

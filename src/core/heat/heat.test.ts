@@ -6,6 +6,8 @@ import { annualMean, summerDesignDay } from "../climate/design-day"
 import { STATIONS, stationOf } from "../climate/stations"
 import { cautionsFor, layerCautions } from "../ledger/cautions"
 import { ledgerOf } from "../ledger/ledger"
+import { lineConductance } from "../ledger/line-bridge"
+import { sum } from "../numeric/sum"
 import { activeState } from "../ledger/state"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
 import { conditionsOf } from "./conditions"
@@ -108,11 +110,18 @@ describe("a plain hut", () => {
       (sum, mean, i) => sum + (20 - mean) * [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31][i]!,
       0,
     )
-    expect(ledger.year.total / (27.16637 * degreeDays * 86_400)).toBeCloseTo(1, 5)
+    const edges = sum(ledger.lines.map(lineConductance))
+    expect(ledger.year.total / ((27.16637 + edges) * degreeDays * 86_400)).toBeCloseTo(1, 5)
     expect(ledger.year.months.every(({ cooling }) => cooling === 0)).toBe(true)
   })
 
-  test("loses on the worst night by its U and 32 K, by hand", () => expect(ledger.loss.total).toBeCloseTo(27.16637 * 32, 2))
+  test("loses on the worst night by its U and 32 K, by hand; its edges make up for measures over all", () => {
+    const edges = ledger.loss.parts.filter(({ kind }) => kind === "line")
+    expect(ledger.loss.total - sum(edges.map(({ heat }) => heat))).toBeCloseTo(27.16637 * 32, 2)
+    // Twelve edges between outdoor faces; each counts too much.
+    expect(edges).toHaveLength(12)
+    expect(edges.every(({ heat }) => heat < 0)).toBe(true)
+  })
 })
 
 describe("cautions", () => {

@@ -1,55 +1,66 @@
-import type { BridgeOutput } from "../../schema/bridge"
 import type { MemberSet } from "../../schema/job/build-up"
 import { memberSets } from "../assembly/build-up"
-import { type MemberBridge, memberBridge } from "../conduction/member-detail"
+import { type ColdSurface, coldSurface, drivingAirs } from "./cold-surface"
 import type { FaceFigures } from "./face-figures"
 import type { Ledger } from "./ledger"
-import { type FaceDetail, faceDetail } from "./member-bridge"
+import { lineConductance } from "./line-bridge"
+import { memberDetailOf } from "./member-bridge"
+import type { Bridge } from "./solutions"
 
-/** All members of one set on one face, ready to be solved in two dimensions. */
-export interface SetOnFace {
-  figures: FaceFigures
-  id: string
-  set: MemberSet
-  /** Of all its sticks, plates and ends, openings left out: their share of the face over the width of one, m. */
+/** A bridge of a job by what it costs. */
+export interface RankedBridge {
+  /** Names it in the job. */
+  place: string
+  name: string
+  face: FaceFigures
+  /** The set whose members it is, null for a single line. */
+  set: { id: string; set: MemberSet } | null
+  /** m of member or of line */
   length: number
-  detail: FaceDetail
+  /** ψ, W/(m·K) */
+  linear: number
+  /** How ψ was got. `pending`: it is being solved. */
+  method: "two-dimensional" | "combined" | "pending"
+  /** W in the season that drives most heat through it, out of the warm side; negative where the measures over all count too much. */
+  watts: number
+  /** Null until it is solved. */
+  surface: ColdSurface | null
 }
 
-/** Every set of members on every face that has one and two airs beside it. */
-export function setsOnFaces({ faces, conditions }: Ledger): SetOnFace[] {
-  return faces.flatMap((figures) =>
-    memberSets(figures.layers).flatMap(([id, set]) => {
-      const detail = faceDetail(figures, id, conditions)
-      const { fraction } = figures.layers.find(({ layer }) => layer.between === id)!
-      return detail ? [{ figures, id, set, length: (fraction * figures.netArea) / set.width, detail }] : []
-    }),
+/** All members and single lines of a job, the dearest first. */
+export function rankedBridges(ledger: Ledger): RankedBridge[] {
+  return [...ledger.faces.flatMap((face) => rankedMembers(face, ledger)), ...ledger.lines.map((line) => rankedLine(line, ledger))].sort(
+    (a, b) => b.watts - a.watts,
   )
 }
 
-/** What a set on a face costs beyond the bare build-up. */
-export interface RankedBridge extends SetOnFace {
-  bridge: MemberBridge
-  /** W in the season that drives most heat through it. */
-  watts: number
-  /** The inside face over a member is colder than the room's dew point. */
-  sweats: boolean
+function rankedMembers(face: FaceFigures, { conditions, solutions }: Ledger): RankedBridge[] {
+  const { inside, beyond } = drivingAirs(face, conditions)
+  const difference = Math.abs(inside.temperature - beyond.temperature)
+  return memberSets(face.layers).flatMap(([id, set]): RankedBridge[] => {
+    const { fraction } = face.layers.find(({ layer }) => layer.between === id)!
+    const length = (fraction * face.netArea) / set.width
+    const known = { place: `${face.id} ${id}`, name: set.name, face, set: { id, set }, length }
+    const counted = face.bridges.find((bridge) => bridge.id === id)
+    if (counted) {
+      const surface = counted.solved ? coldSurface(face, counted.solved, conditions) : null
+      return [{ ...known, linear: counted.linear, method: methodOf(counted), watts: counted.linear * length * difference, surface }]
+    }
+    const found = memberDetailOf(face.layers, id, { tilt: face.face.tilt, beyond: face.beyond }, conditions)
+    if (!found) return []
+    // The combined method holds for it; what was calculated on demand tells its surface.
+    const solved = solutions.of(found.detail)
+    const surface = solved ? coldSurface(face, solved, conditions) : null
+    return [{ ...known, linear: found.estimate, method: "combined", watts: found.estimate * length * difference, surface }]
+  })
 }
 
-/** The sets by what they cost, the most first: ψ times their length times the difference of the two airs. */
-export function rankedBridges(sets: readonly SetOnFace[], solved: readonly BridgeOutput[]): RankedBridge[] {
-  return sets
-    .map((one, i): RankedBridge => {
-      const { climate, dewPoint, body } = one.detail
-      const bridge = memberBridge(one.figures.layers, body, solved[i]!, climate)
-      const difference = Math.abs(climate.inside.temperature - climate.outside.temperature)
-      const cold = climate.inside.temperature > climate.outside.temperature
-      return {
-        ...one,
-        bridge,
-        watts: bridge.linear * one.length * difference,
-        sweats: cold && dewPoint !== null && bridge.coldestInside < dewPoint,
-      }
-    })
-    .sort((a, b) => b.watts - a.watts)
+function rankedLine(line: Ledger["lines"][number], { conditions }: Ledger): RankedBridge {
+  const { face, solved, place, name, length, linear } = line
+  const { inside, beyond } = drivingAirs(face, conditions)
+  const watts = lineConductance(line) * Math.abs(inside.temperature - beyond.temperature)
+  const surface = solved ? coldSurface(face, solved, conditions) : null
+  return { place, name, face, set: null, length, linear, method: methodOf(line), watts, surface }
 }
+
+const methodOf = ({ solved }: Bridge): RankedBridge["method"] => (solved ? "two-dimensional" : "pending")

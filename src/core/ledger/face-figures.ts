@@ -16,6 +16,8 @@ import { faceName } from "../shell/face-name"
 import { boxSkin } from "../shell/floor-boxes"
 import { memberShare } from "../shell/framing"
 import { offsetsArea } from "../shell/notch"
+import { type MemberBridge, memberBridges, setsBeyondCombined, withoutSets } from "./member-bridge"
+import type { Solutions } from "./solutions"
 import type { JobState } from "./state"
 
 /** What closes a hole of a face. */
@@ -40,7 +42,12 @@ export interface FaceFigures {
   label: number
   centre: number
   whole: number
+  /** By the combined method, without the members that it does not hold for. */
   winter: AssemblyOutput
+  /** Those members, by what they pass in two dimensions. */
+  bridges: MemberBridge[]
+  /** Of the whole face in the worst night, W/(m²·K). */
+  transmittance: number
   /** Transmittance with heat flowing inward past the lighter film of a hot afternoon, W/(m²·K). */
   summerTransmittance: number
   /** Outdoor film of the hot afternoon, m²·K/W. */
@@ -59,8 +66,9 @@ export function facesFigures(
   faces: readonly Face[],
   conditions: Conditions,
   slab: { perimeter: number; wallThickness: number },
+  solutions: Solutions,
 ): FaceFigures[] {
-  const built = faces.map((face) => builtFigures(state, face, slab))
+  const built = faces.map((face) => builtFigures(state, face, conditions, slab, solutions))
   return built.map((figures) => {
     const fromInside = conductanceInto(figures.beyond, built)
     return { ...figures, fromInside, damp: dampOf(figures, fromInside, conditions) }
@@ -71,7 +79,13 @@ export function facesFigures(
 type BuiltFigures = Omit<FaceFigures, "fromInside" | "damp">
 
 /** @param slab exposed perimeter of the floor and thickness of the walls, m: what the ground under a slab depends on */
-function builtFigures(state: JobState, face: Face, slab: { perimeter: number; wallThickness: number }): BuiltFigures {
+function builtFigures(
+  state: JobState,
+  face: Face,
+  conditions: Conditions,
+  slab: { perimeter: number; wallThickness: number },
+  solutions: Solutions,
+): BuiltFigures {
   const { brief, shell, variant } = state
   const assemblyId = variant.wears[face.id]!
   const assembly = variant.assemblies[assemblyId]!
@@ -82,9 +96,15 @@ function builtFigures(state: JobState, face: Face, slab: { perimeter: number; wa
   const sheltered = far.kind === "space"
   const winterFilm = sheltered ? INDOOR_RESISTANCE[outward] : OUTDOOR_RESISTANCE
   const summerFilm = sheltered ? INDOOR_RESISTANCE[inward] : SUMMER_OUTDOOR_RESISTANCE
-  const transmittance = (direction: typeof outward, film: number) =>
-    thermalTransmittance(transmittanceInput(layers, direction, film), setsOf(layers))
-  const winter = transmittance(outward, winterFilm)
+  const combined = (some: readonly BuiltLayer[], direction: typeof outward, film: number) =>
+    thermalTransmittance(transmittanceInput(some, direction, film), setsOf(some))
+  const all = combined(layers, outward, winterFilm)
+  // Under a slab the ground spreads the heat; the combined method serves there.
+  const sets = far.kind === "ground" ? [] : setsBeyondCombined(layers, all)
+  const rest = withoutSets(layers, sets)
+  const winter = sets.length === 0 ? all : combined(rest, outward, winterFilm)
+  const bridges = memberBridges(face.id, layers, sets, { tilt: face.tilt, beyond: far }, conditions, solutions)
+  const added = sum(bridges.map(({ linear, fraction, set }) => (linear * fraction) / set.width))
   // The floor's own resistance, members included, is what lies between its two faces.
   const floorResistance = 1 / winter.uValue - INDOOR_RESISTANCE[outward] - winterFilm
   const ground =
@@ -107,9 +127,11 @@ function builtFigures(state: JobState, face: Face, slab: { perimeter: number; wa
     netArea: Math.max(0, face.area + boxSkins(shell, face.id) - sum(closures.map(({ area }) => area))),
     label: labelResistance(layers),
     centre: winter.centreResistance,
-    whole: 1 / winter.uValue,
+    whole: 1 / (winter.uValue + added),
     winter,
-    summerTransmittance: transmittance(inward, summerFilm).uValue,
+    bridges,
+    transmittance: winter.uValue + added,
+    summerTransmittance: combined(rest, inward, summerFilm).uValue + added,
     summerFilm,
     ground,
     absorptance: assembly.absorptance ?? layers[0]!.material.face.absorptance,
@@ -133,7 +155,7 @@ function conductanceInto(far: Beyond, faces: readonly BuiltFigures[]): number {
   if (far.kind !== "space") return 0
   const beside = faces.filter((figures) => figures.beyond.kind === "space" && figures.beyond.id === far.id)
   return sum(
-    beside.map(({ netArea, winter, closures }) => netArea * winter.uValue + sum(closures.map(({ area, uValue }) => area * uValue))),
+    beside.map(({ netArea, transmittance, closures }) => netArea * transmittance + sum(closures.map(({ area, uValue }) => area * uValue))),
   )
 }
 

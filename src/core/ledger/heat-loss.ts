@@ -6,12 +6,13 @@ import { airLeakageHeat, GROUND_SWING, transmission } from "../heat/transmission
 import { sum } from "../numeric/sum"
 import { greatestHeight, volumeOf } from "../shell/size"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
+import { type LineBridge, lineLoss } from "./line-bridge"
 import type { JobState } from "./state"
 
 /** One way for heat to pass: W, positive outward in winter and inward in summer. */
 export interface HeatPart {
-  kind: "face" | "opening" | "air"
-  /** Name of the face or the opening; "air" for leakage. */
+  kind: "face" | "opening" | "line" | "air"
+  /** Name of the face, the opening or the line's place; "air" for leakage. */
   id: string
   name: string
   heat: number
@@ -25,10 +26,10 @@ export interface HeatLoss {
 }
 
 /**
- * Steady heat loss on the worst night: through faces, openings and leaks; no sun, nobody inside.
+ * Steady heat loss on the worst night: through faces, openings, edges and leaks; no sun, nobody inside.
  * @see EN 12831-1:2017, 6.3 (transmission), with infiltration of ASHRAE Fundamentals 2017, ch. 16
  */
-export function heatLoss(state: JobState, faces: readonly FaceFigures[], conditions: Conditions): HeatLoss {
+export function heatLoss(state: JobState, faces: readonly FaceFigures[], lines: readonly LineBridge[], conditions: Conditions): HeatLoss {
   const { inside, outside } = conditions.winter
   const air = leakingAir(state, faces, "winter", conditions.winter)
   const parts: HeatPart[] = faces.flatMap((figures): HeatPart[] => {
@@ -40,6 +41,8 @@ export function heatLoss(state: JobState, faces: readonly FaceFigures[], conditi
       }),
     ]
   })
+  for (const line of lines)
+    parts.push({ kind: "line", id: line.place, name: line.name, heat: lineLoss(line, "winter", inside.temperature, outside.temperature) })
   parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airLeakageHeat(air.flow, inside.temperature - air.from.temperature) })
   return { total: sum(parts.map((part) => part.heat)), parts, air }
 }
@@ -51,7 +54,7 @@ export function heatLoss(state: JobState, faces: readonly FaceFigures[], conditi
  */
 export function faceLoss(figures: FaceFigures, difference: number, groundDifference: number): number {
   if (figures.ground) return figures.ground.heatTransferCoefficient * GROUND_SWING * groundDifference
-  return transmission(figures.netArea, figures.winter.uValue, difference)
+  return transmission(figures.netArea, figures.transmittance, difference)
 }
 
 /** Air that leaks in, and what air it is. */

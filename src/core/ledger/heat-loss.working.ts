@@ -2,6 +2,7 @@ import { GROUND_SWING } from "../heat/transmission"
 import { AIR_DENSITY, AIR_SPECIFIC_HEAT } from "../quantity/constants"
 import { factor, quantityOf, type Working, type WorkingLine } from "../working"
 import { temperatureBeyondFace } from "./face-figures"
+import { lineWorking } from "./line-bridge"
 import type { Ledger } from "./ledger"
 
 /** How the heat loss of the worst night was got. */
@@ -17,6 +18,8 @@ export function heatLossWorking(ledger: Ledger): Working {
       ]
       return { name, factors, operator: "×", result, from: { station: "build-ups" } }
     }
+    const line = kind === "line" ? ledger.lines.find(({ place }) => place === id) : undefined
+    if (line) return { ...lineWorking(line, heat), name }
     const figures = ledger.faces.find((face) => (kind === "face" ? face.id === id : face.closures.some((closure) => closure.id === id)))!
     const difference = indoors - temperatureBeyondFace(figures, "winter", indoors, winter.outside.temperature)
     const closure = figures.closures.find((candidate) => candidate.id === id)
@@ -39,14 +42,14 @@ export function heatLossWorking(ledger: Ledger): Working {
     }
     const factors = [
       factor("A", "area", figures.netArea),
-      factor("U", "transmittance", figures.winter.uValue),
+      factor("U", "transmittance", figures.transmittance),
       factor("ΔT", "temperatureDifference", difference),
     ]
     return { name, factors, operator: "×", result, from }
   })
   return {
     title: "Heat lost on the worst night",
-    formula: "Φ = Σ A·U·(θi − θe) + ρ·c·q·(θi − θe)",
+    formula: "Φ = Σ A·U·(θi − θe) + Σ ψ·l·(θi − θe) + ρ·c·q·(θi − θe)",
     lines,
     total: quantityOf("power", ledger.loss.total),
     inputs: [
@@ -55,8 +58,8 @@ export function heatLossWorking(ledger: Ledger): Working {
       ...spacesBeyond(ledger),
       { name: "Air changes by leaks", quantity: quantityOf("airChanges", ledger.loss.air.ach), from: { station: "build-ups" } },
     ],
-    method: "Steady flow: nobody inside, no sun, everything at rest. Corners, jambs and other single lines are not counted yet.",
-    source: "EN 12831-1:2017, 6.3; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017",
+    method: "Steady flow: nobody inside, no sun, everything at rest. Faces are measured over all; ψ of an edge makes up for that.",
+    source: "EN 12831-1:2017, 6.3; ψ by ISO 10211:2017; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017",
     notes: ledger.faces.flatMap((face) => face.winter.notes.map((note) => `${face.name}: ${note}`)),
   }
 }

@@ -1,4 +1,5 @@
 import type { Shell } from "../../schema/job/shell"
+import { type Detail, solvedDetail } from "../conduction/detail"
 import { beyond } from "../heat/beyond"
 import { crushedLayers } from "../assembly/crushing"
 import { type Conditions, conditionsOf } from "../heat/conditions"
@@ -13,6 +14,9 @@ import { type ClearInside, clearInside, floorRise, type Linings, skinAgainstCube
 import { type FaceFigures, facesFigures } from "./face-figures"
 import { type HeatGain, heatGain } from "./heat-gain"
 import { type HeatLoss, heatLoss } from "./heat-loss"
+import { edgeBridges } from "./edge-bridge"
+import type { LineBridge } from "./line-bridge"
+import { type Bridge, keptSolutions, type Solutions, UNSOLVED } from "./solutions"
 import type { JobState } from "./state"
 import { liningsOf } from "./linings"
 import { type MonthEnergy, yearOfEnergy } from "./year"
@@ -21,6 +25,12 @@ import { type MonthEnergy, yearOfEnergy } from "./year"
 export interface Ledger {
   conditions: Conditions
   faces: FaceFigures[]
+  /** Edges and reveals. */
+  lines: LineBridge[]
+  /** Details in two dimensions that the figures stand on but that are not solved yet, each once. */
+  pending: Detail[]
+  /** What they were taken from. */
+  solutions: Solutions
   loss: HeatLoss
   gain: HeatGain
   /** J */
@@ -41,25 +51,35 @@ export interface Ledger {
   misfits: Misfit[]
 }
 
-/** Works out all figures of one way to build a job. */
-export function ledgerOf(state: JobState): Ledger {
+/** Works out all figures of one way to build a job, from the details that are solved so far. */
+export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledger {
   const { brief, shell } = state
   const conditions = conditionsOf(brief, shell)
   const outlines = facesOf(shell)
   const linings = liningsOf(state)
-  const faces = facesFigures(state, outlines, conditions, {
-    perimeter: exposedPerimeter(shell),
-    wallThickness: (linings.left + linings.right + linings.front + linings.back) / 4,
-  })
+  const faces = facesFigures(
+    state,
+    outlines,
+    conditions,
+    {
+      perimeter: exposedPerimeter(shell),
+      wallThickness: (linings.left + linings.right + linings.front + linings.back) / 4,
+    },
+    solutions,
+  )
+  const lines = edgeBridges(shell, faces, solutions)
   const boxes = Object.values(shell.boxes)
   const volume = volumeOf(shell.form, boxes)
   const clear = clearInside(shell.form, linings, boxes, floorRise(shell))
   return {
     conditions,
     faces,
-    loss: heatLoss(state, faces, conditions),
-    gain: heatGain(state, faces, conditions),
-    year: yearOfEnergy(state, faces, conditions),
+    lines,
+    pending: pendingOf(bridgesOf({ faces, lines })),
+    solutions,
+    loss: heatLoss(state, faces, lines, conditions),
+    gain: heatGain(state, faces, lines, conditions),
+    year: yearOfEnergy(state, faces, lines, conditions),
     linings,
     clear,
     volume,
@@ -72,6 +92,24 @@ export function ledgerOf(state: JobState): Ledger {
     misfits: [...misfits(shell, outlines), ...unfit(shell, linings, clear), ...crushed(shell, faces)],
   }
 }
+
+/** The figures of a job with all its details solved here and now; a second or two for a van. */
+export function solvedLedger(state: JobState, solutions = keptSolutions()): Ledger {
+  for (const detail of ledgerOf(state, solutions).pending) solutions.keep(detail, solvedDetail(detail))
+  const ledger = ledgerOf(state, solutions)
+  solutions.settle(bridgesOf(ledger))
+  return ledger
+}
+
+/** All details that a ledger stands on, at their places. */
+export const bridgesOf = ({ faces, lines }: Pick<Ledger, "faces" | "lines">): Bridge[] => [
+  ...faces.flatMap(({ bridges }) => bridges),
+  ...lines,
+]
+
+const pendingOf = (bridges: readonly Bridge[]): Detail[] => [
+  ...new Map(bridges.flatMap(({ detail, solved }) => (solved ? [] : [[detail.key, detail] as const]))).values(),
+]
 
 /** Layers of the floor that what stands on it would crush. */
 function crushed({ loads }: Shell, faces: readonly FaceFigures[]): Misfit[] {

@@ -1,65 +1,110 @@
-import type { BridgeInput } from "../../schema/bridge"
-import { vapourPressureAt } from "../air/moist-air"
-import { dewPoint } from "../air/dew-point"
-import { builtLayers, memberSets, setsOf, transmittanceInput } from "../assembly/build-up"
+import type { AssemblyOutput } from "../../schema/assembly"
+import type { MemberSet } from "../../schema/job/build-up"
+import { type BuiltLayer, builtLayers, memberSets, setsOf, transmittanceInput } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
-import { thermalTransmittance } from "../assembly/thermal-transmittance"
-import { type DetailClimate, memberDetail } from "../conduction/member-detail"
-import type { Season } from "../heat/beyond"
+import { METAL, thermalTransmittance, WIDEST_RATIO } from "../assembly/thermal-transmittance"
+import type { Detail, Films } from "../conduction/detail"
+import { memberDetail } from "../conduction/member-detail"
+import type { Beyond, Season } from "../heat/beyond"
 import type { Conditions } from "../heat/conditions"
+import { materialOf } from "../material/catalogue"
 import { pitchOf } from "../shell/members"
-import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
+import { type Bridge, bridgeAt, type Solutions } from "./solutions"
 
-/** A member of a face set up for the calculation in two dimensions, in the season that drives most heat through it. */
-export interface FaceDetail {
-  body: BridgeInput
-  climate: DetailClimate
-  season: Season
-  /** Transmittance of the same stretch by the combined method, W/(m²·K). */
-  combined: number
-  /** Below this the air indoors leaves its water on the inside face, °C; null for dry air. */
-  dewPoint: number | null
+/** Where a build-up is and what is beyond it. */
+export interface Standing {
+  tilt: number
+  beyond: Beyond
 }
 
-/** The stretch of a face around one member of a set; null where no layer lies between such. */
-export function faceDetail(figures: FaceFigures, set: string, conditions: Conditions): FaceDetail | null {
-  const seasons = (["winter", "summer"] as const).map((season) => {
-    const { inside, outside } = conditions[season]
-    const beyond = temperatureBeyondFace(figures, season, inside.temperature, outside.temperature)
-    return { season, inside, beyond, difference: inside.temperature - beyond }
-  })
-  const { season, inside, beyond, difference } = seasons.reduce((most, one) =>
-    Math.abs(one.difference) > Math.abs(most.difference) ? one : most,
-  )
-  const direction = heatFlowDirection(figures.face.tilt, difference >= 0)
-  const film = figures.beyond.kind === "space" ? INDOOR_RESISTANCE[direction] : OUTDOOR_RESISTANCE
-  const climate: DetailClimate = {
-    inside: { temperature: inside.temperature, resistance: INDOOR_RESISTANCE[direction] },
-    outside: { temperature: beyond, resistance: film },
+/** Members of one set on a face, solved in two dimensions. */
+export interface MemberBridge extends Bridge {
+  id: string
+  set: MemberSet
+  /** Share of the face that they take. */
+  fraction: number
+}
+
+/** The season in which most heat goes through what has such air beyond it; an unheated space follows the outdoors. */
+export function drivingSeason({ winter, summer }: Conditions, beyond: Beyond): Season {
+  const difference = (season: Season) => {
+    const { inside, outside } = season === "winter" ? winter : summer
+    const far = beyond.kind === "space" && beyond.space.kind === "held" ? beyond.space[season].temperature : outside.temperature
+    return inside.temperature - far
+  }
+  return Math.abs(difference("summer")) > Math.abs(difference("winter")) ? "summer" : "winter"
+}
+
+/** Films on both sides of a build-up in the season that drives most heat through it. */
+export function drivingFilms({ tilt, beyond }: Standing, conditions: Conditions): Films {
+  const season = drivingSeason(conditions, beyond)
+  const { inside, outside } = conditions[season]
+  const far = beyond.kind === "space" && beyond.space.kind === "held" ? beyond.space[season].temperature : outside.temperature
+  const direction = heatFlowDirection(tilt, inside.temperature >= far)
+  return {
+    inside: INDOOR_RESISTANCE[direction],
+    outside: beyond.kind === "space" ? INDOOR_RESISTANCE[direction] : OUTDOOR_RESISTANCE,
     direction,
   }
-  const members = figures.layers.find(({ layer }) => layer.between === set)?.set
-  if (!members || figures.beyond.kind === "ground" || difference === 0) return null
-  const pitch = Math.max(pitchOf(members), members.width)
-  const body = memberDetail(figures.layers, set, pitch, climate)
-  if (!body) return null
-  // The same stretch: this set at its pitch, and no other.
-  const stretch = figures.layers.map((layer) =>
-    layer.layer.between === set ? { ...layer, fraction: members.width / pitch } : { ...layer, set: null, fraction: 0 },
-  )
-  const combined = thermalTransmittance(
-    { ...transmittanceInput(stretch, direction, film), rsi: INDOOR_RESISTANCE[direction] },
-    setsOf(stretch),
-  ).uValue
-  return { body, climate, season, combined, dewPoint: dewPoint(vapourPressureAt(inside.temperature, inside.relativeHumidity)) }
 }
 
-/** A face with one layer more across the inside of a set's members; only its layers are those of the changed build-up. */
-export function withBreak(figures: FaceFigures, set: string, material: string, thickness: number): FaceFigures {
-  const { layers } = figures
+/**
+ * Sets of a build-up that the combined method does not hold for: those that conduct like metal, and any where its limits lie far apart.
+ * @see ISO 6946:2017, 6.7.2.1
+ */
+export function setsBeyondCombined(layers: readonly BuiltLayer[], { resistanceUpper, resistanceLower }: AssemblyOutput): string[] {
+  const apart = resistanceUpper / resistanceLower > WIDEST_RATIO
+  return memberSets(layers).flatMap(([id, set]) => (apart || materialOf(set.material).conductivity.declared >= METAL ? [id] : []))
+}
+
+/** The stretch of a build-up around one member of a set, and its ψ by the combined method; null where none can be drawn. */
+export function memberDetailOf(
+  layers: readonly BuiltLayer[],
+  set: string,
+  standing: Standing,
+  conditions: Conditions,
+): { detail: Detail; estimate: number } | null {
+  const members = layers.find(({ layer }) => layer.between === set)?.set
+  if (!members || standing.beyond.kind === "ground") return null
+  const films = drivingFilms(standing, conditions)
+  const pitch = Math.max(pitchOf(members), members.width)
+  const detail = memberDetail(layers, set, pitch, films)
+  if (!detail) return null
+  // The same stretch: this set at its pitch, and no other.
+  const stretch = layers.map((layer) =>
+    layer.layer.between === set ? { ...layer, fraction: members.width / pitch } : { ...layer, set: null, fraction: 0 },
+  )
+  const input = { ...transmittanceInput(stretch, films.direction, films.outside), rsi: films.inside }
+  const { resistanceTotal } = thermalTransmittance(input, setsOf(stretch))
+  return { detail, estimate: pitch / resistanceTotal - detail.plain }
+}
+
+/** ψ of the sets for which the combined method does not hold. */
+export function memberBridges(
+  face: string,
+  layers: readonly BuiltLayer[],
+  sets: readonly string[],
+  standing: Standing,
+  conditions: Conditions,
+  solutions: Solutions,
+): MemberBridge[] {
+  return sets.flatMap((id) => {
+    const found = memberDetailOf(layers, id, standing, conditions)
+    if (!found) return []
+    const { set, fraction } = layers.find(({ layer }) => layer.between === id)!
+    return [{ ...bridgeAt(`${face} ${id}`, found.detail, found.estimate, solutions), id, set: set!, fraction }]
+  })
+}
+
+/** Layers without the members of some sets: what lies between them fills their place. */
+export const withoutSets = (layers: readonly BuiltLayer[], sets: readonly string[]): BuiltLayer[] =>
+  layers.map((layer) => (layer.layer.between !== null && sets.includes(layer.layer.between) ? { ...layer, set: null, fraction: 0 } : layer))
+
+/** A build-up with one layer more across the inside of a set's members. */
+export function withBreak(layers: readonly BuiltLayer[], set: string, material: string, thickness: number): BuiltLayer[] {
   const last = layers.map(({ layer }) => layer.between).lastIndexOf(set)
   const members = Object.fromEntries(memberSets(layers))
   const fresh = { material, thickness, existing: false, voids: 0, between: null } as const
   const [built] = builtLayers({ name: "", absorptance: null, members, layers: { break: fresh }, order: ["break"] }, () => 0)
-  return { ...figures, layers: [...layers.slice(0, last + 1), built!, ...layers.slice(last + 1)] }
+  return [...layers.slice(0, last + 1), built!, ...layers.slice(last + 1)]
 }

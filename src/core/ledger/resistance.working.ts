@@ -38,6 +38,18 @@ export function resistanceWorking(figures: FaceFigures): Working {
       result: quantityOf("resistance", winter.resistanceTotal),
     },
   ]
+  for (const { set, linear, fraction, solved } of figures.bridges)
+    lines.push({
+      name: `${set.name}, in two dimensions${solved ? "" : " (being calculated)"}`,
+      factors: [
+        factor("ψ", "linearTransmittance", linear),
+        factor("a metre of width", "percent", fraction),
+        factor("w", "length", set.width),
+      ],
+      operator: "÷",
+      result: quantityOf("transmittance", (linear * fraction) / set.width),
+      from,
+    })
   const corrections = winter.corrections.voids + winter.corrections.fasteners
   if (corrections > 0)
     lines.push({
@@ -48,7 +60,7 @@ export function resistanceWorking(figures: FaceFigures): Working {
     })
   return {
     title: `Built R, ${figures.name.toLowerCase()}`,
-    formula: "R = 1 ÷ ( 1 ÷ ½ (R′ + R″) + ΔU )",
+    formula: figures.bridges.length > 0 ? "R = 1 ÷ ( 1 ÷ ½ (R′ + R″) + ΔU + Σ ψ·f ÷ w )" : "R = 1 ÷ ( 1 ÷ ½ (R′ + R″) + ΔU )",
     lines,
     total: quantityOf("resistance", figures.whole),
     inputs: layers

@@ -25,7 +25,10 @@ export function sameResistance(state: JobState, ledger: Ledger, assembly: string
   return findMaterials(CATALOGUE, wanted)
     .filter(({ id }) => id !== material)
     .map((candidate) => {
-      const tried = ledgerOf(withLayer(state, assembly, layer, { material: candidate.id, thickness: candidate.thickness }))
+      const tried = ledgerOf(
+        withLayer(state, assembly, layer, { material: candidate.id, thickness: candidate.thickness }),
+        ledger.solutions,
+      )
       return {
         ...candidate,
         depth: candidate.thickness - thickness,

@@ -1,6 +1,7 @@
 import type { FaceId } from "../../schema/job/shell"
 import { bisection } from "../numeric/bisection"
 import { type Ledger, ledgerOf } from "./ledger"
+import { type Solutions, UNSOLVED } from "./solutions"
 import { type JobState, withLayer } from "./state"
 
 /** What a thickness is to reach: the built R of a face, m²·K/W, or the loss of the whole in the worst night, W. */
@@ -14,8 +15,8 @@ const MOST = 1
  * The thickness of a layer with which a goal is just reached, all else as it is.
  * @returns m; null where no thickness up to a metre reaches it, or a millimetre already does more
  */
-export function thicknessFor(state: JobState, assembly: string, layer: string, goal: Goal): number | null {
-  const over = (thickness: number) => surplus(ledgerOf(withLayer(state, assembly, layer, { thickness })), goal)
+export function thicknessFor(state: JobState, assembly: string, layer: string, goal: Goal, solutions: Solutions = UNSOLVED): number | null {
+  const over = (thickness: number) => surplus(ledgerOf(withLayer(state, assembly, layer, { thickness }), solutions), goal)
   if (over(MOST) < 0 || over(LEAST) > 0) return null
   return bisection(over, LEAST, MOST)
 }

@@ -16,7 +16,7 @@ export interface WhatIf {
 export function whatIf(state: JobState, ledger: Ledger, figure: (ledger: Ledger) => number): WhatIf[] {
   const now = figure(ledger)
   return trials(state, ledger)
-    .map(({ name, tried }) => ({ name, change: figure(ledgerOf(tried)) - now }))
+    .map(({ name, tried }) => ({ name, change: figure(ledgerOf(tried, ledger.solutions)) - now }))
     .filter(({ change }) => Math.abs(change) > 1e-9)
     .sort((a, b) => Math.abs(b.change) - Math.abs(a.change))
     .slice(0, 3)

@@ -6,6 +6,7 @@ import { airLeakageHeat, transmission } from "../heat/transmission"
 import { sum } from "../numeric/sum"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
 import { leakingAir } from "./heat-loss"
+import { type LineBridge, lineLoss } from "./line-bridge"
 import type { JobState } from "./state"
 
 /** Heat to be brought in and taken out in a month, J. */
@@ -22,6 +23,7 @@ export interface MonthEnergy {
 export function yearOfEnergy(
   state: JobState,
   faces: readonly FaceFigures[],
+  lines: readonly LineBridge[],
   conditions: Conditions,
 ): { total: number; months: MonthEnergy[] } {
   const { winter, summer, station } = conditions
@@ -35,6 +37,7 @@ export function yearOfEnergy(
     steadyFlow(
       state,
       faces,
+      lines,
       season,
       { inside, outside: { temperature: mean, relativeHumidity: 0.7 }, windSpeed: wind },
       conditions.annualMean,
@@ -49,15 +52,23 @@ export function yearOfEnergy(
   return { total: sum(months.map((month) => month.heating + month.cooling)), months }
 }
 
-function steadyFlow(state: JobState, faces: readonly FaceFigures[], season: Season, condition: Condition, annualMean: number): number {
+function steadyFlow(
+  state: JobState,
+  faces: readonly FaceFigures[],
+  lines: readonly LineBridge[],
+  season: Season,
+  condition: Condition,
+  annualMean: number,
+): number {
   const indoors = condition.inside.temperature
   const skin = faces.map((figures) => {
     const difference = indoors - temperatureBeyondFace(figures, season, indoors, condition.outside.temperature)
     const face = figures.ground
       ? figures.ground.heatTransferCoefficient * (indoors - annualMean)
-      : transmission(figures.netArea, figures.winter.uValue, difference)
+      : transmission(figures.netArea, figures.transmittance, difference)
     return face + sum(figures.closures.map(({ area, uValue }) => transmission(area, uValue, difference)))
   })
   const air = leakingAir(state, faces, season, condition)
-  return sum(skin) + airLeakageHeat(air.flow, indoors - air.from.temperature)
+  const edges = lines.map((line) => lineLoss(line, season, indoors, condition.outside.temperature))
+  return sum(skin) + sum(edges) + airLeakageHeat(air.flow, indoors - air.from.temperature)
 }

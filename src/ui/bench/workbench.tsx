@@ -6,7 +6,8 @@ import { moveLayer, removeLayer, setThickness } from "../../edit/assembly-edits"
 import { setUnits } from "../../edit/brief-edits"
 import { pin } from "../../edit/variant-edits"
 import type { OpenJob } from "../../schema/change"
-import { createJobStore, JobProvider, useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
+import { useSolved, useSolving } from "../bridge/bench-solutions"
+import { createJobStore, JobProvider, ledgerFor, useJob, useJobStore, useJobView, useLedger, usePinnedLedger } from "../job/job-store"
 import { later } from "../primitives/later"
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
@@ -69,6 +70,15 @@ function useTheRest(): void {
   }, [])
 }
 
+/** Details of what is on the bench, and of what is pinned beside it; a drag waits until it is let go. */
+function useBenchSolving(): void {
+  useSolved()
+  const document = useJobView((view) => view.history.document)
+  const ledger = ledgerFor(document)
+  const pinned = usePinnedLedger()
+  useSolving(useMemo(() => (pinned ? [ledger, pinned] : [ledger]), [ledger, pinned]))
+}
+
 type Opened = "variants" | "search" | "keys" | null
 
 function Bench() {
@@ -78,6 +88,7 @@ function Bench() {
   const close = () => setOpened(null)
   const Pane = PANES[station]
   useTheRest()
+  useBenchSolving()
   useKeys(opened !== null || picking !== null, setOpened, setPicking)
   return (
     <div className="flex h-dvh min-h-0 flex-col">

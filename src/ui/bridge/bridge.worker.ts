@@ -1,11 +1,18 @@
 import { bridgeFigures, solvedBody } from "../../core/conduction/bridge"
+import { type Detail, type DetailFigures, detailFigures } from "../../core/conduction/detail"
 import { type TemperaturePicture, temperaturePicture } from "../../core/conduction/picture"
-import type { BridgeInput, BridgeOutput } from "../../schema/bridge"
 
-/** A solved detail: its figures, and its temperatures as a picture shows them. */
+/** What is asked of the worker. */
+export interface Question {
+  detail: Detail
+  /** Its temperatures are to be seen too. */
+  picture: boolean
+}
+
+/** A solved detail: its figures, and its temperatures where they were asked for. */
 export interface SolvedDetail {
-  output: BridgeOutput
-  picture: TemperaturePicture
+  figures: DetailFigures
+  picture: TemperaturePicture | null
 }
 
 /** What the worker says: how large the mesh is that it is at, then the result. */
@@ -13,7 +20,10 @@ export type Saying = { cells: number } | { solved: SolvedDetail }
 
 const say = (saying: Saying) => postMessage(saying)
 
-addEventListener("message", ({ data: body }: MessageEvent<BridgeInput>) => {
+addEventListener("message", ({ data: { detail, picture } }: MessageEvent<Question>) => {
+  const { body } = detail
   const solved = solvedBody(body, (cells) => say({ cells }))
-  say({ solved: { output: bridgeFigures(body, solved), picture: temperaturePicture(body, solved) } })
+  say({
+    solved: { figures: detailFigures(detail, bridgeFigures(body, solved)), picture: picture ? temperaturePicture(body, solved) : null },
+  })
 })

@@ -2,11 +2,11 @@
 import { printNumber } from "../../core/quantity/number"
 import { Button } from "../primitives/button"
 import { Refusal } from "../primitives/refusal"
-import type { useBridges } from "./use-bridge"
+import type { usePicture } from "./use-picture"
 
-type Props = Pick<ReturnType<typeof useBridges>, "run" | "solve" | "cancel"> & { action: string }
+type Props = Pick<ReturnType<typeof usePicture>, "run" | "solve" | "cancel"> & { action: string }
 
-/** Begins to calculate details, says how far it is, and stops. */
+/** Begins to calculate a detail, says how far it is, and stops. */
 export function SolveButton({ run, solve, cancel, action }: Props) {
   if (run && !run.failed)
     return (

@@ -1,17 +1,19 @@
 "use client"
 import { useMemo } from "react"
 import { isotherm, roundLevels, type Segment, type TemperaturePicture as Picture } from "../../core/conduction/picture"
+import type { Body } from "../../core/conduction/body"
 import { temperatureAt } from "../../core/conduction/temperatures"
+import type { ColdSurface } from "../../core/ledger/cold-surface"
 import { degrees, printWholeDegrees } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
-import type { BridgeInput, BridgeOutput } from "../../schema/bridge"
 
 interface Props {
-  body: BridgeInput
+  body: Body
+  /** Between outdoors, 0, and indoors, 1. */
   picture: Picture
-  output: BridgeOutput
-  /** Below this the room's air leaves its water, °C. */
-  dewPoint: number | null
+  /** The airs on both sides and the dew point of the warm one. */
+  surface: ColdSurface
+  coldestAt: { x: number; y: number }
   /** Width of the member in the body's middle, m. */
   member: number
   system: UnitSystem
@@ -23,10 +25,13 @@ const WIDTH = 514
 const BESIDE = 1.2
 
 /** A detail cut across, outdoors below: stuffs in outline, temperatures in bands with their isotherms, the dew point dashed. */
-export function TemperaturePicture({ body, picture, output, dewPoint, member, system, label }: Props) {
-  const drawn = useMemo(() => draw(body, picture, member, dewPoint, system), [body, picture, member, dewPoint, system])
+export function TemperaturePicture({ body, picture, surface, coldestAt, member, system, label }: Props) {
+  const { inside, beyond, dewPoint, side } = surface
+  const drawn = useMemo(() => {
+    const scaled = { ...picture, temperature: picture.temperature.map((share) => beyond + share * (inside - beyond)) }
+    return draw(body, scaled, member, dewPoint, system)
+  }, [body, picture, member, dewPoint, system, inside, beyond])
   const { height, at } = drawn
-  const coldest = output.surface.inside?.minimumAt
   return (
     <svg viewBox={`0 -16 ${WIDTH} ${height + 32}`} width="100%" role="img" aria-label={label} className="max-w-[514px]">
       <svg width={WIDTH} height={height} viewBox={`0 0 ${WIDTH} ${height}`}>
@@ -51,8 +56,8 @@ export function TemperaturePicture({ body, picture, output, dewPoint, member, sy
             </text>
           ))}
         </g>
-        {coldest ? (
-          <circle cx={at(coldest.x, 0)[0]} cy={at(0, coldest.y)[1] + 4} r={3.5} fill="var(--frost)" stroke="var(--sheet)" />
+        {side === "inside" ? (
+          <circle cx={at(coldestAt.x, 0)[0]} cy={at(0, coldestAt.y)[1] + 4} r={3.5} fill="var(--frost)" stroke="var(--sheet)" />
         ) : null}
       </svg>
       <g fontSize={12} fill="var(--graphite)">
@@ -67,7 +72,7 @@ export function TemperaturePicture({ body, picture, output, dewPoint, member, sy
   )
 }
 
-function draw(body: BridgeInput, picture: Picture, member: number, dewPoint: number | null, system: UnitSystem) {
+function draw(body: Body, picture: Picture, member: number, dewPoint: number | null, system: UnitSystem) {
   const shown = Math.min(body.width, member + 2 * BESIDE * body.height)
   const scale = WIDTH / shown
   const left = (body.width - shown) / 2

@@ -3,7 +3,7 @@ import { createContext, useContext } from "react"
 import { v4 as newId } from "uuid"
 import { createStore, type StoreApi, useStore } from "zustand"
 import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
-import { activeState } from "../../core/ledger/state"
+import { activeState, type JobState } from "../../core/ledger/state"
 import type { Season } from "../../edit/brief-edits"
 import { applyEdit, type Edit } from "../../edit/edit"
 import { append, goBack, goForward, type History, rejoin } from "../../edit/history"
@@ -13,6 +13,7 @@ import type { Job } from "../../schema/job/job"
 import type { FaceId } from "../../schema/job/shell"
 import type { Fault } from "../../schema/parse"
 import type { InkName } from "../pelt/ink"
+import { solutionsNow, useSolved } from "../bridge/bench-solutions"
 import { AWAY, call } from "./api"
 import { keepOutbox, type Outbox, takeOutbox } from "./outbox"
 
@@ -245,29 +246,39 @@ export function useJobView<T>(select: (view: JobView) => T): T {
 /** The job as shown: the drag in progress, else the document. */
 export const useJob = (): Job => useJobView((view) => view.preview ?? view.history.document)
 
-const ledgers = new WeakMap<Job, Ledger>()
+/** A ledger and the details that were solved when it was made. */
+interface Made {
+  version: number
+  ledger: Ledger
+}
+
+/** Keeps figures by what they are of, until more details are solved. */
+function keptBy<T extends object>(stateOf: (document: T) => JobState) {
+  const made = new WeakMap<T, Made>()
+  return (document: T): Ledger => {
+    const { solutions, version } = solutionsNow()
+    const known = made.get(document)
+    if (known?.version === version) return known.ledger
+    const ledger = ledgerOf(stateOf(document), solutions)
+    made.set(document, { version, ledger })
+    return ledger
+  }
+}
 
 /** Figures of a job, worked out once for each state of it. */
-export function ledgerFor(job: Job): Ledger {
-  const known = ledgers.get(job)
-  if (known) return known
-  const ledger = ledgerOf(activeState(job))
-  ledgers.set(job, ledger)
-  return ledger
+export const ledgerFor = keptBy<Job>(activeState)
+const ledgerForPinned = keptBy<NonNullable<Job["pinned"]>>((pinned) => pinned)
+
+/** Figures of a job, and again once more of its details are solved. */
+export function useLedgerOf(job: Job): Ledger {
+  useSolved()
+  return ledgerFor(job)
 }
 
-export const useLedger = (): Ledger => ledgerFor(useJob())
-export const usePinnedLedger = (): Ledger | null => {
+export const useLedger = (): Ledger => useLedgerOf(useJob())
+
+export function usePinnedLedger(): Ledger | null {
   const { pinned } = useJob()
-  return pinned ? pinnedLedger(pinned) : null
-}
-
-const pinnedLedgers = new WeakMap<NonNullable<Job["pinned"]>, Ledger>()
-
-function pinnedLedger(pinned: NonNullable<Job["pinned"]>): Ledger {
-  const known = pinnedLedgers.get(pinned)
-  if (known) return known
-  const ledger = ledgerOf(pinned)
-  pinnedLedgers.set(pinned, ledger)
-  return ledger
+  useSolved()
+  return pinned ? ledgerForPinned(pinned) : null
 }

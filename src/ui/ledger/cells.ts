@@ -19,6 +19,8 @@ export interface Cell {
   working: (ledger: Ledger, job: Job) => Working
   limit: keyof Limits | null
   moreIsBetter: boolean
+  /** Rests on how heat passes. */
+  thermal: boolean
 }
 
 export const CELLS: readonly Cell[] = [
@@ -30,6 +32,7 @@ export const CELLS: readonly Cell[] = [
     working: heatLossWorking,
     limit: "loss",
     moreIsBetter: false,
+    thermal: true,
   },
   {
     name: "gain",
@@ -39,6 +42,7 @@ export const CELLS: readonly Cell[] = [
     working: heatGainWorking,
     limit: "gain",
     moreIsBetter: false,
+    thermal: true,
   },
   {
     name: "year",
@@ -48,6 +52,7 @@ export const CELLS: readonly Cell[] = [
     working: yearWorking,
     limit: null,
     moreIsBetter: false,
+    thermal: true,
   },
   {
     name: "height",
@@ -57,6 +62,7 @@ export const CELLS: readonly Cell[] = [
     working: (ledger, { shell }) => heightWorking(ledger, ...standingPlace(shell.form), floorRise(shell)),
     limit: "height",
     moreIsBetter: true,
+    thermal: false,
   },
   {
     name: "weight",
@@ -66,6 +72,7 @@ export const CELLS: readonly Cell[] = [
     working: weightWorking,
     limit: "weight",
     moreIsBetter: false,
+    thermal: false,
   },
   {
     name: "money",
@@ -75,6 +82,7 @@ export const CELLS: readonly Cell[] = [
     working: moneyWorking,
     limit: "money",
     moreIsBetter: false,
+    thermal: false,
   },
 ]
 

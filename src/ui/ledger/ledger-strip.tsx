@@ -66,7 +66,7 @@ function LedgerCell({ cell }: { cell: Cell }) {
         {before === null ? null : <Change cell={cell} by={value - before} />}
       </span>
       <span className={over ? "text-clay" : ""}>
-        <Figure kind={cell.kind} value={value} system={job.units} />
+        <Figure kind={cell.kind} value={value} system={job.units} rough={cell.thermal && ledger.pending.length > 0} />
         {over ? <span className="sr-only">, over its limit</span> : null}
       </span>
       <Bar value={value} limit={limit} pinned={before} over={over} />

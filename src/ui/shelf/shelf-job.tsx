@@ -13,7 +13,7 @@ import { applyEdit } from "../../edit/edit"
 import type { ShelfJob } from "../../schema/change"
 import type { Fault } from "../../schema/parse"
 import { call } from "../job/api"
-import { ledgerFor } from "../job/job-store"
+import { useLedgerOf } from "../job/job-store"
 import { SmallPelt } from "../pelt/small-pelt"
 import { DampRing } from "../primitives/damp-ring"
 import { Dialog } from "../primitives/dialog"
@@ -30,7 +30,7 @@ interface Props {
 /** A job on the shelf: its pelt, its headline figures, and what stands in its way. */
 export function ShelfJobCard({ job: { id, head, document: job }, units, onChanged }: Props) {
   const [renaming, setRenaming] = useState(false)
-  const ledger = ledgerFor(job)
+  const ledger = useLedgerOf(job)
   const [obstacle, ...more] = inTheWay(ledger, job.brief.limits)
   const cooled = job.brief.kind === "cold-room"
   const rename = (name: string): Fault | null => {
@@ -55,7 +55,13 @@ export function ShelfJobCard({ job: { id, head, document: job }, units, onChange
         <span className="block truncate text-graphite">{STATIONS[job.brief.station]?.name}</span>
         <span className="mt-1 flex flex-wrap items-center gap-x-4">
           <Named words={cooled ? "in" : "lost"}>
-            <Figure size="shelf" kind="power" value={cooled ? ledger.gain.total : ledger.loss.total} system={units} />
+            <Figure
+              size="shelf"
+              kind="power"
+              rough={ledger.pending.length > 0}
+              value={cooled ? ledger.gain.total : ledger.loss.total}
+              system={units}
+            />
           </Named>
           <Named words="high">
             <Figure size="shelf" kind="length" value={ledger.clear.standing} system={units} />

@@ -82,13 +82,13 @@ function Remarks() {
   const figures = useChosenFace()
   const { units } = useJob()
   const text = (value: number) => printQuantity("resistance", value, units).text
-  const films = figures.centre - figures.winter.resistanceTotal
-  const metal = figures.winter.notes.filter((note) => note.includes("combined method"))
-  if (films / figures.centre < 0.03 && metal.length === 0) return null
+  const taken = 1 - figures.whole / figures.centre
+  if (taken < 0.03) return null
+  const solved = figures.bridges.map(({ set }) => set.name.toLowerCase())
   return (
     <Remark kind="remark" title={`The labels say ${text(figures.label)}, the built face gives ${text(figures.whole)}.`}>
-      {`Beside the members it would be ${text(figures.centre)} with its films; the members take ${Math.round((1 - figures.whole / figures.centre) * 100)} % of it.`}
-      {metal.length > 0 ? ` ${metal.join(" ")}` : ""}
+      {`Beside the members it would be ${text(figures.centre)} with its films; the members take ${Math.round(taken * 100)} % of it.`}
+      {solved.length > 0 ? ` What ${solved.join(" and ")} pass is calculated in two dimensions.` : ""}
     </Remark>
   )
 }

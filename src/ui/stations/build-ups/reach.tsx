@@ -19,7 +19,7 @@ export function Reach({ figures, built }: { figures: FaceFigures; built: BuiltLa
   const { units } = job
   const { assembly } = figures
   const ask = (goal: Goal) => {
-    setAsked({ goal, of: job, thickness: thicknessFor(activeState(job), assembly, built.id, goal) })
+    setAsked({ goal, of: job, thickness: thicknessFor(activeState(job), assembly, built.id, goal, ledger.solutions) })
     return null
   }
   // An answer belongs to the job that it was asked of.

@@ -1,77 +1,72 @@
 "use client"
-import { rankedBridges, setsOnFaces } from "../../../core/ledger/bridge-ranking"
+import { type RankedBridge, rankedBridges } from "../../../core/ledger/bridge-ranking"
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
-import { SolveButton } from "../../bridge/solve-button"
-import { useBridges } from "../../bridge/use-bridge"
+import { useStation } from "../../bench/use-station"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
-import { useStation } from "../../bench/use-station"
 
 const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
 
-/** The members of all faces in two dimensions, the dearest first. */
+/** Members, edges and reveals by what they cost, the dearest first. */
 export function BridgeRanking() {
-  const sets = setsOnFaces(useLedger())
-  const { solved, ...solving } = useBridges(sets.map(({ detail }) => detail.body))
-  if (sets.length === 0) return null
-  const outputs = solved.flatMap((one) => (one ? [one.output] : []))
+  const ranked = rankedBridges(useLedger())
+  const { units } = useJob()
+  if (ranked.length === 0) return null
+  const degree = printQuantity("temperature", 0, units).unit
   return (
-    <section aria-label="Bridges" className="grid gap-1">
-      <h2 className="font-display text-[15px] font-semibold">Which members cost most</h2>
-      {outputs.length === sets.length ? (
-        <Ranked ranked={rankedBridges(sets, outputs)} />
-      ) : (
-        <SolveButton {...solving} action="Calculate all in two dimensions" />
-      )}
+    <section aria-label="Bridges">
+      <table className="w-full text-dense">
+        <caption className="text-left text-graphite">
+          <span className="block font-display text-[15px] font-semibold text-ink">Which bridges cost most</span>ψ times length, beside the
+          openings, at the greatest difference of the design days. Metal and edges by ISO 10211, timber by the combined method; a negative
+          one is what the faces’ measures over all count too much.
+        </caption>
+        <thead className="text-graphite">
+          <tr className="border-b border-seam">
+            <th className="py-1 text-left font-normal">bridge</th>
+            <th className={`${NUMBER} font-normal`}>ψ, {printQuantity("linearTransmittance", 0, units).unit}</th>
+            <th className={`${NUMBER} font-normal`}>long</th>
+            <th className={`${NUMBER} font-normal`}>{printQuantity("power", 0, units).unit}</th>
+            <th className={`${NUMBER} font-normal`}>coldest, {degree}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {ranked.map((bridge) => (
+            <Row key={bridge.place} bridge={bridge} />
+          ))}
+        </tbody>
+      </table>
     </section>
   )
 }
 
-function Ranked({ ranked }: { ranked: ReturnType<typeof rankedBridges> }) {
+function Row({ bridge: { place, name, face, set, length, linear, method, watts, surface } }: { bridge: RankedBridge }) {
   const { units } = useJob()
   const store = useJobStore()
   const { go } = useStation()
-  const degree = printQuantity("temperature", 0, units).unit
+  const lead = () => {
+    const layer = set ? face.layers.find(({ layer }) => layer.between === set.id)!.id : null
+    store.choose({ face: face.id, layer })
+    go("build-ups")
+  }
   return (
-    <table className="w-full text-dense">
-      <caption className="text-left text-graphite">
-        ψ beside the bare build-up, by ISO 10211, times their length beside the openings, at the greatest difference of the design days. The
-        ledger counts these members by the combined method.
-      </caption>
-      <thead className="text-graphite">
-        <tr className="border-b border-seam">
-          <th className="py-1 text-left font-normal">members</th>
-          <th className={`${NUMBER} font-normal`}>ψ, {printQuantity("linearTransmittance", 0, units).unit}</th>
-          <th className={`${NUMBER} font-normal`}>long</th>
-          <th className={`${NUMBER} font-normal`}>{printQuantity("power", 0, units).unit}</th>
-          <th className={`${NUMBER} font-normal`}>inside face, {degree}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {ranked.map(({ figures, id, set, bridge, length, watts, sweats }) => (
-          <tr key={`${figures.id} ${id}`} className="border-b border-seam" data-bridge={`${figures.id} ${id}`}>
-            <td className="py-0.5">
-              <Button
-                look="link"
-                onClick={() => {
-                  store.choose({ face: figures.id, layer: figures.layers.find(({ layer }) => layer.between === id)!.id })
-                  go("build-ups")
-                }}
-              >
-                {set.name}
-              </Button>
-              <span className="text-graphite">, {figures.name.toLowerCase()}</span>
-            </td>
-            <td className={NUMBER}>{printQuantity("linearTransmittance", bridge.linear, units).text}</td>
-            <td className={NUMBER}>{printWithUnit("length", length, units)}</td>
-            <td className={NUMBER}>{printQuantity("power", watts, units).text}</td>
-            <td className={NUMBER}>
-              {printQuantity("temperature", bridge.coldestInside, units).text}
-              {sweats ? <span className="text-fen">, sweats</span> : null}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <tr className="border-b border-seam" data-bridge={place}>
+      <td className="py-0.5">
+        <Button look="link" onClick={lead}>
+          {name}
+        </Button>
+        {set ? <span className="text-graphite">, {face.name.toLowerCase()}</span> : null}
+      </td>
+      <td className={NUMBER}>
+        {method === "pending" ? "≈ " : ""}
+        {printQuantity("linearTransmittance", linear, units).text}
+      </td>
+      <td className={NUMBER}>{printWithUnit("length", length, units)}</td>
+      <td className={NUMBER}>{printQuantity("power", watts, units).text}</td>
+      <td className={NUMBER}>
+        {surface ? printQuantity("temperature", surface.temperature, units).text : "–"}
+        {surface?.wet ? <span className="text-fen">, {surface.wet === "frost" ? "frost" : "sweats"}</span> : null}
+      </td>
+    </tr>
   )
 }

@@ -5,6 +5,7 @@ import type { HeatPart } from "../../../core/ledger/heat-loss"
 import { heatLossWorking } from "../../../core/ledger/heat-loss.working"
 import { activeState } from "../../../core/ledger/state"
 import { whatIf } from "../../../core/ledger/what-if"
+import { sum } from "../../../core/numeric/sum"
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { useJob, useJobStore, useJobView, useLedger, usePinnedLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
@@ -61,9 +62,9 @@ function WorstNight() {
         kind="remark"
         title={`Heat to be given: ${printWithUnit("power", Math.max(0, ledger.loss.total), job.units)}, before any reserve.`}
       >
-        Steady, nobody inside, no sun. Corners and jambs are not counted yet; a heater needs more than this to warm up a cold start.
+        Steady, nobody inside, no sun; edges are counted, by what the measures over all say too much or too little. A heater needs more than
+        this to warm up a cold start.
       </Remark>
-      <MetalRemark />
       <div>
         <Button
           onClick={() =>
@@ -77,17 +78,6 @@ function WorstNight() {
         </Button>
       </div>
     </>
-  )
-}
-
-function MetalRemark() {
-  const { faces } = useLedger()
-  const metal = faces.filter((face) => face.winter.notes.some((note) => note.includes("combined method")))
-  if (metal.length === 0) return null
-  return (
-    <Remark kind="remark" title="Members that conduct far better make these figures uncertain.">
-      {`${metal.map((face) => face.name.toLowerCase()).join(", ")}: the combined method does not hold where metal crosses insulation. The true loss lies between its two limits; the figure is their mean.`}
-    </Remark>
   )
 }
 
@@ -221,11 +211,19 @@ function HourTable() {
   )
 }
 
+/** The single lines of an enclosure as one part: each by itself is in the table of bridges. */
+function linesTogether(parts: readonly HeatPart[]): HeatPart[] {
+  const lines = parts.filter(({ kind }) => kind === "line")
+  const rest = parts.filter(({ kind }) => kind !== "line")
+  if (lines.length === 0) return rest
+  return [...rest, { kind: "line", id: "lines", name: "Edges, beside the measures over all", heat: sum(lines.map(({ heat }) => heat)) }]
+}
+
 /** Parts of a flow, greatest first; what flows the other way is said so. */
 function Bars({ parts, token }: { parts: readonly HeatPart[]; token: "ember" | "ochre" }) {
   const { units } = useJob()
   const store = useJobStore()
-  const sorted = [...parts].sort((a, b) => b.heat - a.heat)
+  const sorted = linesTogether(parts).sort((a, b) => b.heat - a.heat)
   const greatest = Math.max(...sorted.map(({ heat }) => Math.abs(heat)), 1e-9)
   const faces = useLedger().faces
   return (

@@ -1,18 +1,20 @@
 "use client"
 import { type ReactNode, useState } from "react"
 import { v4 as newId } from "uuid"
+import type { BuiltLayer } from "../../../core/assembly/build-up"
 import { crossingOf } from "../../../core/assembly/crossing"
-import { memberBridge } from "../../../core/conduction/member-detail"
+import type { Detail, DetailFigures } from "../../../core/conduction/detail"
+import type { TemperaturePicture as Picture } from "../../../core/conduction/picture"
+import { coldSurface } from "../../../core/ledger/cold-surface"
 import type { FaceFigures } from "../../../core/ledger/face-figures"
-import { faceDetail, type FaceDetail, withBreak } from "../../../core/ledger/member-bridge"
+import { memberDetailOf, withBreak } from "../../../core/ledger/member-bridge"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { addLayer } from "../../../edit/assembly-edits"
 import { addVariant } from "../../../edit/variant-edits"
 import type { MemberSet } from "../../../schema/job/build-up"
-import type { SolvedDetail } from "../../bridge/bridge.worker"
 import { SolveButton } from "../../bridge/solve-button"
 import { TemperaturePicture } from "../../bridge/temperature-picture"
-import { useBridges } from "../../bridge/use-bridge"
+import { usePicture } from "../../bridge/use-picture"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { QuantityField, SelectField } from "../../primitives/fields"
@@ -24,40 +26,42 @@ interface Props {
   set: MemberSet
 }
 
-/** One of the members calculated in two dimensions, on demand: what a metre of it costs and how cold it makes the inside face. */
+/** One of the members in two dimensions: what a metre of it costs, how cold it makes the inside face, and what a break would do. */
 export function BridgeCheck({ figures, id, set }: Props) {
-  const { conditions } = useLedger()
-  const detail = faceDetail(figures, id, conditions)
+  const detail = useDetail(figures, figures.layers, id)
   if (!detail) return null
   return (
     <div className="col-span-3 grid gap-2">
-      <Solving action="Calculate one in two dimensions" figures={figures} set={set} detail={detail} testId="bridge">
+      <Solving action="See it in two dimensions" figures={figures} set={set} detail={detail} testId="bridge">
         <Break figures={figures} id={id} set={set} />
       </Solving>
     </div>
   )
 }
 
+/** A member's detail in layers that the face wears, or could. */
+function useDetail(figures: FaceFigures, layers: readonly BuiltLayer[], id: string): Detail | null {
+  const { conditions } = useLedger()
+  return memberDetailOf(layers, id, { tilt: figures.face.tilt, beyond: figures.beyond }, conditions)?.detail ?? null
+}
+
 interface SolvingProps {
   action: string
   figures: FaceFigures
   set: MemberSet
-  detail: FaceDetail
+  detail: Detail
   testId: string
   /** What can be done once it is solved. */
   children?: ReactNode
 }
 
-/** A detail before, while and after it is calculated. */
-function Solving({ action, figures, set, detail, testId, children }: SolvingProps) {
-  const {
-    solved: [solved],
-    ...solving
-  } = useBridges([detail.body])
-  if (!solved) return <SolveButton {...solving} action={action} />
+/** A detail before, while and after its picture is calculated. */
+function Solving({ action, children, ...words }: SolvingProps) {
+  const { figures: solved, picture, ...solving } = usePicture(words.detail)
+  if (!picture || !solved) return <SolveButton {...solving} action={action} />
   return (
     <>
-      <BridgeWords figures={figures} set={set} detail={detail} solved={solved} testId={testId} />
+      <BridgeWords {...words} solved={solved} picture={picture} />
       {children}
     </>
   )
@@ -75,12 +79,10 @@ const BREAKS = [
 /** The same with a layer across the inside of the members, and one press to try it. */
 function Break({ figures, id, set }: Props) {
   const { units } = useJob()
-  const { conditions } = useLedger()
   const store = useJobStore()
   const [material, setMaterial] = useState<string>("xps")
   const [thickness, setThickness] = useState(0.02)
-  const broken = withBreak(figures, id, material, thickness)
-  const detail = faceDetail(broken, id, conditions)
+  const detail = useDetail(figures, withBreak(figures.layers, id, material, thickness), id)
   if (!detail) return null
   const crossing = crossingOf(figures.layers, id)!
   const at = crossing.outside.length + crossing.between.length
@@ -107,59 +109,55 @@ function Break({ figures, id, set }: Props) {
         />
         <Button onClick={tried}>Try it in a variant</Button>
       </div>
-      <Solving action="Calculate it with the break" figures={broken} set={set} detail={detail} testId="bridge-with-break" />
+      <Solving action="Calculate it with the break" figures={figures} set={set} detail={detail} testId="bridge-with-break" />
     </section>
   )
 }
 
-interface WordsProps {
-  figures: FaceFigures
-  set: MemberSet
-  detail: FaceDetail
-  solved: SolvedDetail
-  testId: string
+interface WordsProps extends Omit<SolvingProps, "action" | "children"> {
+  solved: DetailFigures
+  picture: Picture
 }
 
-function BridgeWords({ figures, set, detail, solved, testId }: WordsProps) {
+function BridgeWords({ figures, set, detail, solved, picture, testId }: WordsProps) {
   const { units } = useJob()
-  const { climate, season, combined, dewPoint } = detail
-  const { output, picture } = solved
-  const bridge = memberBridge(figures.layers, detail.body, output, climate)
+  const { conditions } = useLedger()
+  const surface = coldSurface(figures, solved, conditions)
   const u = (value: number) => printWithUnit("transmittance", value, units)
   const degrees = (value: number) => printWithUnit("temperature", value, units)
-  const cold = climate.inside.temperature > climate.outside.temperature
-  const sweats = cold && dewPoint !== null && bridge.coldestInside < dewPoint
+  const pitch = detail.body.width
+  const beside = detail.plain / pitch
+  const indoors = surface.side === "inside"
   return (
     <div className="grid gap-1 text-dense" data-testid={testId}>
       <TemperaturePicture
         body={detail.body}
         picture={picture}
-        output={output}
-        dewPoint={cold ? dewPoint : null}
+        surface={surface}
+        coldestAt={solved.coldestAt}
         member={set.width}
         system={units}
         label={`Temperatures around one of the ${set.name.toLowerCase()}, outdoors below`}
       />
       <p>
         In two dimensions a metre of {set.name.toLowerCase()} costs{" "}
-        <span className="font-semibold">{printWithUnit("linearTransmittance", bridge.linear, units)}</span> beside the bare build-up; with
-        one every {printWithUnit("length", detail.body.width, units)} its U goes from {u(bridge.beside)} to{" "}
-        <span className="font-semibold">{u(bridge.transmittance)}</span>. The combined method, which the ledger uses, gives {u(combined)}{" "}
-        for the same stretch.
+        <span className="font-semibold">{printWithUnit("linearTransmittance", solved.linear, units)}</span> beside the bare build-up; with
+        one every {printWithUnit("length", pitch, units)} its U goes from {u(beside)} to{" "}
+        <span className="font-semibold">{u(beside + solved.linear / pitch)}</span>.
       </p>
       <p>
-        {cold
-          ? `In the worst night the inside face comes down to ${degrees(bridge.coldestInside)} over it, at the dot`
-          : `On the worst afternoon the outside face is ${degrees(bridge.warmestOutside)} at its warmest`}
-        {bridge.fRsi === null ? "" : ` (fRsi ${bridge.fRsi.toFixed(2)})`}
-        {cold && dewPoint !== null ? `; the air in the room sweats below ${degrees(dewPoint)}` : ""}
-        {season === "summer" && cold ? ", in summer" : ""}.
+        {indoors ? "In the worst night the inside face" : "On the worst afternoon the outside face"} comes down to{" "}
+        {degrees(surface.temperature)} over it{indoors ? ", at the dot" : ""} (fRsi {solved.coldestInside.toFixed(2)})
+        {surface.dewPoint === null ? "" : `; the air before it sweats below ${degrees(surface.dewPoint)}`}.
       </p>
-      {sweats ? (
-        <Remark kind="damp">The inside face sweats along it: a break across it, or a warmer inside face, keeps it dry.</Remark>
+      {surface.wet ? (
+        <Remark kind="damp">
+          The {surface.side} face {surface.wet === "frost" ? "freezes" : "sweats"} along it: a break across it
+          {indoors ? ", or a warmer inside face," : ""} keeps it dry.
+        </Remark>
       ) : null}
       <p className="text-graphite">
-        ISO 10211; sticks of other sets, plates and the ends of the face are left out. {output.notes.join(" ")}
+        ISO 10211; sticks of other sets, plates and the ends of the face are left out. {solved.notes.join(" ")}
       </p>
     </div>
   )

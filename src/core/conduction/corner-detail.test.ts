@@ -1,0 +1,71 @@
+import { describe, expect, test } from "@jest/globals"
+import { slabOnGround } from "../ground/slab"
+import { cornerDetail } from "./corner-detail"
+import { type Films, solvedDetail } from "./detail"
+import type { Sheets } from "./member-detail"
+import { slabEdgeDetail } from "./slab-edge-detail"
+
+const films: Films = { inside: 0.13, outside: 0.04, direction: "horizontal" }
+const sheets = (...layers: [thickness: number, conductivity: number][]): Sheets => ({
+  thicknesses: layers.map(([thickness]) => thickness),
+  conductivities: layers.map(([, conductivity]) => conductivity),
+  height: layers.reduce((sum, [thickness]) => sum + thickness, 0),
+})
+
+describe("a corner of two build-ups", () => {
+  test("of one even stuff has the ψ of the square bend once its films are thin", () => {
+    // Over all each arm is longer than its inside by its thickness, two squares in all; the bend itself is 1 − 2/π·ln 2 of one:
+    // ψ = −λ·(1 + 2/π·ln 2) = −1.441271·λ.
+    const wall = sheets([0.2, 0.04])
+    const thin: Films = { inside: 1e-6, outside: 1e-6, direction: "horizontal" }
+    const { linear } = solvedDetail(cornerDetail(wall, wall, thin))
+    expect(Math.abs(linear / 0.04 + 1 + (2 / Math.PI) * Math.log(2))).toBeLessThan(0.015)
+  })
+
+  test("looks the same from both sides, and is coldest in the inner corner", () => {
+    const a = sheets([0.012, 0.13], [0.1, 0.035], [0.009, 0.15])
+    const b = sheets([0.0008, 50], [0.06, 0.03], [0.0065, 0.15])
+    const [one, other] = [solvedDetail(cornerDetail(a, b, films)), solvedDetail(cornerDetail(b, a, films))]
+    expect(one.linear).toBeCloseTo(other.linear, 3)
+    expect(one.coldestAt.x).toBeCloseTo(b.height, 9)
+    expect(one.coldestAt.y).toBeCloseTo(a.height, 9)
+    expect(other.coldestInside).toBeCloseTo(one.coldestInside, 3)
+    expect(one.coldestInside).toBeLessThan(1 - 0.13 / (0.17 + 0.0008 / 50 + 0.06 / 0.03 + 0.0065 / 0.15))
+  })
+
+  test("metal that runs round the outside of it makes no way through", () => {
+    const [skin, bare] = [sheets([0.0008, 50], [0.1, 0.035]), sheets([0.1, 0.035])]
+    const of = (wall: Sheets) => solvedDetail(cornerDetail(wall, wall, films)).linear
+    expect(Math.abs(of(skin) - of(bare))).toBeLessThan(0.004)
+  })
+})
+
+describe("a wall on the edge of a slab", () => {
+  const floor = (insulation: number) => sheets([0.15, 2], ...(insulation > 0 ? [[insulation, 0.035] as [number, number]] : []))
+  const ground = (slab: Sheets) =>
+    slabOnGround({
+      area: 36,
+      perimeter: 24,
+      wallThickness: 0.2,
+      soilConductivity: 2,
+      floorResistance: slab.thicknesses.reduce((sum, thickness, i) => sum + thickness / slab.conductivities[i]!, 0),
+      rsi: 0.17,
+      rse: 0.04,
+    })
+  const wall = sheets([0.2, 0.04])
+  const of = (slab: Sheets) => solvedDetail(slabEdgeDetail(slab, wall, ground(slab)))
+
+  test("costs the more the better the floor itself is insulated against a bare slab's own edge flow", () => {
+    // The slab's own figure holds the edge of a bare slab already; what insulation on it leaves uncovered is the slab's edge.
+    const [bare, covered] = [of(floor(0)), of(floor(0.1))]
+    expect(covered.coldestInside).toBeGreaterThan(bare.coldestInside)
+    expect(Math.abs(covered.linear)).toBeLessThan(0.3)
+    expect(Math.abs(bare.linear)).toBeLessThan(0.6)
+  })
+
+  test("with a floor and a wall that hardly let anything through, passes hardly anything", () => {
+    const tight = sheets([0.15, 2], [0.5, 0.002])
+    const { linear } = solvedDetail(slabEdgeDetail(tight, sheets([0.5, 0.002]), ground(tight)))
+    expect(Math.abs(linear)).toBeLessThan(0.02)
+  })
+})

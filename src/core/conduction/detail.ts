@@ -1,0 +1,63 @@
+import type { BridgeOutput } from "../../schema/bridge"
+import type { HeatFlowDirection } from "../../schema/quantity"
+import { type Body, surroundings } from "./body"
+import { bridgeFigures, solvedBody } from "./bridge"
+
+/** Films on both sides of a detail, m²·K/W, and which way the heat goes. */
+export interface Films {
+  inside: number
+  outside: number
+  direction: HeatFlowDirection
+}
+
+/**
+ * A stretch of an enclosure cut across, set up for the calculation in two dimensions: indoors is at 1 and outdoors at 0, so that one
+ * solution serves any weather.
+ */
+export interface Detail {
+  body: Body
+  /** What the stretch would pass by its transmittances alone, W/(m·K). */
+  plain: number
+  /** Tells details apart by all that they hold. */
+  key: string
+}
+
+/** Temperatures of a detail's airs. */
+export const [INDOORS, OUTDOORS] = [1, 0] as const
+
+/** How far two heat flows on finer and finer meshes may differ. */
+const ACCURACY = 0.003
+
+/** A detail from its drawing. */
+export function detailOf(body: Omit<Body, "accuracy">, plain: number): Detail {
+  const whole = { ...body, accuracy: ACCURACY }
+  return { body: whole, plain, key: JSON.stringify(whole) }
+}
+
+/** What a solved detail says. */
+export interface DetailFigures {
+  /** Linear thermal transmittance ψ, W/(m·K). */
+  linear: number
+  /** Where its surfaces stand between outdoors, 0, and indoors, 1: the coldest of the inside (fRsi), the warmest of the outside. */
+  coldestInside: number
+  warmestOutside: number
+  coldestAt: { x: number; y: number }
+  notes: string[]
+}
+
+/** @see ISO 10211:2017, 10 (ψ = L2D − Σ U·l) */
+export function detailFigures({ body, plain }: Detail, { heatFlow, surface, notes }: BridgeOutput): DetailFigures {
+  const of = (temperature: number) => surroundings(body).filter((one) => one.temperature === temperature)
+  const inside = of(INDOORS).map(({ id }) => surface[id]!)
+  const coldest = inside.reduce((least, one) => (one.minimum < least.minimum ? one : least))
+  return {
+    linear: of(INDOORS).reduce((sum, { id }) => sum + heatFlow[id]!, 0) - plain,
+    coldestInside: coldest.minimum,
+    warmestOutside: Math.max(...of(OUTDOORS).map(({ id }) => surface[id]!.maximum)),
+    coldestAt: coldest.minimumAt,
+    notes,
+  }
+}
+
+/** Solves a detail. */
+export const solvedDetail = (detail: Detail): DetailFigures => detailFigures(detail, bridgeFigures(detail.body, solvedBody(detail.body)))
