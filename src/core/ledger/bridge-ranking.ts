@@ -1,5 +1,6 @@
 import type { MemberSet } from "../../schema/job/build-up"
 import { memberSets } from "../assembly/build-up"
+import type { Edge } from "../shell/edges"
 import { type ColdSurface, coldSurface, drivingAirs } from "./cold-surface"
 import type { FaceFigures } from "./face-figures"
 import type { Ledger } from "./ledger"
@@ -15,6 +16,8 @@ export interface RankedBridge {
   face: FaceFigures
   /** The set whose members it is, null for a single line. */
   set: { id: string; set: MemberSet } | null
+  /** The faces of an edge. */
+  between: Edge["faces"] | null
   /** m of member or of line */
   length: number
   /** ψ, W/(m·K) */
@@ -40,7 +43,7 @@ function rankedMembers(face: FaceFigures, { conditions, solutions }: Ledger): Ra
   return memberSets(face.layers).flatMap(([id, set]): RankedBridge[] => {
     const { fraction } = face.layers.find(({ layer }) => layer.between === id)!
     const length = (fraction * face.netArea) / set.width
-    const known = { place: `${face.id} ${id}`, name: set.name, face, set: { id, set }, length }
+    const known = { place: `${face.id} ${id}`, name: set.name, face, set: { id, set }, between: null, length }
     const counted = face.bridges.find((bridge) => bridge.id === id)
     if (counted) {
       const surface = counted.solved ? coldSurface(face, counted.solved, conditions) : null
@@ -56,11 +59,11 @@ function rankedMembers(face: FaceFigures, { conditions, solutions }: Ledger): Ra
 }
 
 function rankedLine(line: Ledger["lines"][number], { conditions }: Ledger): RankedBridge {
-  const { face, solved, place, name, length, linear } = line
+  const { face, solved, place, name, between, length, linear } = line
   const { inside, beyond } = drivingAirs(face, conditions)
   const watts = lineConductance(line) * Math.abs(inside.temperature - beyond.temperature)
   const surface = solved ? coldSurface(face, solved, conditions) : null
-  return { place, name, face, set: null, length, linear, method: methodOf(line), watts, surface }
+  return { place, name, face, set: null, between, length, linear, method: methodOf(line), watts, surface }
 }
 
 const methodOf = ({ solved }: Bridge): RankedBridge["method"] => (solved ? "two-dimensional" : "pending")

@@ -20,7 +20,7 @@ export function edgeBridges(shell: Shell, faces: readonly FaceFigures[], solutio
     const [a, b] = edge.faces.map((id) => faces.find((figures) => figures.id === id)!) as [FaceFigures, FaceFigures]
     if (edge.angle > 175 || edge.length === 0) return []
     const place = edge.faces.join(" ")
-    const known = { kind: "edge", name: `${a.name} to ${b.name.toLowerCase()}`, length: edge.length } as const
+    const known = { kind: "edge", name: `${a.name} to ${b.name.toLowerCase()}`, length: edge.length, between: edge.faces } as const
     if (a.ground || b.ground) {
       const [floor, wall] = a.ground ? [a, b] : [b, a]
       return onSlab(floor, wall, solutions, place).map((bridge) => ({ ...known, face: wall, ...bridge }))

@@ -1,6 +1,7 @@
 import type { Season } from "../heat/beyond"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
 import { factor, quantityOf, type WorkingLine } from "../working"
+import type { Edge } from "../shell/edges"
 import type { Bridge } from "./solutions"
 
 /** A single line of an enclosure that passes heat beside its faces: an edge, or the reveal of an opening. */
@@ -11,6 +12,8 @@ export interface LineBridge extends Bridge {
   length: number
   /** A face along it, with the air that is beyond it. */
   face: FaceFigures
+  /** The two faces of an edge. */
+  between: Edge["faces"] | null
 }
 
 /** Conductance of a line, W/K. */

@@ -4,7 +4,9 @@ import { anyForm } from "../../../tests/arbitrary/any-form"
 import { startShell } from "../../edit/start/start-job"
 import { FACES } from "../../schema/job/references"
 import type { Form } from "../../schema/job/form"
-import { edgesOf } from "./edges"
+import { foldedUp } from "./body"
+import { edgesOf, sideOf } from "./edges"
+import { facesOf } from "./faces"
 
 const edges = (form: Form) => edgesOf(startShell(form, { floor: "skids", openings: {} }))
 const between = (form: Form, a: string, b: string) => {
@@ -36,6 +38,33 @@ describe("edges", () => {
     expect(between(form, "roof-left", "roof-right")).toEqual([2, expect.closeTo(90, 9)])
     expect(between(form, "left", "roof-left")).toEqual([5, expect.closeTo(135, 9)])
     expect(edges(form)).toHaveLength(4 + 4 + 4 + 4 + 1)
+  })
+
+  test("lie on a side of one of their faces whose ends are corners of the other, once the pelt is folded up", () => {
+    const flat: Form[] = [
+      { kind: "box", length: 4, width: 2, height: 3 },
+      { kind: "gable", length: 4.8, width: 3.6, wallHeight: 2.2, ridgeHeight: 3.3 },
+      { kind: "shed", length: 4, width: 2, leftHeight: 2, rightHeight: 2.6 },
+      { kind: "hip", length: 5, width: 3, wallHeight: 2, ridgeHeight: 3.5 },
+      { kind: "hip", length: 3, width: 5, wallHeight: 2, ridgeHeight: 3.5 },
+    ]
+    for (const form of flat) {
+      const shell = startShell(form, { floor: "skids", openings: {} })
+      const outlines = facesOf(shell)
+      const corners = (id: string) => {
+        const face = outlines.find((one) => one.id === id)!
+        return foldedUp(form, face, face.outline)[0]!
+      }
+      for (const { faces, length } of edgesOf(shell)) {
+        const { face, side } = sideOf(faces, outlines, form.kind === "hip")
+        const own = corners(face)
+        const other = corners(faces.find((id) => id !== face)!)
+        const ends = [own[side]!, own[(side + 1) % own.length]!]
+        const far = (p: readonly number[], q: readonly number[]) => Math.hypot(...p.map((value, i) => value - q[i]!))
+        expect(far(ends[0]!, ends[1]!)).toBeCloseTo(length, 6)
+        for (const end of ends) expect(Math.min(...other.map((corner) => far(corner, end)))).toBeLessThan(1e-6)
+      }
+    }
   })
 
   test("of any form join each face with others, no two twice, at angles that close the body", () => {

@@ -51,6 +51,42 @@ function endwise(form: ExtrudedForm): Edge[] {
   )
 }
 
+/** What each face meets along the sides of its outline, in their order; "over" is whatever roof lies on it. */
+const MEETS: Partial<Record<FaceId, readonly (FaceId | "over")[]>> = {
+  floor: ["right", "front", "left", "back"],
+  left: ["floor", "front", "over", "back"],
+  right: ["floor", "back", "over", "front"],
+  front: ["floor", "right", "over", "left"],
+  back: ["floor", "left", "over", "right"],
+  roof: ["left", "front", "right", "back"],
+  "roof-left": ["left", "front", "roof-right", "back"],
+  "roof-right": ["right", "back", "roof-left", "front"],
+}
+
+/** The same of the slopes of a hip roof; a triangle has no fourth side and meets no ridge. */
+const SLOPES: typeof MEETS = {
+  "roof-left": ["left", "roof-front", "roof-right", "roof-back"],
+  "roof-right": ["right", "roof-back", "roof-left", "roof-front"],
+  "roof-front": ["front", "roof-right", "roof-back", "roof-left"],
+  "roof-back": ["back", "roof-left", "roof-front", "roof-right"],
+}
+
+/** Where an edge lies on one of its two faces: the side of that face's outline, straight there, counted from its lower one. */
+export function sideOf(
+  faces: Edge["faces"],
+  outlines: readonly Pick<Face, "id" | "outline">[],
+  hip: boolean,
+): { face: FaceId; side: number } {
+  // Front and back of a cross-section are bent along the roof; the roof itself has that edge straight.
+  const [a, b] = faces
+  const [face, other] = hip || (a !== "front" && a !== "back") ? [a, b] : [b, a]
+  const meets = (hip && SLOPES[face]) || MEETS[face]!
+  const found = meets.indexOf(other)
+  const side = found >= 0 ? found : meets.indexOf("over")
+  const sides = outlines.find(({ id }) => id === face)!.outline.length
+  return { face, side: sides === 3 && side === 3 ? 2 : side }
+}
+
 function hipEdges(faces: readonly Face[], form: { length: number; width: number; wallHeight: number; ridgeHeight: number }): Edge[] {
   const { length, width, wallHeight, ridgeHeight } = form
   const run = Math.min(length, width) / 2

@@ -5,6 +5,7 @@ import { memberSets } from "../../core/assembly/build-up"
 import { printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import { boxOutlinesOn } from "../../core/shell/floor-boxes"
+import type { Point } from "../../core/shell/face"
 import { framingOn } from "../../core/shell/framing"
 import { notchOutline } from "../../core/shell/notch"
 import type { FaceId, Shell } from "../../schema/job/shell"
@@ -12,7 +13,7 @@ import { DampMark } from "../primitives/damp-ring"
 import { type EdgeMark, boxOf, MARK_SIZE } from "./edge-marks"
 import { type FaceWords, lettering, SECOND_LINE } from "./lettering"
 import { hatch } from "./hatches"
-import type { FaceInk } from "./ink"
+import { type FaceInk, WET_COLOUR, type Wet } from "./ink"
 import { outlineOn, pathText, pointsText, rectangleOn, type View } from "./pelt-view"
 
 interface Drawing {
@@ -54,7 +55,7 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
     >
       <polygon points={pointsText(outline)} fill={ink.fill ?? "var(--sheet)"} />
       {ink.hatch ? <polygon points={pointsText(outline)} fill={hatch(hatches, ink.hatch)} /> : null}
-      <Members figures={figures} shell={shell} view={view} />
+      <Members figures={figures} shell={shell} view={view} cold={ink.cold?.sets ?? null} />
       {notches.map((notch, i) => (
         <polygon
           key={i}
@@ -81,6 +82,7 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
         strokeWidth={chosen ? 3 : 1.2}
         className="group-focus-visible:stroke-spruce group-focus-visible:[stroke-dasharray:6_3] group-focus-visible:[stroke-width:3px]"
       />
+      <ColdSides sides={ink.cold?.sides ?? {}} outline={outline} />
       <Measures marks={marks} />
       <Words words={words} ink={ink} chosen={chosen} />
     </g>
@@ -107,20 +109,49 @@ function Words({ words, ink, chosen }: { words: FaceWords; ink: FaceInk; chosen:
   )
 }
 
+interface Cold {
+  /** Sets along which water or frost gathers. */
+  cold: Record<string, Wet> | null
+}
+
 /** Members where they stand: each set as one path, however many they are. */
-const Members = memo(function Members({ figures, shell, view }: Pick<Drawing, "figures" | "shell" | "view">) {
+const Members = memo(function Members({ figures, shell, view, cold }: Pick<Drawing, "figures" | "shell" | "view"> & Cold) {
   return memberSets(figures.layers).map(([id, set]) => {
     const { members, rim } = framingOn(shell, figures.face, set)
     const sticks = members.map(({ outline }) => outlineOn(figures.face, outline, view))
     const around = rim ? [rim.outer, rim.inner].map((outline) => outlineOn(figures.face, outline, view)) : []
     return (
-      <g key={id} data-members={id} fill="var(--member)" stroke="var(--hatch)" strokeWidth={0.6}>
+      <g
+        key={id}
+        data-members={id}
+        data-cold={cold?.[id]}
+        fill={cold?.[id] ? WET_COLOUR[cold[id]] : "var(--member)"}
+        stroke="var(--hatch)"
+        strokeWidth={0.6}
+      >
         {rim ? <path d={pathText(around)} fillRule="evenodd" /> : null}
         <path d={pathText(sticks)} />
       </g>
     )
   })
 })
+
+/** Edges of the shell along which water or frost gathers, heavier than any outline. */
+function ColdSides({ sides, outline }: { sides: Record<number, Wet>; outline: readonly Point[] }) {
+  return Object.entries(sides).map(([side, wet]) => {
+    const [from, to] = [outline[Number(side)]!, outline[(Number(side) + 1) % outline.length]!]
+    return (
+      <path
+        key={side}
+        d={`M${from.join(" ")}L${to.join(" ")}`}
+        stroke={WET_COLOUR[wet]}
+        strokeWidth={6}
+        strokeLinecap="round"
+        data-cold={wet}
+      />
+    )
+  })
+}
 
 /** Lengths along a face's edges. */
 function Measures({ marks }: { marks: readonly EdgeMark[] }) {

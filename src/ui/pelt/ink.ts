@@ -1,5 +1,7 @@
 import type { FaceFigures } from "../../core/ledger/face-figures"
+import { rankedBridges } from "../../core/ledger/bridge-ranking"
 import type { Ledger } from "../../core/ledger/ledger"
+import { sideOf } from "../../core/shell/edges"
 import { printWholeDegrees, printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import { compassPoint } from "../../core/shell/face-name"
@@ -8,7 +10,7 @@ import type { DampVerdict } from "../../core/moisture/damp-verdict"
 import type { MaterialClass } from "../../schema/material"
 
 /** What the pelt shows: the ink changes from station to station, the pelt stays. */
-export type InkName = "directions" | "measures" | "materials" | "built-r" | "loss" | "skin" | "damp"
+export type InkName = "directions" | "measures" | "materials" | "built-r" | "loss" | "skin" | "damp" | "cold-lines"
 
 export const INK_WORDS: Record<InkName, string> = {
   directions: "which way it faces",
@@ -18,7 +20,12 @@ export const INK_WORDS: Record<InkName, string> = {
   loss: "where heat is lost",
   skin: "what a gun would read",
   damp: "does it stay dry",
+  "cold-lines": "where it comes to dew",
 }
+
+/** What gathers along a line: its colour says which. */
+export type Wet = "sweats" | "frost"
+export const WET_COLOUR: Record<Wet, string> = { sweats: "var(--fen)", frost: "var(--frost)" }
 
 /** How one face is inked. */
 export interface FaceInk {
@@ -29,6 +36,8 @@ export interface FaceInk {
   hatch?: MaterialClass
   fill?: string
   mark?: DampVerdict
+  /** Sets of members, and sides of the outline, along which water or frost gathers. */
+  cold?: { sets: Record<string, Wet>; sides: Record<number, Wet> }
 }
 
 /** The ink of a face. */
@@ -63,6 +72,8 @@ export function inkOf(ink: InkName, figures: FaceFigures, ledger: Ledger, system
         fill: ramp((hour.skin - 40) / 40),
       }
     }
+    case "cold-lines":
+      return coldInk(figures, ledger, system)
     case "damp":
       return {
         words: figures.damp.verdict.short,
@@ -70,6 +81,28 @@ export function inkOf(ink: InkName, figures: FaceFigures, ledger: Ledger, system
         ...(figures.damp.verdict.state === "dry" ? {} : { fill: "color-mix(in oklab, var(--fen) 10%, var(--sheet))" }),
       }
   }
+}
+
+function coldInk(figures: FaceFigures, ledger: Ledger, system: UnitSystem): FaceInk {
+  const outlines = ledger.faces.map(({ face }) => face)
+  const hip = outlines.some(({ id }) => id === "roof-front")
+  const cold: NonNullable<FaceInk["cold"]> = { sets: {}, sides: {} }
+  const temperatures: number[] = []
+  let waiting = false
+  for (const { set, between, face, surface, method } of rankedBridges(ledger)) {
+    const touches = between ? between.includes(figures.id) : face.id === figures.id
+    if (!touches) continue
+    waiting ||= method === "pending"
+    if (!surface?.wet) continue
+    temperatures.push(surface.temperature)
+    if (set) cold.sets[set.id] = surface.wet
+    else if (between) {
+      const place = sideOf(between, outlines, hip)
+      if (place.face === figures.id) cold.sides[place.side] = surface.wet
+    }
+  }
+  if (temperatures.length > 0) return { words: `down to ${printWithUnit("temperature", Math.min(...temperatures), system)}`, cold }
+  return { words: waiting ? "being calculated" : "no line comes to dew", cold }
 }
 
 /** Built R in words: R in the inch-pound system, RSI left bare in the metric one. */

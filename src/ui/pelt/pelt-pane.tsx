@@ -5,7 +5,7 @@ import type { StationId } from "../bench/use-station"
 import { useJob, useLedger } from "../job/job-store"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
-import { INK_WORDS, ramp } from "./ink"
+import { INK_WORDS, ramp, WET_COLOUR } from "./ink"
 import { Pelt } from "./pelt"
 import { useInk } from "./use-ink"
 
@@ -46,6 +46,7 @@ export function PeltPane({ station }: { station: StationId }) {
       <div className="flex items-end justify-between gap-4 text-dense text-graphite max-[900px]:hidden">
         <Skin />
         {ink === "damp" ? <Rings /> : null}
+        {ink === "cold-lines" ? <ColdLines /> : null}
         {ink === "skin" ? <Ramp units={units} /> : null}
       </div>
     </section>
@@ -102,6 +103,24 @@ function Ramp({ units }: { units: UnitSystem }) {
         ))}
       </div>
     </div>
+  )
+}
+
+/** What the colours of cold lines mean. */
+function ColdLines() {
+  const lines = [
+    { wet: "sweats", words: "sweats" },
+    { wet: "frost", words: "frost" },
+  ] as const
+  return (
+    <ul className="flex flex-wrap gap-x-3">
+      {lines.map(({ wet, words }) => (
+        <li key={wet} className="flex items-center gap-1.5">
+          <span aria-hidden className="h-1.5 w-6 rounded-full" style={{ background: WET_COLOUR[wet] }} />
+          {words}
+        </li>
+      ))}
+    </ul>
   )
 }
 
