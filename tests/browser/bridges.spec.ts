@@ -6,17 +6,17 @@ test("a break across the ribs: the inside face is warmer, its cold line is gone,
   await openJob(page, id)
   await page.locator("[data-face=left]").press("Enter")
   await page.locator("[data-layer-row=l2]").click()
-  await page.getByRole("button", { name: "Calculate one in two dimensions" }).click()
+  await page.getByRole("button", { name: "See it in two dimensions" }).click()
   const bare = page.getByTestId("bridge")
   const broken = page.getByTestId("bridge-with-break")
   // Outdoors −27 °C, indoors 18 °C: isotherms every 5 K between the two faces, one of them freezing, and the dew point across it.
   const picture = bare.getByRole("img", { name: /Temperatures around one of the ribs/ })
   await expect(picture.locator("[data-isotherm='0']")).toBeAttached()
   await expect(picture.locator("[data-line=dew-point]")).toBeAttached()
-  await expect(bare).toContainText("The inside face sweats along it")
+  await expect(bare).toContainText("The inside face freezes along it")
   await page.getByRole("button", { name: "Calculate it with the break" }).click()
   await expect(broken).toBeVisible()
-  await expect(broken).not.toContainText("sweats along it")
+  await expect(broken).not.toContainText("along it")
   const coldest = async (words: typeof bare) => Number(/comes down to (−?[\d.]+)/.exec(await words.innerText())![1]!.replace("−", "-"))
   // 20 mm of foam are 0.59 m²·K/W more beside the rib's own; the dew point is 7.4 °C.
   expect(await coldest(bare)).toBeLessThan(0)
@@ -35,41 +35,86 @@ test("a break across the ribs: the inside face is warmer, its cold line is gone,
   expect(await figure(page, "loss")).toBeLessThan(before)
 })
 
-test("a rib in a van wall is calculated in two dimensions, and again once its wall has changed", async ({ page }) => {
+test("a rib in a van wall counts in two dimensions by itself; its picture belongs to the layers that it was made for", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "a rib"))
   await openJob(page, id)
   await page.locator("[data-layer-row=l2]").click()
-  const calculate = page.getByRole("button", { name: "Calculate one in two dimensions" })
-  await calculate.click()
+  const see = page.getByRole("button", { name: "See it in two dimensions" })
+  await see.click()
   const bridge = page.getByTestId("bridge")
   await expect(bridge).toContainText("In two dimensions a metre of ribs and waist rail costs")
   // At −27 °C outdoors behind 45 mm of hemp the steel brings the inside face under the dew point of 18 °C at 50 %: 7.4 °C
   // (psat 2063 Pa, half of it 1032 Pa).
-  await expect(bridge).toContainText("the air in the room sweats below 7.4 °C")
-  await expect(bridge).toContainText("The inside face sweats along it")
-  // What was calculated belongs to the layers that it was calculated for.
+  await expect(bridge).toContainText("the air before it sweats below 7.4 °C")
+  await expect(bridge).toContainText("The inside face freezes along it")
+  // The built R of the station is the one that the picture's U says: with it over the plates and rails of the whole wall.
+  await expect(page.getByText("What ribs and waist rail pass is calculated in two dimensions")).toBeVisible()
   await type(page, "Thickness", "80")
   await expect(bridge).toBeHidden()
-  await expect(calculate).toBeVisible()
+  await expect(see).toBeVisible()
+  // The figures are calculated again beside the work, and say so as long as they are not.
+  await expect(page.locator("[data-figure=loss]")).not.toContainText("≈")
 })
 
-test("the members of all faces are ranked by what they cost, and lead to their layers", async ({ page }) => {
+test("bridges are ranked by what they cost, show their temperatures, and lead to their layers", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "ranked"))
   await openJob(page, id, "heat")
   const bridges = page.getByRole("region", { name: "Bridges" })
-  await bridges.getByRole("button", { name: "Calculate all in two dimensions" }).click()
   const rows = bridges.locator("[data-bridge]")
-  await expect(rows).toHaveCount(3)
-  const watts = (await rows.locator("td:nth-child(4)").allInnerTexts()).map(Number)
+  // Three sets of ribs and twelve edges.
+  await expect(rows).toHaveCount(15)
+  await expect(bridges).not.toContainText("≈")
+  const watts = (await rows.locator("td:nth-child(4)").allInnerTexts()).map((text) => Number(text.replace("−", "-")))
   expect(watts).toEqual([...watts].sort((a, b) => b - a))
   // What one row says hangs together: ψ times length times 45 K, from −27 °C to 18 °C, as far as ψ is written.
   const [psi, long] = await Promise.all(
     [2, 3].map(async (n) => (await rows.first().locator(`td:nth-child(${n})`).innerText()).replace(/[^\d.]/g, "")),
   )
   expect(watts[0]! / (Number(psi) * (Number(long) / 1000) * 45)).toBeCloseTo(1, 1)
-  await expect(rows.first()).toContainText("sweats")
-  await rows.first().getByRole("button").click()
+  await expect(rows.first()).toContainText("frost")
+  // An edge: both build-ups run into the corner, the room is named in it.
+  await bridges.getByRole("button", { name: "See Floor to left wall" }).click()
+  await bridges.getByRole("button", { name: "Calculate its temperatures" }).click()
+  await expect(bridges.getByRole("img", { name: /floor to left wall/ })).toContainText("indoors")
+  await rows.first().getByRole("button").first().click()
   await expect(page).toHaveURL(/build-ups$/)
-  // It is known already there.
-  await expect(page.getByTestId("bridge")).toBeVisible()
+})
+
+test("a steel door jamb with and without a thermal break: its cold line goes, and the surface is warmer", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "a jamb"))
+  await openJob(page, id, "damp")
+  await page.getByRole("radio", { name: "where it comes to dew" }).click()
+  const cold = page.locator("[data-opening=door] [data-cold]")
+  await expect(page.locator("[data-face=right]")).toContainText("no line comes to dew")
+  await expect(cold).toHaveCount(0)
+
+  await openJob(page, id, "shell")
+  await page.getByRole("radio", { name: "openings" }).click()
+  await page.getByRole("button", { name: /^Door/ }).click()
+  const before = await figure(page, "loss")
+  await page.getByLabel("Set in").selectOption({ label: "sheet steel" })
+  await expect(page.locator("[data-figure=loss]")).not.toContainText("≈")
+  expect(await figure(page, "loss")).toBeGreaterThan(before + 40)
+  const jamb = page.getByTestId("jamb")
+  const see = page.getByRole("region", { name: "Door, jambs and head" }).getByRole("button", { name: "See it in two dimensions" })
+  const coldest = async () => Number(/comes down to (−?[\d.]+)/.exec(await jamb.innerText())![1]!.replace("−", "-"))
+  await see.click()
+  await expect(jamb).toContainText("The inside face freezes along it")
+  const bare = await coldest()
+  await openJob(page, id, "damp")
+  await page.getByRole("radio", { name: "where it comes to dew" }).click()
+  await expect(cold).toHaveAttribute("data-cold", "frost")
+
+  await openJob(page, id, "shell")
+  await page.getByRole("radio", { name: "openings" }).click()
+  await page.getByRole("button", { name: /^Door/ }).click()
+  await type(page, "Break across it", "20")
+  await see.click()
+  await expect(jamb).not.toContainText("along it")
+  // 20 mm of plastic in a wall of 164 mm: the way along the steel is cut, the inside face comes over the dew point of 9.3 °C.
+  expect(await coldest()).toBeGreaterThan(Math.max(9.3, bare + 5))
+  await openJob(page, id, "damp")
+  await page.getByRole("radio", { name: "where it comes to dew" }).click()
+  await expect(page.locator("[data-face=right]")).toContainText("no line comes to dew")
+  await expect(cold).toHaveCount(0)
 })

@@ -27,6 +27,7 @@ export function cornerDetail(lying: Sheets, standing: Sheets, films: Films): Det
       ],
     },
     plainTransmittance(lying, films) * width + plainTransmittance(standing, films) * height,
+    { x: 0, y: 0, width: 2.5 * (lying.height + standing.height), height: 1.4 * (lying.height + standing.height) },
   )
 }
 

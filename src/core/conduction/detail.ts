@@ -18,8 +18,18 @@ export interface Detail {
   body: Body
   /** What the stretch would pass by its transmittances alone, W/(m·K). */
   plain: number
+  /** What of it is worth seeing, m. */
+  focus: Place
   /** Tells details apart by all that they hold. */
   key: string
+}
+
+/** A rectangle of a drawing, m. */
+export interface Place {
+  x: number
+  y: number
+  width: number
+  height: number
 }
 
 /** Temperatures of a detail's airs. */
@@ -28,10 +38,12 @@ export const [INDOORS, OUTDOORS] = [1, 0] as const
 /** How far two heat flows on finer and finer meshes may differ. */
 const ACCURACY = 0.003
 
-/** A detail from its drawing. */
-export function detailOf(body: Omit<Body, "accuracy">, plain: number): Detail {
+/** A detail from its drawing; what is worth seeing is cut to it. */
+export function detailOf(body: Omit<Body, "accuracy">, plain: number, focus: Place): Detail {
   const whole = { ...body, accuracy: ACCURACY }
-  return { body: whole, plain, key: JSON.stringify(whole) }
+  const [left, low] = [Math.max(0, focus.x), Math.max(0, focus.y)]
+  const [right, high] = [Math.min(body.width, focus.x + focus.width), Math.min(body.height, focus.y + focus.height)]
+  return { body: whole, plain, focus: { x: left, y: low, width: right - left, height: high - low }, key: JSON.stringify(whole) }
 }
 
 /** What a solved detail says. */

@@ -33,8 +33,12 @@ export function memberDetail(layers: readonly BuiltLayer[], set: string, pitch: 
       ],
     },
     plainTransmittance(sheets, films) * pitch,
+    { x: (pitch - members.width) / 2 - BESIDE * height, y: 0, width: members.width + 2 * BESIDE * height, height },
   )
 }
+
+/** Of the depth of a build-up, what is worth seeing on either side of a member. */
+const BESIDE = 1.2
 
 /** Layers beside all members as a drawing needs them, outside to inside. */
 export interface Sheets {

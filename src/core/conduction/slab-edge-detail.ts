@@ -57,5 +57,6 @@ export function slabEdgeDetail(floor: Sheets, wall: Sheets, ground: Pick<GroundO
     },
     // Measured over all, the wall reaches down to the underside of the floor.
     plainTransmittance(wall, films) * (floor.height + flank) + ground.uValue * (width - far),
+    { x: far - 2 * wall.height, y: far - 2 * slab, width: 7 * wall.height, height: 2 * slab + top + 2 * wall.height },
   )
 }

@@ -1,14 +1,13 @@
 import type { Shell } from "../../schema/job/shell"
-import type { HeatFlowDirection } from "../../schema/quantity"
-import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { cornerDetail } from "../conduction/corner-detail"
 import type { Films } from "../conduction/detail"
 import { plainTransmittance, type Sheets, sheetsOf } from "../conduction/member-detail"
 import { slabEdgeDetail } from "../conduction/slab-edge-detail"
-import type { Beyond } from "../heat/beyond"
+import { sum } from "../numeric/sum"
 import { edgesOf } from "../shell/edges"
 import type { FaceFigures } from "./face-figures"
-import type { LineBridge } from "./line-bridge"
+import { lineFilms, type LineBridge, sameAir } from "./line-bridge"
+import { hasThreshold } from "./reveal-bridge"
 import { type Bridge, bridgeAt, type Solutions } from "./solutions"
 
 /**
@@ -20,13 +19,14 @@ export function edgeBridges(shell: Shell, faces: readonly FaceFigures[], solutio
     const [a, b] = edge.faces.map((id) => faces.find((figures) => figures.id === id)!) as [FaceFigures, FaceFigures]
     if (edge.angle > 175 || edge.length === 0) return []
     const place = edge.faces.join(" ")
-    const known = { kind: "edge", name: `${a.name} to ${b.name.toLowerCase()}`, length: edge.length, between: edge.faces } as const
+    const length = edge.length - thresholdsOn(a, b)
+    const known = { kind: "edge", name: `${a.name} to ${b.name.toLowerCase()}`, length, between: edge.faces, opening: null } as const
     if (a.ground || b.ground) {
       const [floor, wall] = a.ground ? [a, b] : [b, a]
       return onSlab(floor, wall, solutions, place).map((bridge) => ({ ...known, face: wall, ...bridge }))
     }
     if (!sameAir(a.beyond, b.beyond)) return []
-    const films: Films = { ...WALL, outside: a.beyond.kind === "space" ? INDOOR_RESISTANCE[WALL.direction] : OUTDOOR_RESISTANCE }
+    const films = lineFilms(a)
     const [lying, standing] = [sheetsOf(a.layers, films.direction), sheetsOf(b.layers, films.direction)]
     const square = bridgeAt(place, cornerDetail(lying, standing, films), overlap(lying, films) + overlap(standing, films), solutions)
     // The two measures over all overlap by the thickness times cot(α/2); drawn is the square corner, where that is 1.
@@ -35,14 +35,12 @@ export function edgeBridges(shell: Shell, faces: readonly FaceFigures[], solutio
   })
 }
 
-/** A corner's films: what is level and what stands have one air. @see ISO 10211:2017, 7.1 */
-const WALL: Films = {
-  inside: INDOOR_RESISTANCE.horizontal,
-  outside: OUTDOOR_RESISTANCE,
-  direction: "horizontal" satisfies HeatFlowDirection,
+/** What of an edge at the floor lies under doors, whose thresholds are details of their own, m. */
+function thresholdsOn(a: FaceFigures, b: FaceFigures): number {
+  if (a.id !== "floor" && b.id !== "floor") return 0
+  const [floor, wall] = a.id === "floor" ? [a, b] : [b, a]
+  return sum(wall.openings.map(({ opening }) => (hasThreshold(opening, wall, floor) ? opening.width : 0)))
 }
-
-const sameAir = (a: Beyond, b: Beyond): boolean => a.kind === b.kind && (a.kind !== "space" || b.kind !== "space" || a.id === b.id)
 
 /**
  * What one arm of a square corner counts too much, measured over all, before it is solved: two even walls of conductivity λ pass

@@ -16,6 +16,7 @@ import { type HeatGain, heatGain } from "./heat-gain"
 import { type HeatLoss, heatLoss } from "./heat-loss"
 import { edgeBridges } from "./edge-bridge"
 import type { LineBridge } from "./line-bridge"
+import { revealBridges } from "./reveal-bridge"
 import { type Bridge, keptSolutions, type Solutions, UNSOLVED } from "./solutions"
 import type { JobState } from "./state"
 import { liningsOf } from "./linings"
@@ -67,7 +68,7 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
     },
     solutions,
   )
-  const lines = edgeBridges(shell, faces, solutions)
+  const lines = [...edgeBridges(shell, faces, solutions), ...revealBridges(faces, solutions)]
   const boxes = Object.values(shell.boxes)
   const volume = volumeOf(shell.form, boxes)
   const clear = clearInside(shell.form, linings, boxes, floorRise(shell))

@@ -1,4 +1,6 @@
-import type { Season } from "../heat/beyond"
+import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import type { Films } from "../conduction/detail"
+import type { Beyond, Season } from "../heat/beyond"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
 import { factor, quantityOf, type WorkingLine } from "../working"
 import type { Edge } from "../shell/edges"
@@ -12,9 +14,20 @@ export interface LineBridge extends Bridge {
   length: number
   /** A face along it, with the air that is beyond it. */
   face: FaceFigures
-  /** The two faces of an edge. */
+  /** The two faces of an edge, or the opening whose reveal it is. */
   between: Edge["faces"] | null
+  opening: string | null
 }
+
+/** Films along a line: what is level and what stands have one air. @see ISO 10211:2017, 7.1 */
+export const lineFilms = ({ beyond }: Pick<FaceFigures, "beyond">): Films => ({
+  inside: INDOOR_RESISTANCE.horizontal,
+  outside: beyond.kind === "space" ? INDOOR_RESISTANCE.horizontal : OUTDOOR_RESISTANCE,
+  direction: "horizontal",
+})
+
+/** Whether two faces have one air beyond them. */
+export const sameAir = (a: Beyond, b: Beyond): boolean => a.kind === b.kind && (a.kind !== "space" || b.kind !== "space" || a.id === b.id)
 
 /** Conductance of a line, W/K. */
 export const lineConductance = ({ linear, length }: LineBridge): number => linear * length

@@ -6,7 +6,7 @@ import { AirState, quantity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 4
+export const JOB_VERSION = 5
 export const JOB_FORMAT = "pelzhaus-job"
 
 export const JobKind = z.enum(["van", "cabin", "cold-room", "shed", "post-frame"])

@@ -28,7 +28,7 @@ export const FACES: Record<FormKind, readonly FaceId[]> = {
  */
 export function referenceFault(job: Job, known: Known): Fault | null {
   if (!known.stations.has(job.brief.station)) return unknown(["brief", "station"], job.brief.station, "station")
-  const shell = shellFault(job.shell)
+  const shell = shellFault(job.shell, known)
   if (shell) return shell
   const order = orderFault(job.order, job.variants, ["order"], "variant")
   if (order) return order
@@ -42,13 +42,16 @@ export function referenceFault(job: Job, known: Known): Fault | null {
 }
 
 /** A shell's own contradictions, and names in it that nothing bears. */
-function shellFault(shell: Shell): Fault | null {
+function shellFault(shell: Shell, known: Known): Fault | null {
   const contradiction = formContradiction(shell.form)
   if (contradiction) return { code: "contradiction", path: ["shell", "form", contradiction.dimension], message: contradiction.message }
   const faces = FACES[shell.form.kind]
   for (const parts of ["openings", "notches"] as const)
     for (const [id, { face }] of Object.entries<{ face: FaceId }>(shell[parts]))
       if (!faces.includes(face)) return unknown(["shell", parts, id, "face"], face, "face of this form")
+  for (const [id, { frame }] of Object.entries(shell.openings))
+    if (frame && !known.materials.has(frame.material))
+      return unknown(["shell", "openings", id, "frame", "material"], frame.material, "material")
   for (const [face, space] of Object.entries(shell.against)) {
     if (!faces.includes(face as FaceId)) return unknown(["shell", "against", face], face, "face of this form")
     if (!Object.hasOwn(shell.spaces, space)) return unknown(["shell", "against", face], space, "space")

@@ -15,6 +15,15 @@ export const roomAir = (meaning: string) =>
     relativeHumidity: relativeHumidity(`${meaning} relative humidity`),
   })
 
+/** What an opening is set in, where the wall ends. */
+export const OpeningFrame = z.strictObject({
+  material: z.string().min(1).max(60),
+  width: quantity("m", "of a solid frame seen square to the face, or of a sheet's two flanges on the faces", { min: 0.005, max: 0.5 }),
+  sheet: quantity("m", "thickness of a sheet that wraps the wall's end; null: the frame is solid", { min: 0.0003, max: 0.02 }).nullable(),
+  break: quantity("m", "strip of plastic across it that keeps its outdoor part from its indoor part; 0: none", { min: 0, max: 0.2 }),
+})
+export type OpeningFrame = z.output<typeof OpeningFrame>
+
 export const Opening = z.strictObject({
   name: title("name"),
   kind: z.enum(["door", "sliding-door", "double-door", "window", "hatch", "passage"]),
@@ -23,11 +32,15 @@ export const Opening = z.strictObject({
   y: offset("from the face's lower edge"),
   width: shellLength("width"),
   height: shellLength("height"),
-  uValue: quantity("W/(m²·K)", "thermal transmittance, frame included", { above: 0, max: 20 }),
+  uValue: quantity("W/(m²·K)", "thermal transmittance: frame included where none is described, else of the leaf or the pane", {
+    above: 0,
+    max: 20,
+  }),
   solarFactor: fraction("share of the sun on it that comes in"),
   swing: z.enum(["in", "out", "slides", "fixed"]).describe("which way its leaf goes"),
   leaf: quantity("m", "thickness of the leaf", { min: 0, max: 0.5 }),
   jamb: quantity("m", "thickness of the lining on its jambs and head", { min: 0, max: 0.5 }),
+  frame: OpeningFrame.nullable().describe("what it is set in; null: not described, and counted in uValue"),
 })
 export type Opening = z.output<typeof Opening>
 

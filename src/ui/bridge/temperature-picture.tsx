@@ -1,37 +1,35 @@
 "use client"
 import { useMemo } from "react"
 import { isotherm, roundLevels, type Segment, type TemperaturePicture as Picture } from "../../core/conduction/picture"
-import type { Body } from "../../core/conduction/body"
+import { type Detail, INDOORS } from "../../core/conduction/detail"
 import { temperatureAt } from "../../core/conduction/temperatures"
 import type { ColdSurface } from "../../core/ledger/cold-surface"
 import { degrees, printWholeDegrees } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 
 interface Props {
-  body: Body
+  detail: Detail
   /** Between outdoors, 0, and indoors, 1. */
   picture: Picture
   /** The airs on both sides and the dew point of the warm one. */
   surface: ColdSurface
   coldestAt: { x: number; y: number }
-  /** Width of the member in the body's middle, m. */
-  member: number
   system: UnitSystem
   label: string
 }
 
 const WIDTH = 514
-/** Of the body's height that is shown on either side of the member. */
-const BESIDE = 1.2
 
-/** A detail cut across, outdoors below: stuffs in outline, temperatures in bands with their isotherms, the dew point dashed. */
-export function TemperaturePicture({ body, picture, surface, coldestAt, member, system, label }: Props) {
+/** A detail cut across: stuffs in outline, temperatures in bands with their isotherms, the dew point dashed, airs named. */
+export function TemperaturePicture({ detail, picture, surface, coldestAt, system, label }: Props) {
   const { inside, beyond, dewPoint, side } = surface
   const drawn = useMemo(() => {
     const scaled = { ...picture, temperature: picture.temperature.map((share) => beyond + share * (inside - beyond)) }
-    return draw(body, scaled, member, dewPoint, system)
-  }, [body, picture, member, dewPoint, system, inside, beyond])
+    return draw(detail, scaled, dewPoint, system)
+  }, [detail, picture, dewPoint, system, inside, beyond])
   const { height, at } = drawn
+  const edges = detail.body.boundaries.map(({ edge }) => edge)
+  const [cx, cy] = at(coldestAt.x, coldestAt.y)
   return (
     <svg viewBox={`0 -16 ${WIDTH} ${height + 32}`} width="100%" role="img" aria-label={label} className="max-w-[514px]">
       <svg width={WIDTH} height={height} viewBox={`0 0 ${WIDTH} ${height}`}>
@@ -50,33 +48,44 @@ export function TemperaturePicture({ body, picture, surface, coldestAt, member, 
           <path d={drawn.dew} fill="none" stroke="var(--fen)" strokeWidth={2.2} strokeDasharray="4 3" data-line="dew-point" />
         ) : null}
         <g fontSize={11.5} fill="var(--ink)">
-          {drawn.labels.map(({ text, y }) => (
-            <text key={text} x={6} y={y + 4} className="on-hatch">
+          {drawn.labels.map(({ text, y, far }) => (
+            <text key={text} x={far ? WIDTH - 6 : 6} y={y + 4} textAnchor={far ? "end" : "start"} className="on-hatch">
               {text}
             </text>
           ))}
         </g>
-        {side === "inside" ? (
-          <circle cx={at(coldestAt.x, 0)[0]} cy={at(0, coldestAt.y)[1] + 4} r={3.5} fill="var(--frost)" stroke="var(--sheet)" />
-        ) : null}
+        {drawn.airs.map(({ id, name, box, words }) => (
+          <g key={id}>
+            <rect {...box} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.9} />
+            {words ? (
+              <text x={words[0]} y={words[1]} textAnchor="middle" fontSize={12} fill="var(--graphite)">
+                {name}
+              </text>
+            ) : null}
+          </g>
+        ))}
+        {side === "inside" ? <circle cx={cx} cy={Math.max(4, cy)} r={3.5} fill="var(--frost)" stroke="var(--sheet)" /> : null}
       </svg>
       <g fontSize={12} fill="var(--graphite)">
-        <text x={0} y={-5}>
-          indoors
-        </text>
-        <text x={0} y={height + 13}>
-          outdoors
-        </text>
+        {edges.includes("top") ? (
+          <text x={0} y={-5}>
+            indoors
+          </text>
+        ) : null}
+        {edges.includes("bottom") ? (
+          <text x={0} y={height + 13}>
+            outdoors
+          </text>
+        ) : null}
       </g>
     </svg>
   )
 }
 
-function draw(body: Body, picture: Picture, member: number, dewPoint: number | null, system: UnitSystem) {
-  const shown = Math.min(body.width, member + 2 * BESIDE * body.height)
-  const scale = WIDTH / shown
-  const left = (body.width - shown) / 2
-  const at = (x: number, y: number): [number, number] => [(x - left) * scale, (body.height - y) * scale]
+function draw({ body, focus }: Detail, picture: Picture, dewPoint: number | null, system: UnitSystem) {
+  const scale = WIDTH / focus.width
+  const height = focus.height * scale
+  const at = (x: number, y: number): [number, number] => [(x - focus.x) * scale, (focus.y + focus.height - y) * scale]
   const path = (segments: readonly Segment[]) => segments.map(([x1, y1, x2, y2]) => `M${point(at(x1, y1))}L${point(at(x2, y2))}`).join("")
   const { shown: onScale, stored } = degrees(system)
   const [low, high] = picture.temperature.reduce(([least, most], t) => [Math.min(least, t), Math.max(most, t)], [Infinity, -Infinity] as [
@@ -87,16 +96,40 @@ function draw(body: Body, picture: Picture, member: number, dewPoint: number | n
   const isotherms = levels.map((level) => ({ level, segments: isotherm(picture, level) }))
   return {
     at,
-    height: body.height * scale,
-    bands: bandsOf(picture, levels, { left, scale, height: body.height * scale }),
-    outlines: body.blocks.map(({ x, y, width, height }) => {
-      const [px, py] = at(x, y + height)
-      return `M${point([px, py])}h${round(width * scale)}v${round(height * scale)}h${round(-width * scale)}z`
+    height,
+    bands: bandsOf(picture, levels, focus, scale),
+    outlines: body.blocks.map((block) => {
+      const { x, y, width, height: high_ } = boxOn(block, at, scale)
+      return `M${point([x, y])}h${round(width)}v${round(high_)}h${round(-width)}z`
     }),
     isotherms: isotherms.map(({ level, segments }) => ({ level, path: path(segments) })),
-    labels: labelsOf(isotherms, left + 0.02 * shown, (y) => at(0, y)[1], system).filter(({ y }) => y > 8 && y < body.height * scale - 8),
+    labels: labelsOf(isotherms, focus, (y) => at(0, y)[1], system).filter(({ y }) => y > 8 && y < height - 8),
     dew: dewPoint === null || dewPoint <= low || dewPoint >= high ? null : path(isotherm(picture, dewPoint)),
+    airs: (body.airs ?? []).map((air) => {
+      const box = boxOn(air, at, scale)
+      return { id: air.id, name: air.temperature === INDOORS ? "indoors" : "outdoors", box, words: middleOf(box, height) }
+    }),
   }
+}
+
+interface Box {
+  x: number
+  y: number
+  width: number
+  height: number
+}
+
+/** A rectangle of the drawing in the picture, px. */
+function boxOn({ x, y, width, height }: Box, at: (x: number, y: number) => [number, number], scale: number): Box {
+  const [left, top] = at(x, y + height)
+  return { x: left, y: top, width: width * scale, height: height * scale }
+}
+
+/** Where words find room in what of a box is seen; null where they do not. */
+function middleOf({ x, y, width, height }: Box, high: number): [number, number] | null {
+  const [left, right] = [Math.max(0, x), Math.min(WIDTH, x + width)]
+  const [top, foot] = [Math.max(0, y), Math.min(high, y + height)]
+  return right - left > 56 && foot - top > 14 ? [(left + right) / 2, (top + foot) / 2 + 4] : null
 }
 
 const round = (value: number) => Math.round(value * 100) / 100
@@ -106,14 +139,15 @@ const point = ([x, y]: readonly [number, number]) => `${round(x)} ${round(y)}`
 const GRAIN = 2
 
 /** Bands between the isotherms, from samples row by row in runs. */
-function bandsOf(picture: Picture, levels: readonly number[], { left, scale, height }: { left: number; scale: number; height: number }) {
+function bandsOf(picture: Picture, levels: readonly number[], focus: Box, scale: number) {
   const paths = Array.from({ length: levels.length + 1 }, () => "")
   const columns = Math.ceil(WIDTH / GRAIN)
+  const height = focus.height * scale
   for (let py = 0; py < height; py += GRAIN) {
-    const y = (height - Math.min(height, py + GRAIN / 2)) / scale
+    const y = focus.y + (height - Math.min(height, py + GRAIN / 2)) / scale
     let [band, from] = [-1, 0]
     for (let column = 0; column <= columns; column++) {
-      const t = column < columns ? temperatureAt(picture, picture.temperature, left + ((column + 0.5) * GRAIN) / scale, y) : NaN
+      const t = column < columns ? temperatureAt(picture, picture.temperature, focus.x + ((column + 0.5) * GRAIN) / scale, y) : NaN
       const next = column < columns ? levels.filter((level) => level <= t).length : -1
       if (next === band) continue
       if (band >= 0) paths[band] += `M${from} ${py}H${column * GRAIN}v${GRAIN}H${from}z`
@@ -129,19 +163,29 @@ function tint(share: number): string {
   return `color-mix(in oklab, var(${colour}) ${Math.round(48 * strength)}%, var(--sheet))`
 }
 
-/** Degrees beside the isotherms where they enter at the left, no two over each other. */
+interface Label {
+  text: string
+  y: number
+  /** At the right edge, for a line that never meets the left one. */
+  far: boolean
+}
+
+/** Degrees beside the isotherms where they enter at the left or else leave at the right, no two over each other. */
 function labelsOf(
   isotherms: readonly { level: number; segments: readonly Segment[] }[],
-  x: number,
+  { x, width }: Box,
   down: (y: number) => number,
   system: UnitSystem,
-): { text: string; y: number }[] {
-  const labels: { text: string; y: number }[] = []
+): Label[] {
+  const labels: Label[] = []
   for (const { level, segments } of isotherms) {
-    const crossing = segments.find(([x1, , x2]) => Math.min(x1, x2) <= x && Math.max(x1, x2) >= x)
-    if (!crossing) continue
-    const y = down((crossing[1] + crossing[3]) / 2)
-    if (labels.every((other) => Math.abs(other.y - y) >= 13)) labels.push({ text: printWholeDegrees(level, system), y })
+    const place = [0.02, 0.98].flatMap((share) => {
+      const at = x + share * width
+      const crossing = segments.find(([x1, , x2]) => Math.min(x1, x2) <= at && Math.max(x1, x2) >= at)
+      return crossing ? [{ y: down((crossing[1] + crossing[3]) / 2), far: share > 0.5 }] : []
+    })[0]
+    const free = place && labels.every((other) => other.far !== place.far || Math.abs(other.y - place.y) >= 13)
+    if (free) labels.push({ text: printWholeDegrees(level, system), ...place })
   }
   return labels
 }

@@ -70,7 +70,13 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
       ))}
       {holes.map(({ id, opening, corners }) => (
         <g key={id} data-opening={id}>
-          <polygon points={pointsText(corners)} fill="var(--felt)" stroke="var(--ink)" strokeWidth={1} />
+          <polygon
+            points={pointsText(corners)}
+            fill="var(--felt)"
+            stroke={ink.cold?.openings[id] ? WET_COLOUR[ink.cold.openings[id]] : "var(--ink)"}
+            strokeWidth={ink.cold?.openings[id] ? 5 : 1}
+            data-cold={ink.cold?.openings[id]}
+          />
           <path d={`M${corners[0]!.join(" ")}L${corners[2]!.join(" ")}`} stroke="var(--graphite)" strokeWidth={0.7} />
           <title>{opening.name}</title>
         </g>

@@ -1,11 +1,15 @@
 "use client"
+import { useState } from "react"
 import { type RankedBridge, rankedBridges } from "../../../core/ledger/bridge-ranking"
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { useStation } from "../../bench/use-station"
+import { DetailView } from "../../bridge/detail-view"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 
 const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
+
+const LEFT_OUT = "members of other sets and the corners where three faces meet are left out; an edge that is not square is drawn square."
 
 /** Members, edges and reveals by what they cost, the dearest first. */
 export function BridgeRanking() {
@@ -28,6 +32,9 @@ export function BridgeRanking() {
             <th className={`${NUMBER} font-normal`}>long</th>
             <th className={`${NUMBER} font-normal`}>{printQuantity("power", 0, units).unit}</th>
             <th className={`${NUMBER} font-normal`}>coldest, {degree}</th>
+            <th>
+              <span className="sr-only">picture</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -40,33 +47,58 @@ export function BridgeRanking() {
   )
 }
 
-function Row({ bridge: { place, name, face, set, length, linear, method, watts, surface } }: { bridge: RankedBridge }) {
+function Row({ bridge: { place, name, face, set, opening, detail, length, linear, method, watts, surface } }: { bridge: RankedBridge }) {
+  const [seen, setSeen] = useState(false)
   const { units } = useJob()
   const store = useJobStore()
   const { go } = useStation()
   const lead = () => {
     const layer = set ? face.layers.find(({ layer }) => layer.between === set.id)!.id : null
-    store.choose({ face: face.id, layer })
-    go("build-ups")
+    store.choose({ face: face.id, layer, part: opening })
+    go(opening ? "shell" : "build-ups")
   }
   return (
-    <tr className="border-b border-seam" data-bridge={place}>
-      <td className="py-0.5">
-        <Button look="link" onClick={lead}>
-          {name}
-        </Button>
-        {set ? <span className="text-graphite">, {face.name.toLowerCase()}</span> : null}
-      </td>
-      <td className={NUMBER}>
-        {method === "pending" ? "≈ " : ""}
-        {printQuantity("linearTransmittance", linear, units).text}
-      </td>
-      <td className={NUMBER}>{printWithUnit("length", length, units)}</td>
-      <td className={NUMBER}>{printQuantity("power", watts, units).text}</td>
-      <td className={NUMBER}>
-        {surface ? printQuantity("temperature", surface.temperature, units).text : "–"}
-        {surface?.wet ? <span className="text-fen">, {surface.wet === "frost" ? "frost" : "sweats"}</span> : null}
-      </td>
-    </tr>
+    <>
+      <tr className="border-b border-seam" data-bridge={place}>
+        <td className="py-0.5">
+          <Button look="link" onClick={lead}>
+            {name}
+          </Button>
+          {set ? <span className="text-graphite">, {face.name.toLowerCase()}</span> : null}
+        </td>
+        <td className={NUMBER}>
+          {method === "pending" ? "≈ " : ""}
+          {printQuantity("linearTransmittance", linear, units).text}
+        </td>
+        <td className={NUMBER}>{printWithUnit("length", length, units)}</td>
+        <td className={NUMBER}>{printQuantity("power", watts, units).text}</td>
+        <td className={NUMBER}>
+          {surface ? printQuantity("temperature", surface.temperature, units).text : "–"}
+          {surface?.wet ? <span className="text-fen">, {surface.wet === "frost" ? "frost" : "sweats"}</span> : null}
+        </td>
+        <td className="pl-2 text-right">
+          <Button look="link" aria-expanded={seen} aria-label={`See ${name}`} onClick={() => setSeen(!seen)}>
+            {seen ? "hide" : "see"}
+          </Button>
+        </td>
+      </tr>
+      {seen ? (
+        <tr>
+          <td colSpan={6} className="py-2">
+            <DetailView
+              action="Calculate its temperatures"
+              face={face}
+              detail={detail}
+              testId="seen-bridge"
+              label={`Temperatures at ${name.toLowerCase()}`}
+              left={LEFT_OUT}
+              cost={(solved) =>
+                `ψ is ${printWithUnit("linearTransmittance", solved.linear, units)}, ${printWithUnit("length", length, units)} of it.`
+              }
+            />
+          </td>
+        </tr>
+      ) : null}
+    </>
   )
 }

@@ -3,22 +3,17 @@ import { type ReactNode, useState } from "react"
 import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import { crossingOf } from "../../../core/assembly/crossing"
-import type { Detail, DetailFigures } from "../../../core/conduction/detail"
-import type { TemperaturePicture as Picture } from "../../../core/conduction/picture"
-import { coldSurface } from "../../../core/ledger/cold-surface"
+import type { Detail } from "../../../core/conduction/detail"
 import type { FaceFigures } from "../../../core/ledger/face-figures"
 import { memberDetailOf, withBreak } from "../../../core/ledger/member-bridge"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { addLayer } from "../../../edit/assembly-edits"
 import { addVariant } from "../../../edit/variant-edits"
 import type { MemberSet } from "../../../schema/job/build-up"
-import { SolveButton } from "../../bridge/solve-button"
-import { TemperaturePicture } from "../../bridge/temperature-picture"
-import { usePicture } from "../../bridge/use-picture"
+import { DetailView } from "../../bridge/detail-view"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { QuantityField, SelectField } from "../../primitives/fields"
-import { Remark } from "../../primitives/remark"
 
 interface Props {
   figures: FaceFigures
@@ -32,9 +27,9 @@ export function BridgeCheck({ figures, id, set }: Props) {
   if (!detail) return null
   return (
     <div className="col-span-3 grid gap-2">
-      <Solving action="See it in two dimensions" figures={figures} set={set} detail={detail} testId="bridge">
+      <MemberView action="See it in two dimensions" figures={figures} set={set} detail={detail} testId="bridge">
         <Break figures={figures} id={id} set={set} />
-      </Solving>
+      </MemberView>
     </div>
   )
 }
@@ -43,28 +38,6 @@ export function BridgeCheck({ figures, id, set }: Props) {
 function useDetail(figures: FaceFigures, layers: readonly BuiltLayer[], id: string): Detail | null {
   const { conditions } = useLedger()
   return memberDetailOf(layers, id, { tilt: figures.face.tilt, beyond: figures.beyond }, conditions)?.detail ?? null
-}
-
-interface SolvingProps {
-  action: string
-  figures: FaceFigures
-  set: MemberSet
-  detail: Detail
-  testId: string
-  /** What can be done once it is solved. */
-  children?: ReactNode
-}
-
-/** A detail before, while and after its picture is calculated. */
-function Solving({ action, children, ...words }: SolvingProps) {
-  const { figures: solved, picture, ...solving } = usePicture(words.detail)
-  if (!picture || !solved) return <SolveButton {...solving} action={action} />
-  return (
-    <>
-      <BridgeWords {...words} solved={solved} picture={picture} />
-      {children}
-    </>
-  )
 }
 
 /** What a break across the members could be of. */
@@ -109,56 +82,41 @@ function Break({ figures, id, set }: Props) {
         />
         <Button onClick={tried}>Try it in a variant</Button>
       </div>
-      <Solving action="Calculate it with the break" figures={figures} set={set} detail={detail} testId="bridge-with-break" />
+      <MemberView action="Calculate it with the break" figures={figures} set={set} detail={detail} testId="bridge-with-break" />
     </section>
   )
 }
 
-interface WordsProps extends Omit<SolvingProps, "action" | "children"> {
-  solved: DetailFigures
-  picture: Picture
+interface ViewProps {
+  action: string
+  figures: FaceFigures
+  set: MemberSet
+  detail: Detail
+  testId: string
+  children?: ReactNode
 }
 
-function BridgeWords({ figures, set, detail, solved, picture, testId }: WordsProps) {
+function MemberView({ figures, set, detail, ...view }: ViewProps) {
   const { units } = useJob()
-  const { conditions } = useLedger()
-  const surface = coldSurface(figures, solved, conditions)
   const u = (value: number) => printWithUnit("transmittance", value, units)
-  const degrees = (value: number) => printWithUnit("temperature", value, units)
   const pitch = detail.body.width
   const beside = detail.plain / pitch
-  const indoors = surface.side === "inside"
+  const name = set.name.toLowerCase()
   return (
-    <div className="grid gap-1 text-dense" data-testid={testId}>
-      <TemperaturePicture
-        body={detail.body}
-        picture={picture}
-        surface={surface}
-        coldestAt={solved.coldestAt}
-        member={set.width}
-        system={units}
-        label={`Temperatures around one of the ${set.name.toLowerCase()}, outdoors below`}
-      />
-      <p>
-        In two dimensions a metre of {set.name.toLowerCase()} costs{" "}
-        <span className="font-semibold">{printWithUnit("linearTransmittance", solved.linear, units)}</span> beside the bare build-up; with
-        one every {printWithUnit("length", pitch, units)} its U goes from {u(beside)} to{" "}
-        <span className="font-semibold">{u(beside + solved.linear / pitch)}</span>.
-      </p>
-      <p>
-        {indoors ? "In the worst night the inside face" : "On the worst afternoon the outside face"} comes down to{" "}
-        {degrees(surface.temperature)} over it{indoors ? ", at the dot" : ""} (fRsi {solved.coldestInside.toFixed(2)})
-        {surface.dewPoint === null ? "" : `; the air before it sweats below ${degrees(surface.dewPoint)}`}.
-      </p>
-      {surface.wet ? (
-        <Remark kind="damp">
-          The {surface.side} face {surface.wet === "frost" ? "freezes" : "sweats"} along it: a break across it
-          {indoors ? ", or a warmer inside face," : ""} keeps it dry.
-        </Remark>
-      ) : null}
-      <p className="text-graphite">
-        ISO 10211; sticks of other sets, plates and the ends of the face are left out. {solved.notes.join(" ")}
-      </p>
-    </div>
+    <DetailView
+      {...view}
+      face={figures}
+      detail={detail}
+      label={`Temperatures around one of the ${name}, outdoors below`}
+      left="sticks of other sets, plates and the ends of the face are left out."
+      cost={({ linear }) => (
+        <>
+          In two dimensions a metre of {name} costs{" "}
+          <span className="font-semibold">{printWithUnit("linearTransmittance", linear, units)}</span> beside the bare build-up; with one
+          every {printWithUnit("length", pitch, units)} its U goes from {u(beside)} to{" "}
+          <span className="font-semibold">{u(beside + linear / pitch)}</span>.
+        </>
+      )}
+    />
   )
 }

@@ -12,6 +12,7 @@ import { useJob, useLedger } from "../../job/job-store"
 import { choicesOf, SelectField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
+import { OpeningFrameFields } from "./opening-frame"
 import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
 
@@ -84,7 +85,7 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
         label="Kind"
         value={opening.kind}
         options={choicesOf(KINDS)}
-        onChange={(kind) => change(id, { kind, ...OPENING_KINDS[kind] })}
+        onChange={(kind) => change(id, { kind, ...OPENING_KINDS[kind], frame: opening.frame })}
       />
       <SelectField<FaceId>
         label="In"
@@ -99,13 +100,19 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
       {field("height", "Height")}
       {field("leaf", "Thickness of the leaf")}
       {field("jamb", "Lining on jambs and head")}
-      <JobQuantity label="U, frame included" kind="transmittance" value={opening.uValue} onCommit={(uValue) => change(id, { uValue })} />
+      <JobQuantity
+        label={opening.frame ? "U of the leaf or pane" : "U, frame included"}
+        kind="transmittance"
+        value={opening.uValue}
+        onCommit={(uValue) => change(id, { uValue })}
+      />
       <JobQuantity
         label="Sun let in, 0 to 1"
         kind="ratio"
         value={opening.solarFactor}
         onCommit={(solarFactor) => change(id, { solarFactor })}
       />
+      <OpeningFrameFields id={id} opening={opening} onChange={(frame) => change(id, frame)} />
       <p className="col-span-3" data-testid="clear-opening">
         Clear once everything is lined: <span className="font-semibold">{`${length(clear.width)} × ${length(clear.height)}`}</span>
         {clear.sill > 0 ? `; the floor stands ${length(clear.sill)} above its sill` : ""}

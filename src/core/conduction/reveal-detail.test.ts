@@ -1,0 +1,67 @@
+import { describe, expect, test } from "@jest/globals"
+import { type Films, solvedDetail } from "./detail"
+import type { Sheets } from "./member-detail"
+import { type Frame, jambDetail, type Leaf, thresholdDetail } from "./reveal-detail"
+
+const films: Films = { inside: 0.13, outside: 0.04, direction: "horizontal" }
+const wall: Sheets = { thicknesses: [0.012, 0.12, 0.009], conductivities: [0.13, 0.035, 0.15], height: 0.141 }
+const floor: Sheets = { thicknesses: [0.022, 0.14, 0.018], conductivities: [0.05, 0.035, 0.13], height: 0.18 }
+const leaf: Leaf = { thickness: 0.05, transmittance: 1.2 }
+const steel: Frame = { conductivity: 50, width: 0.04, sheet: 0.0015, break: 0 }
+const jamb = (frame: Frame, of: Leaf = leaf) => solvedDetail(jambDetail(wall, frame, of, films))
+const threshold = (frame: Frame) => solvedDetail(thresholdDetail(floor, wall, 0.18, frame, leaf, films))
+
+describe("the side of an opening", () => {
+  test("of a leaf as thick as the wall and of its stuffs, in a frame that lets through what the leaf does, is no bridge", () => {
+    // One layer of 0.035, 0.1 m: U = 1/(0.17 + 0.1/0.035); wall, frame and leaf are one even slab.
+    const even: Sheets = { thicknesses: [0.1], conductivities: [0.035], height: 0.1 }
+    const through = 1 / (0.17 + 0.1 / 0.035)
+    const frame: Frame = { conductivity: 0.035, width: 0.05, sheet: null, break: 0 }
+    const { linear, coldestInside } = solvedDetail(jambDetail(even, frame, { thickness: 0.1, transmittance: through }, films))
+    expect(Math.abs(linear)).toBeLessThan(1e-6)
+    expect(coldestInside).toBeCloseTo(1 - 0.13 * through, 5)
+  })
+
+  test("wrapped in steel costs most, a break of plastic takes most of that away, and the thicker it is the more", () => {
+    const [bare, thin, thick] = [0, 0.005, 0.03].map((gap) => jamb({ ...steel, break: gap })) as [
+      ReturnType<typeof jamb>,
+      ReturnType<typeof jamb>,
+      ReturnType<typeof jamb>,
+    ]
+    expect(bare.linear).toBeGreaterThan(thin.linear)
+    expect(thin.linear).toBeGreaterThan(thick.linear)
+    expect(thick.linear).toBeLessThan(0.25 * bare.linear)
+    expect(bare.coldestInside).toBeLessThan(thick.coldestInside - 0.15)
+  })
+
+  test("passes no more by its sheet than the sheet itself lets through, by hand", () => {
+    // The sheet alone, from film to film over its flanges and its way through the wall: it has 50·0.0015/0.141 = 0.532 W/(m·K) along the
+    // wall's depth, and that is in series with all else.
+    expect(jamb(steel).linear).toBeLessThan(0.532)
+    expect(jamb(steel).linear).toBeGreaterThan(0)
+  })
+
+  test("in timber costs far less than in aluminium, which a break brings down", () => {
+    const solid = (conductivity: number, gap: number) => jamb({ conductivity, width: 0.05, sheet: null, break: gap }).linear
+    expect(solid(0.13, 0)).toBeLessThan(0.2 * solid(160, 0))
+    expect(solid(160, 0.03)).toBeLessThan(solid(160, 0))
+  })
+
+  test("bears any leaf: a single pane, a leaf thicker than the wall, one of no known thickness", () => {
+    for (const of of [
+      { thickness: 0.004, transmittance: 5.8 },
+      { thickness: 0.3, transmittance: 0.2 },
+      { thickness: 0, transmittance: 3 },
+    ])
+      expect(Number.isFinite(jamb(steel, of).linear)).toBe(true)
+  })
+})
+
+describe("the foot of a door", () => {
+  test("on a sheet of steel is colder than with a break in it, and costs more", () => {
+    const [bare, broken] = [threshold(steel), threshold({ ...steel, break: 0.03 })]
+    expect(bare.linear).toBeGreaterThan(broken.linear)
+    expect(bare.coldestInside).toBeLessThan(broken.coldestInside)
+    expect(bare.coldestAt.y).toBeCloseTo(floor.height, 3)
+  })
+})

@@ -1,0 +1,49 @@
+import type { Opening } from "../../schema/job/shell"
+import { sheetsOf } from "../conduction/member-detail"
+import { type Frame, jambDetail, type Leaf, thresholdDetail } from "../conduction/reveal-detail"
+import { materialOf } from "../material/catalogue"
+import type { FaceFigures } from "./face-figures"
+import { type LineBridge, lineFilms, sameAir } from "./line-bridge"
+import { bridgeAt, type Solutions } from "./solutions"
+
+/** Openings that one walks through. */
+const DOORS: readonly Opening["kind"][] = ["door", "sliding-door", "double-door", "passage"]
+/** How far a door's foot may stand over the floor's inside face and still have its threshold on it, m. */
+const STEP = 0.15
+
+/** Whether the foot of an opening stands on the floor, and both have one air beyond them. */
+export const hasThreshold = ({ kind, y, frame }: Opening, wall: FaceFigures, floor: FaceFigures): boolean =>
+  frame !== null &&
+  DOORS.includes(kind) &&
+  wall.face.tilt > 60 &&
+  y <= floor.winter.thickness + STEP &&
+  sameAir(wall.beyond, floor.beyond) &&
+  !floor.ground
+
+/** The reveals of all openings whose frames are described: jambs and head, and the sill or the threshold. */
+export function revealBridges(faces: readonly FaceFigures[], solutions: Solutions): LineBridge[] {
+  const floor = faces.find(({ id }) => id === "floor")!
+  return faces.flatMap((face) =>
+    face.openings.flatMap(({ id, opening }): LineBridge[] => {
+      if (!opening.frame || face.ground) return []
+      const frame: Frame = { ...opening.frame, conductivity: materialOf(opening.frame.material).conductivity.declared }
+      const leaf: Leaf = { thickness: opening.leaf, transmittance: opening.uValue }
+      const films = lineFilms(face)
+      const wall = sheetsOf(face.layers, films.direction)
+      const known = { kind: "reveal", face, between: null, opening: id } as const
+      const stands = hasThreshold(opening, face, floor)
+      const { name, width, height, y } = opening
+      const round = bridgeAt(`${id} jamb`, jambDetail(wall, frame, leaf, films), 0, solutions)
+      const sides = {
+        ...known,
+        ...round,
+        name: `${name}, ${stands ? "jambs and head" : "all round"}`,
+        length: 2 * height + width * (stands ? 1 : 2),
+      }
+      if (!stands) return [sides]
+      const under = sheetsOf(floor.layers, films.direction)
+      const foot = thresholdDetail(under, wall, Math.min(y, under.height), frame, leaf, films)
+      return [sides, { ...known, ...bridgeAt(`${id} threshold`, foot, 0, solutions), name: `${name}, threshold`, length: width }]
+    }),
+  )
+}
