@@ -1,4 +1,4 @@
-import type { Job, Limits } from "../schema/job/job"
+import type { Job, Limits, Service } from "../schema/job/job"
 import type { AirState } from "../schema/quantity"
 import type { Edit } from "./edit"
 
@@ -33,4 +33,13 @@ export const setOutdoors = (season: Season, air: AirState | null): Edit => ({
 export const setLimit = (limit: keyof Limits, value: number | null): Edit => ({
   label: `Limit on ${limit}`,
   recipe: (job) => void (job.brief.limits[limit] = value),
+})
+
+/** How a new job reckons insulation: after ten years, as damp as it is declared. */
+export const SERVICE: Service = { age: 10, relativeHumidity: 0.5 }
+
+/** @param service null takes conductivities as declared */
+export const setService = (service: Service | null): Edit => ({
+  label: service ? "Insulation in service" : "Insulation as declared",
+  recipe: (job) => void (job.brief.service = service),
 })

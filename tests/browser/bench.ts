@@ -26,8 +26,9 @@ export async function settled(page: Page): Promise<void> {
   await expect(page.getByTestId("saving")).toHaveAttribute("data-saving", "saved")
 }
 
-/** A ledger figure in SI. */
+/** A ledger figure in SI, once all that it stands on is calculated. */
 export async function figure(page: Page, name: string): Promise<number> {
+  await expect(page.locator(`[data-figure=${name}]`)).not.toContainText("≈")
   return Number(await page.locator(`[data-figure=${name}]`).getAttribute("data-value"))
 }
 

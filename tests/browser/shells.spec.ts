@@ -1,7 +1,7 @@
 import { expect, type Page, test } from "@playwright/test"
 import type { Form } from "../../src/schema/job/form"
 import { startJob } from "../../src/edit/start/start-job"
-import { demoJob, openJob, putJob, settled, type } from "./bench"
+import { figure, demoJob, openJob, putJob, settled, type } from "./bench"
 
 /** One of the lists of the Shell station. */
 const tab = (page: Page, name: string) => page.getByRole("radiogroup", { name: "Of the shell" }).getByRole("radio", { name }).click()
@@ -278,8 +278,7 @@ test("a cold room in a shed sees a room and no sun, and its inside is what was a
 test("an unheated lean-to finds its own temperature between inside and outdoors", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "lean-to"))
   await openJob(page, id, "shell")
-  const loss = page.locator("[data-figure=loss]")
-  const before = Number(await loss.getAttribute("data-value"))
+  const before = await figure(page, "loss")
   await tab(page, "around it")
   await page.getByRole("button", { name: "Space", exact: true }).click()
   await type(page, "Name", "Wood store")
@@ -287,7 +286,7 @@ test("an unheated lean-to finds its own temperature between inside and outdoors"
   await expect(page.getByText("No face stands against it yet.")).toBeVisible()
   await page.getByLabel("Back gable", { exact: true }).selectOption("Wood store")
   await expect(page.getByText(/It finds −?[\d.]+ °C in the worst night/)).toBeVisible()
-  expect(Number(await loss.getAttribute("data-value"))).toBeLessThan(before)
+  expect(await figure(page, "loss")).toBeLessThan(before)
   await page.locator("[data-face=back]").click()
   await page.keyboard.press("3")
   await expect(page.getByText("against “Wood store”")).toBeVisible()

@@ -16,6 +16,9 @@ export interface BuiltLayer {
   set: MemberSet | null
   /** Share of the face taken by those members, 0…1. */
   fraction: number
+  /** As declared, or as it is in service, W/(m·K); and the temperature in its middle that this is at, °C, null as declared. */
+  conductivity: number
+  meanTemperature: number | null
   /** Label resistance, m²·K/W: thickness over declared conductivity; null for metals and air, which carry no label. */
   label: number | null
   /** Equivalent air layer beside the members, m. */
@@ -42,6 +45,8 @@ export function builtLayers(assembly: Assembly, shareOf: (set: MemberSet) => num
       material,
       set,
       fraction,
+      conductivity: material.conductivity.declared,
+      meanTemperature: null,
       label: bare ? null : layer.thickness / material.conductivity.declared,
       airLayer: equivalentAirLayer(material, layer.thickness),
       mass: layer.existing ? 0 : withMembers(layer, set, material, fraction, arealMass),
@@ -52,12 +57,12 @@ export function builtLayers(assembly: Assembly, shareOf: (set: MemberSet) => num
 
 /** The layers as the transmittance calculation takes them; air spaces see the faces that they lie between. */
 export function transmittanceLayers(layers: readonly BuiltLayer[]): AssemblyLayer[] {
-  return layers.map(({ layer, material, set, fraction }, i) => ({
+  return layers.map(({ layer, material, conductivity, set, fraction }, i) => ({
     name: material.name,
     thickness: layer.thickness,
     ...(material.class === "air"
       ? { airspace: { emissivity1: faceEmissivity(layers[i - 1]), emissivity2: faceEmissivity(layers[i + 1]) } }
-      : { conductivity: material.conductivity.declared }),
+      : { conductivity }),
     ...(set ? { framing: { fraction, conductivity: memberConductivity(set, layer.thickness) } } : {}),
     ...(layer.voids ? { voids: layer.voids } : {}),
   }))

@@ -11,6 +11,7 @@ import { airBeyond, temperatureBeyond } from "./beyond"
 function leanTo(space: Space | null): Job {
   const form = { kind: "box", length: 4, width: 3, height: 2.5 } as const
   const job = startJob({ kind: "shed", name: "lean-to", units: "metric", form, station: "linden-vale", school: "smart" })
+  job.brief.service = null
   job.brief.indoors.winter = { temperature: 20, relativeHumidity: 0.5 }
   job.brief.outdoors.winter = { temperature: 0, relativeHumidity: 0.8 }
   const variant = job.variants.first!

@@ -43,3 +43,13 @@ export function airBeyond(far: Beyond, season: Season, fromInside: number, insid
   const pressure = vapourPressureAt(outdoors.temperature, outdoors.relativeHumidity)
   return { temperature, relativeHumidity: Math.min(1, pressure / saturationPressure(temperature)) }
 }
+
+/**
+ * Temperature beyond a face before any heat flow is known: what conductivities are taken at. An unheated space lies half way, soil is as
+ * the year's mean.
+ * @returns °C
+ */
+export function roughBeyond(far: Beyond, season: Season, inside: number, outdoors: number, annualMean: number): number {
+  if (far.kind === "ground") return annualMean
+  return temperatureBeyond(far, season, far.kind === "space" && far.space.kind === "unheated" ? far.space.conductance : 1, inside, outdoors)
+}

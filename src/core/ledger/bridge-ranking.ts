@@ -5,7 +5,6 @@ import type { Edge } from "../shell/edges"
 import { type ColdSurface, coldSurface, drivingAirs } from "./cold-surface"
 import type { FaceFigures } from "./face-figures"
 import type { Ledger } from "./ledger"
-import { lineConductance } from "./line-bridge"
 import { memberDetailOf } from "./member-bridge"
 import type { Bridge } from "./solutions"
 
@@ -62,7 +61,7 @@ function rankedMembers(face: FaceFigures, { conditions, solutions }: Ledger): Ra
         },
       ]
     }
-    const found = memberDetailOf(face.layers, id, { tilt: face.face.tilt, beyond: face.beyond }, conditions)
+    const found = memberDetailOf(face.driven, id, { tilt: face.face.tilt, beyond: face.beyond }, conditions)
     if (!found) return []
     // The combined method holds for it; what was calculated on demand tells its surface.
     const solved = solutions.of(found.detail)
@@ -74,9 +73,9 @@ function rankedMembers(face: FaceFigures, { conditions, solutions }: Ledger): Ra
 }
 
 function rankedLine(line: Ledger["lines"][number], { conditions }: Ledger): RankedBridge {
-  const { face, solved, place, name, between, opening, detail, length, linear } = line
+  const { face, solved, place, name, between, opening, detail, length, linear, conductance } = line
   const { inside, beyond } = drivingAirs(face, conditions)
-  const watts = lineConductance(line) * Math.abs(inside.temperature - beyond.temperature)
+  const watts = conductance * Math.abs(inside.temperature - beyond.temperature)
   const surface = solved ? coldSurface(face, solved, conditions) : null
   return { place, name, face, set: null, between, opening, detail, length, linear, method: methodOf(line), watts, surface }
 }

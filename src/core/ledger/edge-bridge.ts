@@ -21,17 +21,20 @@ export function edgeBridges(shell: Shell, faces: readonly FaceFigures[], solutio
     const place = edge.faces.join(" ")
     const length = edge.length - thresholdsOn(a, b)
     const known = { kind: "edge", name: `${a.name} to ${b.name.toLowerCase()}`, length, between: edge.faces, opening: null } as const
+    const line = (bridge: Bridge, face: FaceFigures, other: FaceFigures, share: number): LineBridge => {
+      const linear = bridge.linear * share
+      return { ...known, ...bridge, face, other, share, linear, conductance: linear * length }
+    }
     if (a.ground || b.ground) {
       const [floor, wall] = a.ground ? [a, b] : [b, a]
-      return onSlab(floor, wall, solutions, place).map((bridge) => ({ ...known, face: wall, ...bridge }))
+      return onSlab(floor, wall, solutions, place).map((bridge) => line(bridge, wall, floor, 1))
     }
     if (!sameAir(a.beyond, b.beyond)) return []
     const films = lineFilms(a)
-    const [lying, standing] = [sheetsOf(a.layers, films.direction), sheetsOf(b.layers, films.direction)]
+    const [lying, standing] = [sheetsOf(a.driven, films.direction), sheetsOf(b.driven, films.direction)]
     const square = bridgeAt(place, cornerDetail(lying, standing, films), overlap(lying, films) + overlap(standing, films), solutions)
     // The two measures over all overlap by the thickness times cot(α/2); drawn is the square corner, where that is 1.
-    const share = 1 / Math.tan((edge.angle * Math.PI) / 360)
-    return [{ ...known, face: a, ...square, linear: square.linear * share }]
+    return [line(square, a, b, 1 / Math.tan((edge.angle * Math.PI) / 360))]
   })
 }
 
@@ -51,6 +54,6 @@ const overlap = (sheets: Sheets, films: Films): number =>
 
 function onSlab(floor: FaceFigures, wall: FaceFigures, solutions: Solutions, place: string): Bridge[] {
   if (wall.beyond.kind !== "outdoors" || wall.face.tilt !== 90) return []
-  const detail = slabEdgeDetail(sheetsOf(floor.layers, "down"), sheetsOf(wall.layers, "horizontal"), floor.ground!)
+  const detail = slabEdgeDetail(sheetsOf(floor.driven, "down"), sheetsOf(wall.driven, "horizontal"), floor.ground!)
   return [bridgeAt(place, detail, 0, solutions)]
 }

@@ -3,10 +3,11 @@ import type { FaceId, Opening, Shell } from "../../schema/job/shell"
 import type { GroundOutput } from "../../schema/ground"
 import type { AirState } from "../../schema/quantity"
 import { builtLayers, type BuiltLayer, labelResistance, setsOf, transmittanceInput } from "../assembly/build-up"
+import { inService } from "../assembly/in-service"
 import { heatFlowDirection, INDOOR_RESISTANCE, OUTDOOR_RESISTANCE, SUMMER_OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { thermalTransmittance } from "../assembly/thermal-transmittance"
 import { slabOnGround } from "../ground/slab"
-import { airBeyond, beyond, type Beyond, type Season, temperatureBeyond } from "../heat/beyond"
+import { airBeyond, beyond, type Beyond, roughBeyond, type Season, temperatureBeyond } from "../heat/beyond"
 import { type Conditions } from "../heat/conditions"
 import { type DampLook, dampLook } from "../moisture/damp-look"
 import { dampVerdict, type DampVerdict } from "../moisture/damp-verdict"
@@ -16,7 +17,7 @@ import { faceName } from "../shell/face-name"
 import { boxSkin } from "../shell/floor-boxes"
 import { memberShare } from "../shell/framing"
 import { offsetsArea } from "../shell/notch"
-import { type MemberBridge, memberBridges, setsBeyondCombined, withoutSets } from "./member-bridge"
+import { drivingSeason, type MemberBridge, memberBridges, setsBeyondCombined, withoutSets } from "./member-bridge"
 import type { Solutions } from "./solutions"
 import type { JobState } from "./state"
 
@@ -32,7 +33,10 @@ export interface FaceFigures {
   /** Conductance from the inside into the space beyond, by way of this face and all others against it, W/K; 0 without one. */
   fromInside: number
   assembly: string
+  /** As they are in winter; in summer; and in that of both that drives most heat. */
   layers: BuiltLayer[]
+  summerLayers: BuiltLayer[]
+  driven: BuiltLayer[]
   openings: { id: string; opening: Opening }[]
   /** What closes its openings and the pieces missing from it: a U of its own each, m² and W/(m²·K). */
   closures: Closure[]
@@ -89,13 +93,23 @@ function builtFigures(
   const { brief, shell, variant } = state
   const assemblyId = variant.wears[face.id]!
   const assembly = variant.assemblies[assemblyId]!
-  const layers = builtLayers(assembly, (set) => memberShare(shell, face, set))
   const outward = heatFlowDirection(face.tilt, true)
   const inward = heatFlowDirection(face.tilt, false)
   const far = beyond(shell, face.id)
   const sheltered = far.kind === "space"
   const winterFilm = sheltered ? INDOOR_RESISTANCE[outward] : OUTDOOR_RESISTANCE
   const summerFilm = sheltered ? INDOOR_RESISTANCE[inward] : SUMMER_OUTDOOR_RESISTANCE
+  const declared = builtLayers(assembly, (set) => memberShare(shell, face, set))
+  const served = (season: Season) => {
+    const { inside, outside } = conditions[season]
+    const [direction, film] = season === "winter" ? [outward, winterFilm] : [inward, summerFilm]
+    const airs = {
+      inside: inside.temperature,
+      outside: roughBeyond(far, season, inside.temperature, outside.temperature, conditions.annualMean),
+    }
+    return inService(declared, brief.service, airs, { inside: INDOOR_RESISTANCE[direction], outside: film, direction })
+  }
+  const [layers, summerLayers] = [served("winter"), served("summer")]
   const combined = (some: readonly BuiltLayer[], direction: typeof outward, film: number) =>
     thermalTransmittance(transmittanceInput(some, direction, film), setsOf(some))
   const all = combined(layers, outward, winterFilm)
@@ -103,7 +117,8 @@ function builtFigures(
   const sets = far.kind === "ground" ? [] : setsBeyondCombined(layers, all)
   const rest = withoutSets(layers, sets)
   const winter = sets.length === 0 ? all : combined(rest, outward, winterFilm)
-  const bridges = memberBridges(face.id, layers, sets, { tilt: face.tilt, beyond: far }, conditions, solutions)
+  const driven = drivingSeason(conditions, far) === "summer" ? summerLayers : layers
+  const bridges = memberBridges(face.id, driven, sets, { tilt: face.tilt, beyond: far }, conditions, solutions)
   const added = sum(bridges.map(({ linear, fraction, set }) => (linear * fraction) / set.width))
   // The floor's own resistance, members included, is what lies between its two faces.
   const floorResistance = 1 / winter.uValue - INDOOR_RESISTANCE[outward] - winterFilm
@@ -122,6 +137,8 @@ function builtFigures(
     beyond: far,
     assembly: assemblyId,
     layers,
+    summerLayers,
+    driven,
     openings,
     closures,
     netArea: Math.max(0, face.area + boxSkins(shell, face.id) - sum(closures.map(({ area }) => area))),
@@ -131,7 +148,7 @@ function builtFigures(
     winter,
     bridges,
     transmittance: winter.uValue + added,
-    summerTransmittance: combined(rest, inward, summerFilm).uValue + added,
+    summerTransmittance: combined(withoutSets(summerLayers, sets), inward, summerFilm).uValue + added,
     summerFilm,
     ground,
     absorptance: assembly.absorptance ?? layers[0]!.material.face.absorptance,
@@ -167,9 +184,14 @@ export function temperatureBeyondFace(figures: FaceFigures, season: Season, insi
   return temperatureBeyond(figures.beyond, season, figures.fromInside, inside, outdoors)
 }
 
-function dampOf({ layers, face, ground, beyond: far }: BuiltFigures, fromInside: number, conditions: Conditions): FaceFigures["damp"] {
+function dampOf(
+  { layers: winterLayers, summerLayers, face, ground, beyond: far }: BuiltFigures,
+  fromInside: number,
+  conditions: Conditions,
+): FaceFigures["damp"] {
   const look = (season: Season) => {
     const { inside } = conditions[season]
+    const layers = season === "winter" ? winterLayers : summerLayers
     if (ground) return dampOnSoil(layers, ground, inside, conditions.annualMean)
     const outside = airBeyond(far, season, fromInside, inside, conditions[season].outside)
     const direction = heatFlowDirection(face.tilt, inside.temperature >= outside.temperature)

@@ -8,7 +8,7 @@ import { STANDARD_PRESSURE } from "../quantity/constants"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
 import { type HeatPart, leakingAir } from "./heat-loss"
-import { type LineBridge, lineLoss } from "./line-bridge"
+import { type HeatPath, pathLoss } from "./heat-path"
 import type { JobState } from "./state"
 
 /** A face at one hour of the hottest day. */
@@ -50,7 +50,7 @@ const GROUND_ALBEDO = 0.2
  * Steady hour by hour: heavy walls would delay and lower it. People, lights and machines are not counted.
  * @see ASHRAE Fundamentals 2017, ch. 18 (sol-air temperature)
  */
-export function heatGain(state: JobState, faces: readonly FaceFigures[], lines: readonly LineBridge[], conditions: Conditions): HeatGain {
+export function heatGain(state: JobState, faces: readonly FaceFigures[], paths: readonly HeatPath[], conditions: Conditions): HeatGain {
   const { inside, outside } = conditions.summer
   const day = summerDesignDay(conditions.station, outside.temperature)
   const curves = faces.map((figures) => day.map((hour) => faceHour(figures, hour, conditions)))
@@ -63,8 +63,8 @@ export function heatGain(state: JobState, faces: readonly FaceFigures[], lines: 
         return { kind: "opening", id, name, heat: transmission(area, uValue, beyond - inside.temperature) + sun }
       }),
     ])
-    for (const line of lines)
-      parts.push({ kind: "line", id: line.place, name: line.name, heat: -lineLoss(line, "summer", inside.temperature, hour.temperature) })
+    for (const path of paths)
+      parts.push({ kind: "path", id: path.place, name: path.name, heat: -pathLoss(path, "summer", inside.temperature, hour.temperature) })
     parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(state, faces, conditions, hour.temperature) })
     return { hour: hour.hour, outdoors: hour.temperature, total: sum(parts.map((part) => part.heat)), parts }
   })

@@ -1,5 +1,5 @@
 import { factor, quantityOf, type Working, type WorkingLine } from "../working"
-import { lineWorking } from "./line-bridge"
+import { pathWorking } from "./heat-path"
 import type { Ledger } from "./ledger"
 
 /** How the heat gain of the worst afternoon was got: each part at the hour at which all together are greatest. */
@@ -8,8 +8,8 @@ export function heatGainWorking(ledger: Ledger): Working {
   const peak = ledger.gain.hours.find(({ hour }) => hour === ledger.gain.hour)!
   const lines = peak.parts.map(({ kind, id, name, heat }): WorkingLine => {
     const result = quantityOf("power", heat)
-    const line = kind === "line" ? ledger.lines.find(({ place }) => place === id) : undefined
-    if (line) return { ...lineWorking(line, heat), name }
+    const path = kind === "path" ? ledger.paths.find(({ place }) => place === id) : undefined
+    if (path) return { ...pathWorking(path, heat), name }
     const figures = ledger.faces.find((face) => kind === "face" && face.id === id)
     if (!figures) return { name, factors: [], operator: "×", result, from: { station: kind === "opening" ? "shell" : "build-ups" } }
     const from = { station: "build-ups", face: figures.id } as const
@@ -24,7 +24,7 @@ export function heatGainWorking(ledger: Ledger): Working {
   })
   return {
     title: `Heat gained on the hottest day, ${ledger.gain.hour}:00`,
-    formula: "Φ = Σ A·U·(θe + α·I·Rse − θi) + A·(U·(θe − θi) + g·I) + Σ ψ·l·(θe − θi) + leaking air with its water",
+    formula: "Φ = Σ A·U·(θe + α·I·Rse − θi) + A·(U·(θe − θi) + g·I) + Σ H·(θe − θi) + leaking air with its water",
     lines,
     total: quantityOf("power", ledger.gain.total),
     inputs: [

@@ -6,13 +6,13 @@ import { airLeakageHeat, GROUND_SWING, transmission } from "../heat/transmission
 import { sum } from "../numeric/sum"
 import { greatestHeight, volumeOf } from "../shell/size"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
-import { type LineBridge, lineLoss } from "./line-bridge"
+import { type HeatPath, pathLoss } from "./heat-path"
 import type { JobState } from "./state"
 
 /** One way for heat to pass: W, positive outward in winter and inward in summer. */
 export interface HeatPart {
-  kind: "face" | "opening" | "line" | "air"
-  /** Name of the face, the opening or the line's place; "air" for leakage. */
+  kind: "face" | "opening" | "path" | "air"
+  /** Name of the face, the opening or the path's place; "air" for leakage. */
   id: string
   name: string
   heat: number
@@ -29,7 +29,7 @@ export interface HeatLoss {
  * Steady heat loss on the worst night: through faces, openings, edges and leaks; no sun, nobody inside.
  * @see EN 12831-1:2017, 6.3 (transmission), with infiltration of ASHRAE Fundamentals 2017, ch. 16
  */
-export function heatLoss(state: JobState, faces: readonly FaceFigures[], lines: readonly LineBridge[], conditions: Conditions): HeatLoss {
+export function heatLoss(state: JobState, faces: readonly FaceFigures[], paths: readonly HeatPath[], conditions: Conditions): HeatLoss {
   const { inside, outside } = conditions.winter
   const air = leakingAir(state, faces, "winter", conditions.winter)
   const parts: HeatPart[] = faces.flatMap((figures): HeatPart[] => {
@@ -41,8 +41,8 @@ export function heatLoss(state: JobState, faces: readonly FaceFigures[], lines: 
       }),
     ]
   })
-  for (const line of lines)
-    parts.push({ kind: "line", id: line.place, name: line.name, heat: lineLoss(line, "winter", inside.temperature, outside.temperature) })
+  for (const path of paths)
+    parts.push({ kind: "path", id: path.place, name: path.name, heat: pathLoss(path, "winter", inside.temperature, outside.temperature) })
   parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airLeakageHeat(air.flow, inside.temperature - air.from.temperature) })
   return { total: sum(parts.map((part) => part.heat)), parts, air }
 }

@@ -2,7 +2,7 @@ import { GROUND_SWING } from "../heat/transmission"
 import { AIR_DENSITY, AIR_SPECIFIC_HEAT } from "../quantity/constants"
 import { factor, quantityOf, type Working, type WorkingLine } from "../working"
 import { temperatureBeyondFace } from "./face-figures"
-import { lineWorking } from "./line-bridge"
+import { pathWorking } from "./heat-path"
 import type { Ledger } from "./ledger"
 
 /** How the heat loss of the worst night was got. */
@@ -18,8 +18,8 @@ export function heatLossWorking(ledger: Ledger): Working {
       ]
       return { name, factors, operator: "×", result, from: { station: "build-ups" } }
     }
-    const line = kind === "line" ? ledger.lines.find(({ place }) => place === id) : undefined
-    if (line) return { ...lineWorking(line, heat), name }
+    const path = kind === "path" ? ledger.paths.find(({ place }) => place === id) : undefined
+    if (path) return { ...pathWorking(path, heat), name }
     const figures = ledger.faces.find((face) => (kind === "face" ? face.id === id : face.closures.some((closure) => closure.id === id)))!
     const difference = indoors - temperatureBeyondFace(figures, "winter", indoors, winter.outside.temperature)
     const closure = figures.closures.find((candidate) => candidate.id === id)
@@ -49,7 +49,7 @@ export function heatLossWorking(ledger: Ledger): Working {
   })
   return {
     title: "Heat lost on the worst night",
-    formula: "Φ = Σ A·U·(θi − θe) + Σ ψ·l·(θi − θe) + ρ·c·q·(θi − θe)",
+    formula: "Φ = Σ A·U·(θi − θe) + Σ H·(θi − θe) + ρ·c·q·(θi − θe)",
     lines,
     total: quantityOf("power", ledger.loss.total),
     inputs: [

@@ -15,10 +15,12 @@ import { type FaceFigures, facesFigures } from "./face-figures"
 import { type HeatGain, heatGain } from "./heat-gain"
 import { type HeatLoss, heatLoss } from "./heat-loss"
 import { edgeBridges } from "./edge-bridge"
+import type { HeatPath } from "./heat-path"
 import type { LineBridge } from "./line-bridge"
 import { revealBridges } from "./reveal-bridge"
 import { type Bridge, keptSolutions, type Solutions, UNSOLVED } from "./solutions"
 import type { JobState } from "./state"
+import { vertexPaths } from "./vertex-path"
 import { liningsOf } from "./linings"
 import { type MonthEnergy, yearOfEnergy } from "./year"
 
@@ -26,8 +28,9 @@ import { type MonthEnergy, yearOfEnergy } from "./year"
 export interface Ledger {
   conditions: Conditions
   faces: FaceFigures[]
-  /** Edges and reveals. */
+  /** Edges and reveals; and with them corners, all that passes heat beside the faces. */
   lines: LineBridge[]
+  paths: HeatPath[]
   /** Details in two dimensions that the figures stand on but that are not solved yet, each once. */
   pending: Detail[]
   /** What they were taken from. */
@@ -69,18 +72,22 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
     solutions,
   )
   const lines = [...edgeBridges(shell, faces, solutions), ...revealBridges(faces, solutions)]
+  const paths = [...lines, ...vertexPaths(lines)]
   const boxes = Object.values(shell.boxes)
   const volume = volumeOf(shell.form, boxes)
   const clear = clearInside(shell.form, linings, boxes, floorRise(shell))
+  // Where linings leave no inside, measures over all say nothing that edges could make up for.
+  const counted = Math.min(clear.length, clear.width, clear.heightAtWalls) > 0 ? paths : []
   return {
     conditions,
     faces,
     lines,
+    paths,
     pending: pendingOf(bridgesOf({ faces, lines })),
     solutions,
-    loss: heatLoss(state, faces, lines, conditions),
-    gain: heatGain(state, faces, lines, conditions),
-    year: yearOfEnergy(state, faces, lines, conditions),
+    loss: heatLoss(state, faces, counted, conditions),
+    gain: heatGain(state, faces, counted, conditions),
+    year: yearOfEnergy(state, faces, counted, conditions),
     linings,
     clear,
     volume,

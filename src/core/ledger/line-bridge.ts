@@ -1,19 +1,20 @@
 import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import type { Films } from "../conduction/detail"
-import type { Beyond, Season } from "../heat/beyond"
-import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
-import { factor, quantityOf, type WorkingLine } from "../working"
+import type { Beyond } from "../heat/beyond"
 import type { Edge } from "../shell/edges"
+import type { FaceFigures } from "./face-figures"
+import type { HeatPath } from "./heat-path"
 import type { Bridge } from "./solutions"
 
 /** A single line of an enclosure that passes heat beside its faces: an edge, or the reveal of an opening. */
-export interface LineBridge extends Bridge {
+export interface LineBridge extends Bridge, HeatPath {
   kind: "edge" | "reveal"
-  name: string
   /** m */
   length: number
-  /** A face along it, with the air that is beyond it. */
-  face: FaceFigures
+  /** The face on its other side; of a reveal the same. */
+  other: FaceFigures
+  /** How much of the square detail's ψ an edge has: cot(α/2), 1 at a right angle. */
+  share: number
   /** The two faces of an edge, or the opening whose reveal it is. */
   between: Edge["faces"] | null
   opening: string | null
@@ -28,27 +29,3 @@ export const lineFilms = ({ beyond }: Pick<FaceFigures, "beyond">): Films => ({
 
 /** Whether two faces have one air beyond them. */
 export const sameAir = (a: Beyond, b: Beyond): boolean => a.kind === b.kind && (a.kind !== "space" || b.kind !== "space" || a.id === b.id)
-
-/** Conductance of a line, W/K. */
-export const lineConductance = ({ linear, length }: LineBridge): number => linear * length
-
-/** Heat that a line lets out, W. */
-export function lineLoss(line: LineBridge, season: Season, inside: number, outdoors: number): number {
-  const beyond = line.face.ground ? outdoors : temperatureBeyondFace(line.face, season, inside, outdoors)
-  return lineConductance(line) * (inside - beyond)
-}
-
-/** A line's part of a sum: ψ, its length, and the difference that its heat goes with. */
-export function lineWorking(line: LineBridge, heat: number): Omit<WorkingLine, "name"> {
-  const conductance = lineConductance(line)
-  return {
-    factors: [
-      factor("ψ", "linearTransmittance", line.linear),
-      factor("l", "length", line.length),
-      factor("ΔT", "temperatureDifference", conductance === 0 ? 0 : heat / conductance),
-    ],
-    operator: "×",
-    result: quantityOf("power", heat),
-    from: { station: "shell", face: line.face.id },
-  }
-}

@@ -21,10 +21,10 @@ export function resistanceWorking(figures: FaceFigures): Working {
   })
   const lines: WorkingLine[] = [
     plain("Outdoor film Rse", rse),
-    ...layers.map(({ layer, material }, i): WorkingLine => {
+    ...layers.map(({ layer, material, conductivity }, i): WorkingLine => {
       const result = quantityOf("resistance", resistances[i]!)
       if (material.class === "air") return { ...plain(material.name, resistances[i]!), from }
-      const factors = [factor("d", "length", layer.thickness), factor("λ", "conductivity", material.conductivity.declared)]
+      const factors = [factor("d", "length", layer.thickness), factor("λ", "conductivity", conductivity)]
       return { name: material.name, factors, operator: "÷", result, from }
     }),
     plain("Indoor film Rsi", rsi),

@@ -1,4 +1,5 @@
 import type { Opening } from "../../schema/job/shell"
+import type { Detail } from "../conduction/detail"
 import { sheetsOf } from "../conduction/member-detail"
 import { type Frame, jambDetail, type Leaf, thresholdDetail } from "../conduction/reveal-detail"
 import { materialOf } from "../material/catalogue"
@@ -29,21 +30,20 @@ export function revealBridges(faces: readonly FaceFigures[], solutions: Solution
       const frame: Frame = { ...opening.frame, conductivity: materialOf(opening.frame.material).conductivity.declared }
       const leaf: Leaf = { thickness: opening.leaf, transmittance: opening.uValue }
       const films = lineFilms(face)
-      const wall = sheetsOf(face.layers, films.direction)
-      const known = { kind: "reveal", face, between: null, opening: id } as const
+      const wall = sheetsOf(face.driven, films.direction)
       const stands = hasThreshold(opening, face, floor)
       const { name, width, height, y } = opening
-      const round = bridgeAt(`${id} jamb`, jambDetail(wall, frame, leaf, films), 0, solutions)
-      const sides = {
-        ...known,
-        ...round,
-        name: `${name}, ${stands ? "jambs and head" : "all round"}`,
-        length: 2 * height + width * (stands ? 1 : 2),
+      const line = (place: string, words: string, detail: Detail, length: number): LineBridge => {
+        const bridge = bridgeAt(`${id} ${place}`, detail, 0, solutions)
+        const conductance = bridge.linear * length
+        const known = { kind: "reveal", name: `${name}, ${words}`, face, other: face, share: 1, between: null, opening: id } as const
+        return { ...known, ...bridge, length, conductance }
       }
-      if (!stands) return [sides]
-      const under = sheetsOf(floor.layers, films.direction)
+      const jamb = jambDetail(wall, frame, leaf, films)
+      if (!stands) return [line("jamb", "all round", jamb, 2 * (height + width))]
+      const under = sheetsOf(floor.driven, films.direction)
       const foot = thresholdDetail(under, wall, Math.min(y, under.height), frame, leaf, films)
-      return [sides, { ...known, ...bridgeAt(`${id} threshold`, foot, 0, solutions), name: `${name}, threshold`, length: width }]
+      return [line("jamb", "jambs and head", jamb, 2 * height + width), line("threshold", "threshold", foot, width)]
     }),
   )
 }

@@ -4,7 +4,9 @@ import { ledgerOf } from "./ledger"
 import { activeState, withLayer } from "./state"
 import { thicknessFor } from "./thickness-for"
 
-const state = activeState(demoJobs().find(({ name }) => name === "Larkspur")!)
+/** With conductivities as declared, which do not change with the thickness. */
+const larkspur = activeState(demoJobs().find(({ name }) => name === "Larkspur")!)
+const state = { ...larkspur, brief: { ...larkspur.brief, service: null } }
 const now = ledgerOf(state)
 const bulkhead = now.faces.find(({ id }) => id === "front")!
 

@@ -6,7 +6,7 @@ import { airLeakageHeat, transmission } from "../heat/transmission"
 import { sum } from "../numeric/sum"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
 import { leakingAir } from "./heat-loss"
-import { type LineBridge, lineLoss } from "./line-bridge"
+import { type HeatPath, pathLoss } from "./heat-path"
 import type { JobState } from "./state"
 
 /** Heat to be brought in and taken out in a month, J. */
@@ -23,7 +23,7 @@ export interface MonthEnergy {
 export function yearOfEnergy(
   state: JobState,
   faces: readonly FaceFigures[],
-  lines: readonly LineBridge[],
+  paths: readonly HeatPath[],
   conditions: Conditions,
 ): { total: number; months: MonthEnergy[] } {
   const { winter, summer, station } = conditions
@@ -37,7 +37,7 @@ export function yearOfEnergy(
     steadyFlow(
       state,
       faces,
-      lines,
+      paths,
       season,
       { inside, outside: { temperature: mean, relativeHumidity: 0.7 }, windSpeed: wind },
       conditions.annualMean,
@@ -55,7 +55,7 @@ export function yearOfEnergy(
 function steadyFlow(
   state: JobState,
   faces: readonly FaceFigures[],
-  lines: readonly LineBridge[],
+  paths: readonly HeatPath[],
   season: Season,
   condition: Condition,
   annualMean: number,
@@ -69,6 +69,6 @@ function steadyFlow(
     return face + sum(figures.closures.map(({ area, uValue }) => transmission(area, uValue, difference)))
   })
   const air = leakingAir(state, faces, season, condition)
-  const edges = lines.map((line) => lineLoss(line, season, indoors, condition.outside.temperature))
-  return sum(skin) + sum(edges) + airLeakageHeat(air.flow, indoors - air.from.temperature)
+  const beside = paths.map((path) => pathLoss(path, season, indoors, condition.outside.temperature))
+  return sum(skin) + sum(beside) + airLeakageHeat(air.flow, indoors - air.from.temperature)
 }

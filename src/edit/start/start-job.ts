@@ -2,6 +2,7 @@ import { type Brief, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, type Varia
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Opening, Shell } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
+import { SERVICE } from "../brief-edits"
 import { OPENING_KINDS } from "./openings"
 import { type School, SCHOOLS } from "./schools"
 
@@ -145,6 +146,7 @@ export function startJob(answers: Answers): Job {
       outdoors: { winter: null, summer: null },
       indoors: kit.air,
       limits: { height: null, weight: null, money: null, loss: null, gain: null },
+      service: SERVICE,
     },
     shell: startShell(answers.form, kit),
     variants: { first: startVariant(school, answers.form, kit.ach50) },

@@ -2,7 +2,7 @@ import * as z from "zod"
 import { Assembly } from "./build-up"
 import { shellLength } from "./form"
 import { Id, title } from "./name"
-import { AirState, quantity } from "../quantity"
+import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
@@ -21,6 +21,13 @@ export const Limits = z.strictObject({
 })
 export type Limits = z.output<typeof Limits>
 
+/** What insulation is reckoned at in service. */
+export const Service = z.strictObject({
+  age: quantity("years", "since it was built in", { min: 0, max: 100 }),
+  relativeHumidity: relativeHumidity("humidity within the layers"),
+})
+export type Service = z.output<typeof Service>
+
 export const Brief = z.strictObject({
   kind: JobKind,
   use: z.string().max(400).describe("who or what is inside, and when"),
@@ -30,6 +37,7 @@ export const Brief = z.strictObject({
     .describe("design conditions typed in place of the station's"),
   indoors: z.strictObject({ winter: roomAir("indoor winter"), summer: roomAir("indoor summer") }),
   limits: Limits,
+  service: Service.nullable().describe("conductivities as built in: at each layer's own temperature, at this age; null: as declared"),
 })
 export type Brief = z.output<typeof Brief>
 

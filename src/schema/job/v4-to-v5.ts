@@ -1,12 +1,18 @@
 import type { Step } from "./migrate"
 import { changed, mapped } from "./parts"
 
-/** Version 5 knows what openings are set in; before, that was counted in their transmittance. */
+/**
+ * Version 5 knows what openings are set in, which was counted in their transmittance before, and how insulation is reckoned in service,
+ * which was as declared.
+ */
 export const v4ToV5: Step = (job) => ({
   ...job,
+  brief: briefOf(job.brief),
   shell: shellOf(job.shell),
-  pinned: changed(job.pinned, (pinned) => ({ ...pinned, shell: shellOf(pinned.shell) })),
+  pinned: changed(job.pinned, (pinned) => ({ ...pinned, brief: briefOf(pinned.brief), shell: shellOf(pinned.shell) })),
 })
+
+const briefOf = (brief: unknown) => changed(brief, (known) => ({ ...known, service: null }))
 
 const shellOf = (shell: unknown) =>
   changed(shell, (part) => ({

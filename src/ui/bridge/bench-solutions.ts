@@ -3,7 +3,7 @@ import { useEffect, useSyncExternalStore } from "react"
 import type { Detail, DetailFigures } from "../../core/conduction/detail"
 import { bridgesOf, type Ledger } from "../../core/ledger/ledger"
 import { type KeptSolutions, keptSolutions } from "../../core/ledger/solutions"
-import type { Question, Saying } from "./bridge.worker"
+import { solve } from "./solver"
 
 /** All details that this window has solved. */
 const kept = keptSolutions()
@@ -51,23 +51,20 @@ export function useSolving(ledgers: readonly Ledger[]): void {
     for (const ledger of ledgers) kept.settle(bridgesOf(ledger))
   }, [ledgers])
   useEffect(() => {
-    if (pending.length === 0) return
-    const worker = new Worker(new URL("./bridge.worker.ts", import.meta.url), { type: "module" })
-    let shown = performance.now()
-    let at = 0
-    const ask = () => worker.postMessage({ detail: pending[at]!, picture: false } satisfies Question)
-    worker.onmessage = ({ data }: MessageEvent<Saying>) => {
-      if ("cells" in data) return
-      kept.keep(pending[at]!, data.solved.figures)
-      at++
-      const done = at === pending.length
-      if (!done) ask()
-      if (!done && performance.now() - shown < PATIENCE) return
-      shown = performance.now()
-      tell()
+    let stopped = false
+    const run = async () => {
+      let shown = performance.now()
+      for (const [i, detail] of pending.entries()) {
+        const solved = await solve(detail, false).solved
+        if (solved) kept.keep(detail, solved.figures)
+        if (stopped) return
+        if (i + 1 < pending.length && performance.now() - shown < PATIENCE) continue
+        shown = performance.now()
+        tell()
+      }
     }
-    ask()
-    return () => worker.terminate()
+    void run()
+    return () => void (stopped = true)
     // The same details by their names need no new start.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [names])

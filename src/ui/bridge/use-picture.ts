@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from "react"
 import type { Detail, DetailFigures } from "../../core/conduction/detail"
 import type { TemperaturePicture } from "../../core/conduction/picture"
 import { keep, solutionsNow, useSolved } from "./bench-solutions"
-import type { Question, Saying } from "./bridge.worker"
+import { solve } from "./solver"
 
 /** Pictures of details that were asked for; each is some hundred kilobytes. */
 const pictures = new Map<string, TemperaturePicture>()
@@ -20,33 +20,32 @@ interface Run {
 export function usePicture(detail: Detail) {
   const { key } = detail
   useSolved()
-  const worker = useRef<Worker | null>(null)
+  const stop = useRef<(() => void) | null>(null)
   const [run, setRun] = useState<Run | null>(null)
-  const stop = () => {
-    worker.current?.terminate()
-    worker.current = null
-  }
-  useEffect(() => stop, [key])
-  const solve = () => {
-    stop()
-    const started = new Worker(new URL("./bridge.worker.ts", import.meta.url), { type: "module" })
-    worker.current = started
-    started.onmessage = ({ data }: MessageEvent<Saying>) => {
-      if ("cells" in data) return setRun({ of: key, cells: data.cells, failed: false })
-      stop()
-      if (pictures.size >= MOST) pictures.clear()
-      pictures.set(key, data.solved.picture!)
-      keep(detail, data.solved.figures)
-      setRun(null)
+  useEffect(() => () => stop.current?.(), [key])
+  const begin = () => {
+    const saying = (cells: number, failed = false) => setRun({ of: key, cells, failed })
+    const { solved, giveUp } = solve(detail, true, saying)
+    let given = false
+    stop.current = () => {
+      given = true
+      giveUp()
     }
-    started.onerror = () => setRun({ of: key, cells: 0, failed: true })
-    setRun({ of: key, cells: 0, failed: false })
-    started.postMessage({ detail, picture: true } satisfies Question)
+    saying(0)
+    void solved.then((result) => {
+      stop.current = null
+      if (given) return
+      if (!result) return saying(0, true)
+      if (pictures.size >= MOST) pictures.clear()
+      pictures.set(key, result.picture!)
+      keep(detail, result.figures)
+      setRun(null)
+    })
   }
   const cancel = () => {
-    stop()
+    stop.current?.()
     setRun(null)
   }
   const figures: DetailFigures | null = solutionsNow().solutions.of(detail) ?? null
-  return { figures, picture: pictures.get(key) ?? null, run: run?.of === key ? run : null, solve, cancel }
+  return { figures, picture: pictures.get(key) ?? null, run: run?.of === key ? run : null, solve: begin, cancel }
 }

@@ -2,7 +2,7 @@
 import { cautionsFor } from "../../../core/ledger/cautions"
 import { inTheWay } from "../../../core/ledger/in-the-way"
 import { STATIONS } from "../../../core/climate/stations"
-import { type Season, setIndoors, setLimit, setOutdoors, setStation, setUse } from "../../../edit/brief-edits"
+import { type Season, SERVICE, setIndoors, setLimit, setOutdoors, setService, setStation, setUse } from "../../../edit/brief-edits"
 import type { Limits } from "../../../schema/job/job"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
@@ -100,6 +100,7 @@ export function BriefStation() {
           />
         ))}
       </fieldset>
+      <ServiceFields />
       <Standing words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, units))} />
       {cautionsFor(brief.kind).map((caution) => (
         <Remark key={caution} kind="caution">
@@ -107,6 +108,46 @@ export function BriefStation() {
         </Remark>
       ))}
     </div>
+  )
+}
+
+/** At what age and humidity insulation is reckoned, each layer at its own temperature; or as its label declares. */
+function ServiceFields() {
+  const { brief, units } = useJob()
+  const store = useJobStore()
+  const { service } = brief
+  return (
+    <fieldset className="grid grid-cols-3 items-end gap-x-4 gap-y-2 border-t border-seam pt-2">
+      <legend className="sr-only">Insulation in service</legend>
+      <p className="col-span-3 font-display text-[15px] font-semibold">How insulation is reckoned</p>
+      <SelectField
+        label="Conductivity"
+        value={service ? "service" : "declared"}
+        options={[
+          { value: "service", name: "as it is in the wall" },
+          { value: "declared", name: "as the label declares" },
+        ]}
+        onChange={(value) => store.edit(setService(value === "service" ? SERVICE : null))}
+      />
+      {service ? (
+        <>
+          <QuantityField
+            label="Age, years"
+            kind="ratio"
+            system={units}
+            value={service.age}
+            onCommit={(age) => store.edit(setService({ ...service, age }))}
+          />
+          <QuantityField
+            label="Humidity within the layers"
+            kind="percent"
+            system={units}
+            value={service.relativeHumidity}
+            onCommit={(relativeHumidity) => store.edit(setService({ ...service, relativeHumidity }))}
+          />
+        </>
+      ) : null}
+    </fieldset>
   )
 }
 

@@ -27,8 +27,11 @@ export function LayerDetails({ figures, built }: { figures: FaceFigures; built: 
         {material.name}
         <span className="ml-2 font-sans text-dense font-normal text-graphite">
           λ {printWithUnit("conductivity", material.conductivity.declared, units)} declared at{" "}
-          {printWithUnit("temperature", material.conductivity.at, units)} · {printWithUnit("density", material.density, units)} · sd{" "}
-          {printAirLayer(built.airLayer)} m · {material.fire.reaction}
+          {printWithUnit("temperature", material.conductivity.at, units)}
+          {built.meanTemperature === null
+            ? ""
+            : `, here ${printWithUnit("conductivity", built.conductivity, units)} at ${printWithUnit("temperature", built.meanTemperature, units)}`}{" "}
+          · {printWithUnit("density", material.density, units)} · sd {printAirLayer(built.airLayer)} m · {material.fire.reaction}
         </span>
       </p>
       <QuantityField

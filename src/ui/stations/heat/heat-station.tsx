@@ -211,19 +211,19 @@ function HourTable() {
   )
 }
 
-/** The single lines of an enclosure as one part: each by itself is in the table of bridges. */
-function linesTogether(parts: readonly HeatPart[]): HeatPart[] {
-  const lines = parts.filter(({ kind }) => kind === "line")
-  const rest = parts.filter(({ kind }) => kind !== "line")
-  if (lines.length === 0) return rest
-  return [...rest, { kind: "line", id: "lines", name: "Edges, beside the measures over all", heat: sum(lines.map(({ heat }) => heat)) }]
+/** Edges, reveals and corners as one part: each by itself is in the table of bridges. */
+function pathsTogether(parts: readonly HeatPart[]): HeatPart[] {
+  const paths = parts.filter(({ kind }) => kind === "path")
+  const rest = parts.filter(({ kind }) => kind !== "path")
+  if (paths.length === 0) return rest
+  return [...rest, { kind: "path", id: "paths", name: "Edges, beside the measures over all", heat: sum(paths.map(({ heat }) => heat)) }]
 }
 
 /** Parts of a flow, greatest first; what flows the other way is said so. */
 function Bars({ parts, token }: { parts: readonly HeatPart[]; token: "ember" | "ochre" }) {
   const { units } = useJob()
   const store = useJobStore()
-  const sorted = linesTogether(parts).sort((a, b) => b.heat - a.heat)
+  const sorted = pathsTogether(parts).sort((a, b) => b.heat - a.heat)
   const greatest = Math.max(...sorted.map(({ heat }) => Math.abs(heat)), 1e-9)
   const faces = useLedger().faces
   return (

@@ -23,7 +23,7 @@ interface Props {
 
 /** One of the members in two dimensions: what a metre of it costs, how cold it makes the inside face, and what a break would do. */
 export function BridgeCheck({ figures, id, set }: Props) {
-  const detail = useDetail(figures, figures.layers, id)
+  const detail = useDetail(figures, figures.driven, id)
   if (!detail) return null
   return (
     <div className="col-span-3 grid gap-2">
@@ -55,7 +55,7 @@ function Break({ figures, id, set }: Props) {
   const store = useJobStore()
   const [material, setMaterial] = useState<string>("xps")
   const [thickness, setThickness] = useState(0.02)
-  const detail = useDetail(figures, withBreak(figures.layers, id, material, thickness), id)
+  const detail = useDetail(figures, withBreak(figures.driven, id, material, thickness), id)
   if (!detail) return null
   const crossing = crossingOf(figures.layers, id)!
   const at = crossing.outside.length + crossing.between.length

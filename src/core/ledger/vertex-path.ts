@@ -1,0 +1,43 @@
+import type { FaceId } from "../../schema/job/shell"
+import { plainTransmittance, sheetsOf } from "../conduction/member-detail"
+import { sum } from "../numeric/sum"
+import type { FaceFigures } from "./face-figures"
+import type { HeatPath } from "./heat-path"
+import { type LineBridge, lineFilms } from "./line-bridge"
+
+/**
+ * Where three square edges meet, the edges' own measures overlap: with walls of thickness t the flow is 3 − 3·(1 − 2/π·ln 2) + 0.15 times
+ * λ·t more than faces and edges by measures over all say.
+ * @see Incropera et al., Fundamentals of Heat and Mass Transfer, table 4.1 (corner of three walls, S = 0.15·t)
+ */
+const VERTEX = 3 - 3 * (1 - (2 / Math.PI) * Math.log(2)) + 0.15
+
+/** The corners of an enclosure where three faces against one air meet, as one path for each such air. */
+export function vertexPaths(edges: readonly LineBridge[]): HeatPath[] {
+  const byAir = new Map<FaceFigures, number[]>()
+  const joined = (a: FaceId, b: FaceId) => edges.find(({ between }) => between?.includes(a) && between.includes(b))
+  const faces = [...new Map(edges.flatMap(({ face, other }) => [face, other]).map((face) => [face.id, face] as const)).values()]
+  faces.forEach((a, i) =>
+    faces.slice(i + 1).forEach((b, j) =>
+      faces.slice(i + j + 2).forEach((c) => {
+        const [ab, bc, ca] = [joined(a.id, b.id), joined(b.id, c.id), joined(c.id, a.id)]
+        if (!ab || !bc || !ca || a.ground || b.ground || c.ground) return
+        const known = [...byAir.keys()].find((face) => lineFilms(face).outside === lineFilms(a).outside) ?? a
+        byAir.set(known, [...(byAir.get(known) ?? []), (VERTEX * sum([a, b, c].map(deepness)) * ab.share * bc.share * ca.share) / 3])
+      }),
+    ),
+  )
+  return [...byAir].map(([face, conductances]) => ({
+    place: `corners ${face.id}`,
+    name: "Corners where three faces meet",
+    face,
+    conductance: sum(conductances),
+  }))
+}
+
+/** λ·t of a face as an even stuff: U·t². */
+function deepness(face: FaceFigures): number {
+  const films = lineFilms(face)
+  const sheets = sheetsOf(face.driven, films.direction)
+  return plainTransmittance(sheets, films) * sheets.height ** 2
+}
