@@ -48,6 +48,7 @@ export interface FaceFigures {
   whole: number
   /** By the combined method, without the members that it does not hold for. */
   winter: AssemblyOutput
+  notes: string[]
   /** Those members, by what they pass in two dimensions. */
   bridges: MemberBridge[]
   /** Of the whole face in the worst night, W/(m²·K). */
@@ -78,6 +79,8 @@ export function facesFigures(
     return { ...figures, fromInside, damp: dampOf(figures, fromInside, conditions) }
   })
 }
+
+const INSULATING = "Members conduct less than what lies between them: with them the face loses less than beside them."
 
 /** What a face is, before it is known how warm it is beyond it. */
 type BuiltFigures = Omit<FaceFigures, "fromInside" | "damp">
@@ -120,6 +123,9 @@ function builtFigures(
   const driven = drivingSeason(conditions, far) === "summer" ? summerLayers : layers
   const bridges = memberBridges(face.id, driven, sets, { tilt: face.tilt, beyond: far }, conditions, solutions)
   const added = sum(bridges.map(({ linear, fraction, set }) => (linear * fraction) / set.width))
+  const transmittance = winter.uValue + added
+  const bare = 1 / winter.centreResistance + winter.corrections.voids + winter.corrections.fasteners
+  const notes = [...winter.notes, ...(transmittance < bare * (1 - 1e-9) ? [INSULATING] : [])]
   // The floor's own resistance, members included, is what lies between its two faces.
   const floorResistance = 1 / winter.uValue - INDOOR_RESISTANCE[outward] - winterFilm
   const ground =
@@ -144,10 +150,11 @@ function builtFigures(
     netArea: Math.max(0, face.area + boxSkins(shell, face.id) - sum(closures.map(({ area }) => area))),
     label: labelResistance(layers),
     centre: winter.centreResistance,
-    whole: 1 / (winter.uValue + added),
+    whole: 1 / transmittance,
     winter,
     bridges,
-    transmittance: winter.uValue + added,
+    transmittance,
+    notes,
     summerTransmittance: combined(withoutSets(summerLayers, sets), inward, summerFilm).uValue + added,
     summerFilm,
     ground,

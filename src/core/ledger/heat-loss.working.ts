@@ -60,7 +60,7 @@ export function heatLossWorking(ledger: Ledger): Working {
     ],
     method: "Steady flow: nobody inside, no sun, everything at rest. Faces are measured over all; ψ of an edge makes up for that.",
     source: "EN 12831-1:2017, 6.3; ψ by ISO 10211:2017; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017",
-    notes: ledger.faces.flatMap((face) => face.winter.notes.map((note) => `${face.name}: ${note}`)),
+    notes: ledger.faces.flatMap((face) => face.notes.map((note) => `${face.name}: ${note}`)),
   }
 }
 

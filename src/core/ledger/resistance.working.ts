@@ -72,6 +72,6 @@ export function resistanceWorking(figures: FaceFigures): Working {
       })),
     method: "Combined method: the mean of two limits that the true value lies between, films included.",
     source: "ISO 6946:2017, 6.7.2 and annexes D, F",
-    notes: winter.notes,
+    notes: figures.notes,
   }
 }

@@ -1,0 +1,184 @@
+import fc from "fast-check"
+import { CATALOGUE } from "../../src/core/material/catalogue"
+import { KNOWN } from "../../src/edit/known"
+import { demoJobs } from "../../src/edit/start/demo-jobs"
+import { OPENING_KINDS } from "../../src/edit/start/openings"
+import { startShell } from "../../src/edit/start/start-job"
+import type { Assembly, Layer, MemberSet } from "../../src/schema/job/build-up"
+import type { Job } from "../../src/schema/job/job"
+import { FACES } from "../../src/schema/job/references"
+import type { FaceId, FloorBox, Notch, Opening, Space } from "../../src/schema/job/shell"
+import { anyForm } from "./any-form"
+
+const between = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+const material = fc.constantFrom(...Object.keys(CATALOGUE))
+const air = (low: number, high: number) => fc.record({ temperature: between(low, high), relativeHumidity: between(0, 1) })
+
+const members: fc.Arbitrary<MemberSet> = fc
+  .record({
+    material,
+    width: between(0.005, 0.3),
+    hollow: fc.option(
+      fc.record({ shape: fc.constantFrom("tube" as const, "channel" as const, "hat" as const), wall: between(0.0005, 0.01) }),
+    ),
+    depth: fc.option(between(0.01, 0.3)),
+    direction: fc.constantFrom("up" as const, "along" as const),
+    gap: between(0.05, 1.5),
+    spaced: fc.constantFrom("centres" as const, "edges" as const),
+    first: fc.option(between(0, 2)),
+    measured: fc.option(fc.array(between(0, 8), { maxLength: 12 })),
+    ends: fc.boolean(),
+    low: fc.constantFrom(0 as const, 1 as const, 3 as const),
+    doubled: fc.boolean(),
+    cross: fc.array(between(0, 5), { maxLength: 3 }),
+    share: fc.option(between(0, 1)),
+  })
+  .map(({ gap, hollow, measured, low, ...set }) => ({
+    ...set,
+    name: "any",
+    shape: hollow?.shape ?? "solid",
+    wall: hollow?.wall ?? null,
+    spacing: set.width + gap,
+    positions: measured ? { left: measured } : {},
+    plates: { low, high: 1 },
+    overhang: 0,
+  }))
+
+const layer: fc.Arbitrary<Layer> = fc.record({
+  material,
+  thickness: between(0.0001, 0.4),
+  existing: fc.boolean(),
+  voids: fc.constantFrom(0, 1, 2),
+  between: fc.constantFrom(null, null, "one", "two"),
+})
+
+const assembly: fc.Arbitrary<Assembly> = fc
+  .record({
+    absorptance: fc.option(between(0, 1)),
+    one: members,
+    two: members,
+    stack: fc.array(layer, { minLength: 1, maxLength: 8 }),
+  })
+  .map(({ absorptance, stack, one, two }) => ({
+    name: "any",
+    absorptance,
+    members: { one, two },
+    layers: Object.fromEntries(stack.map((one, i) => [`l${i}`, one])),
+    order: stack.map((_, i) => `l${i}`),
+  }))
+
+const form = anyForm(0.5, 30)
+
+const floorBox: fc.Arbitrary<FloorBox> = fc.record({
+  name: fc.constant("box"),
+  side: fc.constantFrom("left", "right"),
+  x: between(0, 3),
+  length: between(0.05, 1.5),
+  width: between(0.05, 0.4),
+  height: between(0.05, 0.4),
+  outline: fc.option(
+    fc.constant<[number, number][]>([
+      [0, 0.1],
+      [0.3, 0.3],
+      [0.6, 0.1],
+    ]),
+  ),
+})
+
+const space: fc.Arbitrary<Space> = fc.oneof(
+  fc.constant<Space>({ kind: "open", name: "any" }),
+  fc.record({ kind: fc.constant("held" as const), name: fc.constant("any"), winter: air(-40, 60), summer: air(-40, 60) }),
+  fc.record({ kind: fc.constant("unheated" as const), name: fc.constant("any"), conductance: between(0.01, 5000) }),
+)
+
+/** Any job that can be typed: sizes, stuffs and weather all over their ranges. */
+export const anyJob: fc.Arbitrary<Job> = fc
+  .record({
+    form,
+    azimuth: between(0, 359),
+    floor: fc.constantFrom("slab" as const, "skids" as const, "wheels" as const, "frame" as const),
+    space,
+    against: fc.subarray<FaceId>(["floor", "left", "right", "front", "back"]),
+    assemblies: fc.tuple(assembly, assembly, assembly),
+    station: fc.constantFrom(...KNOWN.stations),
+    indoors: fc.record({ winter: air(-40, 60), summer: air(-40, 60) }),
+    outdoors: fc.record({ winter: fc.option(air(-60, 50)), summer: fc.option(air(-60, 50)) }),
+    ach50: between(0, 500),
+    box: fc.option(floorBox),
+    load: fc.record({ mass: between(0.1, 1e5), width: between(0.005, 50), length: between(0.005, 50), lasting: fc.boolean() }),
+    hole: fc.record({
+      x: between(0, 3),
+      y: between(0, 3),
+      width: between(0.05, 3),
+      height: between(0.05, 3),
+      uValue: between(0.05, 20),
+      solarFactor: between(0, 1),
+      frame: fc.option(
+        fc.record({
+          material,
+          width: between(0.005, 0.2),
+          sheet: fc.option(between(0.0005, 0.01)),
+          break: fc.constantFrom(0, 0.01, 0.2),
+        }),
+      ),
+    }),
+    service: fc.option(fc.record({ age: between(0, 100), relativeHumidity: between(0, 1) })),
+  })
+  .map(
+    ({
+      form,
+      assemblies: [wall, roof, floorWorn],
+      station,
+      indoors,
+      outdoors,
+      ach50,
+      hole,
+      box,
+      load,
+      space,
+      against,
+      service,
+      ...shell
+    }) => {
+      const base = demoJobs()[0]!
+      const opening: Opening = { ...OPENING_KINDS.door, name: "any", kind: "door", face: "left", ...hole, swing: "in" }
+      const notch: Notch = {
+        name: "any",
+        face: "floor",
+        edge: "left",
+        from: 0,
+        offsets: [
+          [0, 0.1],
+          [0.2, 0.2],
+        ],
+        uValue: 2,
+      }
+      const wears = Object.fromEntries(
+        FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"]),
+      )
+      return {
+        ...base,
+        brief: { ...base.brief, station, indoors, outdoors, service },
+        shell: {
+          ...startShell(form, { floor: "skids", openings: { any: opening } }),
+          ...shell,
+          boxes: box ? { any: box } : {},
+          notches: { any: notch },
+          spaces: { any: space },
+          against: Object.fromEntries(against.map((face) => [face, "any"])),
+          levels: { any: { name: "any", x: 0, y: 0, rise: 0.01 } },
+          fits: { any: { name: "any", size: 2, along: "diagonal" } },
+          loads: { any: { name: "any", ...load } },
+        },
+        variants: { first: { name: "any", assemblies: { wall, roof, floor: floorWorn }, wears, leakage: { ach50, shelter: 3 as const } } },
+      }
+    },
+  )
+
+/** Every number anywhere in a value, each object once. */
+export function numbersIn(value: unknown, seen = new Set<object>()): number[] {
+  if (typeof value === "number") return [value]
+  if (typeof value !== "object" || value === null || seen.has(value)) return []
+  seen.add(value)
+  return Object.values(value).flatMap((part) => numbersIn(part, seen))
+}
