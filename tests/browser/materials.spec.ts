@@ -114,7 +114,9 @@ test("a foil without an air space changes nothing but a note; with one it counts
 })
 
 test("what thickness reaches a built R is told, and taken as it is sold", async ({ page }) => {
-  const id = await putJob(page, demoJob("Larkspur", "reach"))
+  // By hand with conductivities as declared.
+  const job = demoJob("Larkspur", "reach")
+  const id = await putJob(page, { ...job, brief: { ...job.brief, service: null } })
   await openJob(page, id)
   await page.locator("[data-face=front]").press("Enter")
   await page.locator("[data-layer-row=l2]").click()

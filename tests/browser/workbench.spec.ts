@@ -13,7 +13,8 @@ test("a layer's edge is dragged and snaps to what is sold; the ledger moves whil
   await page.mouse.move(x, edge.y + 60)
   await page.mouse.down()
   await page.mouse.move(x + (drawn.width / 0.12) * 0.025 - 3, edge.y + 60, { steps: 4 })
-  const held = await figure(page, "loss")
+  // What is held waits with its bridges until it is let go.
+  const held = Number(await page.locator("[data-figure=loss]").getAttribute("data-value"))
   expect(held).toBeLessThan(before)
   // Held, but not done yet: nothing to undo.
   await expect(page.getByRole("button", { name: "Undo" })).toBeDisabled()

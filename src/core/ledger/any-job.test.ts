@@ -32,7 +32,7 @@ describe("any job that can be typed", () => {
           for (const season of ["winter", "summer"] as const) expect(dampSentence(face.damp[season], face.layers)).toMatch(/\.$/)
         }
       }),
-      { numRuns: 200, endOnFailure: true },
+      { numRuns: 120, endOnFailure: true },
     )
   })
 

@@ -6,13 +6,13 @@ import { slabEdgeDetail } from "../conduction/slab-edge-detail"
 import { sum } from "../numeric/sum"
 import { edgesOf } from "../shell/edges"
 import type { FaceFigures } from "./face-figures"
-import { lineFilms, type LineBridge, sameAir } from "./line-bridge"
+import { lineFilms, type LineBridge } from "./line-bridge"
 import { hasThreshold } from "./reveal-bridge"
 import { type Bridge, bridgeAt, type Solutions } from "./solutions"
 
 /**
- * The edges of a shell, each with the ψ that its two faces' measures over all leave to it; edges between different airs are not among
- * them, nor such that are nearly flat.
+ * The edges of a shell, each with the ψ that its two faces' measures over all leave to it; between two airs it is drawn in the first.
+ * Edges that are nearly flat are not among them.
  */
 export function edgeBridges(shell: Shell, faces: readonly FaceFigures[], solutions: Solutions): LineBridge[] {
   return edgesOf(shell).flatMap((edge): LineBridge[] => {
@@ -27,9 +27,8 @@ export function edgeBridges(shell: Shell, faces: readonly FaceFigures[], solutio
     }
     if (a.ground || b.ground) {
       const [floor, wall] = a.ground ? [a, b] : [b, a]
-      return onSlab(floor, wall, solutions, place).map((bridge) => line(bridge, wall, floor, 1))
+      return onSlab(floor, wall, solutions, place).map((bridge) => line(bridge, wall, wall, 1))
     }
-    if (!sameAir(a.beyond, b.beyond)) return []
     const films = lineFilms(a)
     const [lying, standing] = [sheetsOf(a.driven, films.direction), sheetsOf(b.driven, films.direction)]
     const square = bridgeAt(place, cornerDetail(lying, standing, films), overlap(lying, films) + overlap(standing, films), solutions)

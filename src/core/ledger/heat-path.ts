@@ -9,13 +9,16 @@ export interface HeatPath {
   name: string
   /** A face that it lies on, with the air that is beyond it. */
   face: FaceFigures
+  /** The face on its other side, whose air may be another; of a reveal or a point the same. */
+  other: FaceFigures
   /** W/K */
   conductance: number
 }
 
-/** Heat that a path lets out, W. */
-export function pathLoss({ face, conductance }: HeatPath, season: Season, inside: number, outdoors: number): number {
-  return conductance * (inside - (face.ground ? outdoors : temperatureBeyondFace(face, season, inside, outdoors)))
+/** Heat that a path lets out, W; between two airs half of it goes with each. */
+export function pathLoss({ face, other, conductance }: HeatPath, season: Season, inside: number, outdoors: number): number {
+  const beyond = (figures: FaceFigures) => (figures.ground ? outdoors : temperatureBeyondFace(figures, season, inside, outdoors))
+  return conductance * (inside - (beyond(face) + beyond(other)) / 2)
 }
 
 /** A path's part of a sum: its conductance, and the difference that its heat goes with. */

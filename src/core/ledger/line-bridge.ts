@@ -11,8 +11,6 @@ export interface LineBridge extends Bridge, HeatPath {
   kind: "edge" | "reveal"
   /** m */
   length: number
-  /** The face on its other side; of a reveal the same. */
-  other: FaceFigures
   /** How much of the square detail's ψ an edge has: cot(α/2), 1 at a right angle. */
   share: number
   /** The two faces of an edge, or the opening whose reveal it is. */

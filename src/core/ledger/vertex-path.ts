@@ -3,7 +3,7 @@ import { plainTransmittance, sheetsOf } from "../conduction/member-detail"
 import { sum } from "../numeric/sum"
 import type { FaceFigures } from "./face-figures"
 import type { HeatPath } from "./heat-path"
-import { type LineBridge, lineFilms } from "./line-bridge"
+import { type LineBridge, lineFilms, sameAir } from "./line-bridge"
 
 /**
  * Where three square edges meet, the edges' own measures overlap: with walls of thickness t the flow is 3 − 3·(1 − 2/π·ln 2) + 0.15 times
@@ -21,8 +21,8 @@ export function vertexPaths(edges: readonly LineBridge[]): HeatPath[] {
     faces.slice(i + 1).forEach((b, j) =>
       faces.slice(i + j + 2).forEach((c) => {
         const [ab, bc, ca] = [joined(a.id, b.id), joined(b.id, c.id), joined(c.id, a.id)]
-        if (!ab || !bc || !ca || a.ground || b.ground || c.ground) return
-        const known = [...byAir.keys()].find((face) => lineFilms(face).outside === lineFilms(a).outside) ?? a
+        if (!ab || !bc || !ca || a.ground || !sameAir(a.beyond, b.beyond) || !sameAir(a.beyond, c.beyond)) return
+        const known = [...byAir.keys()].find((face) => sameAir(face.beyond, a.beyond)) ?? a
         byAir.set(known, [...(byAir.get(known) ?? []), (VERTEX * sum([a, b, c].map(deepness)) * ab.share * bc.share * ca.share) / 3])
       }),
     ),
@@ -31,6 +31,7 @@ export function vertexPaths(edges: readonly LineBridge[]): HeatPath[] {
     place: `corners ${face.id}`,
     name: "Corners where three faces meet",
     face,
+    other: face,
     conductance: sum(conductances),
   }))
 }

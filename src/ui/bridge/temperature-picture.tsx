@@ -36,9 +36,7 @@ export function TemperaturePicture({ detail, picture, surface, coldestAt, system
         {drawn.bands.map(({ level, fill, path }) => (
           <path key={level} d={path} fill={fill} stroke={fill} strokeWidth={0.3} />
         ))}
-        {drawn.outlines.map((path, i) => (
-          <path key={i} d={path} fill="none" stroke="var(--ink)" strokeWidth={0.9} />
-        ))}
+        <path d={drawn.borders} fill="none" stroke="var(--ink)" strokeWidth={0.9} />
         <g fill="none" stroke="var(--graphite)" strokeWidth={0.8}>
           {drawn.isotherms.map(({ level, path }) => (
             <path key={level} d={path} data-isotherm={level} />
@@ -47,13 +45,6 @@ export function TemperaturePicture({ detail, picture, surface, coldestAt, system
         {drawn.dew ? (
           <path d={drawn.dew} fill="none" stroke="var(--fen)" strokeWidth={2.2} strokeDasharray="4 3" data-line="dew-point" />
         ) : null}
-        <g fontSize={11.5} fill="var(--ink)">
-          {drawn.labels.map(({ text, y, far }) => (
-            <text key={text} x={far ? WIDTH - 6 : 6} y={y + 4} textAnchor={far ? "end" : "start"} className="on-hatch">
-              {text}
-            </text>
-          ))}
-        </g>
         {drawn.airs.map(({ id, name, box, words }) => (
           <g key={id}>
             <rect {...box} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.9} />
@@ -64,6 +55,13 @@ export function TemperaturePicture({ detail, picture, surface, coldestAt, system
             ) : null}
           </g>
         ))}
+        <g fontSize={11.5} fill="var(--ink)">
+          {drawn.labels.map(({ text, y, far }) => (
+            <text key={text} x={far ? WIDTH - 6 : 6} y={y + 4} textAnchor={far ? "end" : "start"} className="on-hatch">
+              {text}
+            </text>
+          ))}
+        </g>
         {side === "inside" ? <circle cx={cx} cy={Math.max(4, cy)} r={3.5} fill="var(--frost)" stroke="var(--sheet)" /> : null}
       </svg>
       <g fontSize={12} fill="var(--graphite)">
@@ -98,10 +96,7 @@ function draw({ body, focus }: Detail, picture: Picture, dewPoint: number | null
     at,
     height,
     bands: bandsOf(picture, levels, focus, scale),
-    outlines: body.blocks.map((block) => {
-      const { x, y, width, height: high_ } = boxOn(block, at, scale)
-      return `M${point([x, y])}h${round(width)}v${round(high_)}h${round(-width)}z`
-    }),
+    borders: path(bordersOf(body)),
     isotherms: isotherms.map(({ level, segments }) => ({ level, path: path(segments) })),
     labels: labelsOf(isotherms, focus, (y) => at(0, y)[1], system).filter(({ y }) => y > 8 && y < height - 8),
     dew: dewPoint === null || dewPoint <= low || dewPoint >= high ? null : path(isotherm(picture, dewPoint)),
@@ -110,6 +105,33 @@ function draw({ body, focus }: Detail, picture: Picture, dewPoint: number | null
       return { id: air.id, name: air.temperature === INDOORS ? "indoors" : "outdoors", box, words: middleOf(box, height) }
     }),
   }
+}
+
+/** Where one stuff ends and another begins. */
+function bordersOf({ width, height, blocks, background }: Detail["body"]): Segment[] {
+  const lines = (most: number, ends: readonly number[]) =>
+    [...new Set([0, most, ...ends])].filter((place) => place >= 0 && place <= most).sort((a, b) => a - b)
+  const x = lines(
+    width,
+    blocks.flatMap((block) => [block.x, block.x + block.width]),
+  )
+  const y = lines(
+    height,
+    blocks.flatMap((block) => [block.y, block.y + block.height]),
+  )
+  const stuffAt = (column: number, row: number) => {
+    const [px, py] = [(x[column]! + x[column + 1]!) / 2, (y[row]! + y[row + 1]!) / 2]
+    const found = blocks.findLast((block) => px > block.x && px < block.x + block.width && py > block.y && py < block.y + block.height)
+    return found ? (found.conductivity ?? "void") : background.conductivity
+  }
+  const segments: Segment[] = []
+  for (let row = 0; row + 1 < y.length; row++)
+    for (let column = 0; column + 1 < x.length; column++) {
+      const own = stuffAt(column, row)
+      if (column + 2 < x.length && stuffAt(column + 1, row) !== own) segments.push([x[column + 1]!, y[row]!, x[column + 1]!, y[row + 1]!])
+      if (row + 2 < y.length && stuffAt(column, row + 1) !== own) segments.push([x[column]!, y[row + 1]!, x[column + 1]!, y[row + 1]!])
+    }
+  return segments
 }
 
 interface Box {

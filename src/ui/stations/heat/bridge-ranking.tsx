@@ -4,6 +4,7 @@ import { type RankedBridge, rankedBridges } from "../../../core/ledger/bridge-ra
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { useStation } from "../../bench/use-station"
 import { DetailView } from "../../bridge/detail-view"
+import { Cure } from "./cure"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 
@@ -52,6 +53,7 @@ function Row({ bridge: { place, name, face, set, opening, detail, length, linear
   const { units } = useJob()
   const store = useJobStore()
   const { go } = useStation()
+  const psi = (value: number) => printWithUnit("linearTransmittance", value, units)
   const lead = () => {
     const layer = set ? face.layers.find(({ layer }) => layer.between === set.id)!.id : null
     store.choose({ face: face.id, layer, part: opening })
@@ -93,9 +95,11 @@ function Row({ bridge: { place, name, face, set, opening, detail, length, linear
               label={`Temperatures at ${name.toLowerCase()}`}
               left={LEFT_OUT}
               cost={(solved) =>
-                `ψ is ${printWithUnit("linearTransmittance", solved.linear, units)}, ${printWithUnit("length", length, units)} of it.`
+                `ψ is ${psi(solved.linear)}${Math.abs(solved.linear - linear) > 1e-4 && set === null ? ` for a square edge, ${psi(linear)} at this one's angle` : ""}; ${printWithUnit("length", length, units)} of it.`
               }
-            />
+            >
+              {set && surface?.wet ? <Cure figures={face} id={set.id} length={length} /> : null}
+            </DetailView>
           </td>
         </tr>
       ) : null}

@@ -1,19 +1,18 @@
 "use client"
 import { type ReactNode, useState } from "react"
-import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
-import { crossingOf } from "../../../core/assembly/crossing"
 import type { Detail } from "../../../core/conduction/detail"
+import { BREAKS } from "../../../core/ledger/cure"
 import type { FaceFigures } from "../../../core/ledger/face-figures"
 import { memberDetailOf, withBreak } from "../../../core/ledger/member-bridge"
+import { materialOf } from "../../../core/material/catalogue"
 import { printWithUnit } from "../../../core/quantity/measure"
-import { addLayer } from "../../../edit/assembly-edits"
-import { addVariant } from "../../../edit/variant-edits"
 import type { MemberSet } from "../../../schema/job/build-up"
 import { DetailView } from "../../bridge/detail-view"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { QuantityField, SelectField } from "../../primitives/fields"
+import { tryBreak } from "./try-break"
 
 interface Props {
   figures: FaceFigures
@@ -40,15 +39,6 @@ function useDetail(figures: FaceFigures, layers: readonly BuiltLayer[], id: stri
   return memberDetailOf(layers, id, { tilt: figures.face.tilt, beyond: figures.beyond }, conditions)?.detail ?? null
 }
 
-/** What a break across the members could be of. */
-const BREAKS = [
-  { value: "xps", name: "extruded polystyrene" },
-  { value: "cork-board", name: "cork" },
-  { value: "wood-fibre-board", name: "wood fibre" },
-  { value: "aerogel-blanket", name: "aerogel blanket" },
-  { value: "softwood-plywood", name: "plywood" },
-] as const
-
 /** The same with a layer across the inside of the members, and one press to try it. */
 function Break({ figures, id, set }: Props) {
   const { units } = useJob()
@@ -57,17 +47,16 @@ function Break({ figures, id, set }: Props) {
   const [thickness, setThickness] = useState(0.02)
   const detail = useDetail(figures, withBreak(figures.driven, id, material, thickness), id)
   if (!detail) return null
-  const crossing = crossingOf(figures.layers, id)!
-  const at = crossing.outside.length + crossing.between.length
-  const tried = () => {
-    const fault = store.edit(addVariant(`v-${newId().slice(0, 8)}`, "with a break"))
-    if (!fault) store.edit(addLayer(figures.assembly, `l-${newId().slice(0, 8)}`, material, at, thickness))
-  }
   return (
     <section aria-label="With a break" className="grid gap-2 border-t border-seam pt-2">
       <h3 className="font-display text-[15px] font-semibold">With a break across their inside</h3>
       <div className="grid grid-cols-3 items-end gap-x-4">
-        <SelectField label="Break of" value={material} options={BREAKS} onChange={setMaterial} />
+        <SelectField
+          label="Break of"
+          value={material}
+          options={BREAKS.map((value) => ({ value, name: materialOf(value).name.toLowerCase() }))}
+          onChange={setMaterial}
+        />
         <QuantityField
           label="Thickness of the break"
           kind="length"
@@ -80,7 +69,7 @@ function Break({ figures, id, set }: Props) {
             return null
           }}
         />
-        <Button onClick={tried}>Try it in a variant</Button>
+        <Button onClick={() => tryBreak(store, figures, id, material, thickness)}>Try it in a variant</Button>
       </div>
       <MemberView action="Calculate it with the break" figures={figures} set={set} detail={detail} testId="bridge-with-break" />
     </section>
