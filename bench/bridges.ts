@@ -1,6 +1,7 @@
 import { prepare } from "cholesky-solve"
 import { type Body, firstMesh } from "../src/core/conduction/body"
-import { type Detail, solvedDetail } from "../src/core/conduction/detail"
+import type { Detail } from "../src/core/conduction/detail"
+import { solvedDetail } from "../src/core/conduction/solved-detail"
 import { fieldOn } from "../src/core/conduction/field"
 import { halved, type Mesh } from "../src/core/conduction/mesh"
 import { ledgerOf } from "../src/core/ledger/ledger"

@@ -1,5 +1,6 @@
 import fc from "fast-check"
-import { ledgerOf, solvedLedger } from "../src/core/ledger/ledger"
+import { ledgerOf } from "../src/core/ledger/ledger"
+import { solvedLedger } from "../src/core/ledger/solved-ledger"
 import { activeState } from "../src/core/ledger/state"
 import { anyJob, numbersIn } from "../tests/arbitrary/any-job"
 

@@ -1,7 +1,8 @@
 import { describe, expect, test } from "@jest/globals"
 import { slabOnGround } from "../ground/slab"
 import { cornerDetail } from "./corner-detail"
-import { type Films, solvedDetail } from "./detail"
+import type { Films } from "./detail"
+import { solvedDetail } from "./solved-detail"
 import type { Sheets } from "./member-detail"
 import { slabEdgeDetail } from "./slab-edge-detail"
 

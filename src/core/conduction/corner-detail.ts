@@ -13,21 +13,32 @@ export function cornerDetail(lying: Sheets, standing: Sheets, films: Films): Det
   const flank = flankOf(lying, standing)
   const [width, height] = [standing.height + flank, lying.height + flank]
   return detailOf(
-    {
-      width,
-      height,
-      background: { conductivity: lying.conductivities[0]! },
-      blocks: [...arm(lying, width), ...arm(standing, height).map(upended), ...mitre(lying, standing)],
-      boundaries: [
-        { id: "outside", edge: "bottom", temperature: OUTDOORS, resistance: films.outside },
-        { id: "outside beside", edge: "left", temperature: OUTDOORS, resistance: films.outside },
-      ],
-      airs: [
-        { id: "inside", temperature: INDOORS, resistance: films.inside, x: standing.height, y: lying.height, width: flank, height: flank },
-      ],
-    },
+    ["corner", lying, standing, films],
     plainTransmittance(lying, films) * width + plainTransmittance(standing, films) * height,
-    { x: 0, y: 0, width: 2.5 * (lying.height + standing.height), height: 1.4 * (lying.height + standing.height) },
+    () => ({
+      body: {
+        width,
+        height,
+        background: { conductivity: lying.conductivities[0]! },
+        blocks: [...arm(lying, width), ...arm(standing, height).map(upended), ...mitre(lying, standing)],
+        boundaries: [
+          { id: "outside", edge: "bottom", temperature: OUTDOORS, resistance: films.outside },
+          { id: "outside beside", edge: "left", temperature: OUTDOORS, resistance: films.outside },
+        ],
+        airs: [
+          {
+            id: "inside",
+            temperature: INDOORS,
+            resistance: films.inside,
+            x: standing.height,
+            y: lying.height,
+            width: flank,
+            height: flank,
+          },
+        ],
+      },
+      focus: { x: 0, y: 0, width: 2.5 * (lying.height + standing.height), height: 1.4 * (lying.height + standing.height) },
+    }),
   )
 }
 

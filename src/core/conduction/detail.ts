@@ -1,7 +1,6 @@
 import type { BridgeOutput } from "../../schema/bridge"
 import type { HeatFlowDirection } from "../../schema/quantity"
 import { type Body, surroundings } from "./body"
-import { bridgeFigures, solvedBody } from "./bridge"
 
 /** Films on both sides of a detail, m²·K/W, and which way the heat goes. */
 export interface Films {
@@ -10,17 +9,21 @@ export interface Films {
   direction: HeatFlowDirection
 }
 
-/**
- * A stretch of an enclosure cut across, set up for the calculation in two dimensions: indoors is at 1 and outdoors at 0, so that one
- * solution serves any weather.
- */
-export interface Detail {
+/** What a detail looks like. */
+export interface Drawing {
   body: Body
-  /** What the stretch would pass by its transmittances alone, W/(m·K). */
-  plain: number
   /** What of it is worth seeing, m. */
   focus: Place
-  /** Tells details apart by all that they hold. */
+}
+
+/**
+ * A stretch of an enclosure cut across, set up for the calculation in two dimensions: indoors is at 1 and outdoors at 0, so that one
+ * solution serves any weather. It is drawn when that is first asked for: most that a ledger names are solved already.
+ */
+export interface Detail extends Readonly<Drawing> {
+  /** What the stretch would pass by its transmittances alone, W/(m·K). */
+  plain: number
+  /** Tells details apart by all that they are drawn from. */
   key: string
 }
 
@@ -38,12 +41,34 @@ export const [INDOORS, OUTDOORS] = [1, 0] as const
 /** How far two heat flows on finer and finer meshes may differ. */
 const ACCURACY = 0.003
 
-/** A detail from its drawing; what is worth seeing is cut to it. */
-export function detailOf(body: Omit<Body, "accuracy">, plain: number, focus: Place): Detail {
-  const whole = { ...body, accuracy: ACCURACY }
+/**
+ * A detail.
+ * @param from all that the drawing and `plain` depend on, the kind first
+ */
+export function detailOf(
+  from: readonly [kind: string, ...unknown[]],
+  plain: number,
+  draw: () => { body: Omit<Body, "accuracy">; focus: Place },
+): Detail {
+  let drawn: Drawing | null = null
+  const drawing = () => (drawn ??= cutTo(draw()))
+  return {
+    plain,
+    key: JSON.stringify(from),
+    get body() {
+      return drawing().body
+    },
+    get focus() {
+      return drawing().focus
+    },
+  }
+}
+
+/** What is worth seeing, within the body. */
+function cutTo({ body, focus }: { body: Omit<Body, "accuracy">; focus: Place }): Drawing {
   const [left, low] = [Math.max(0, focus.x), Math.max(0, focus.y)]
   const [right, high] = [Math.min(body.width, focus.x + focus.width), Math.min(body.height, focus.y + focus.height)]
-  return { body: whole, plain, focus: { x: left, y: low, width: right - left, height: high - low }, key: JSON.stringify(whole) }
+  return { body: { ...body, accuracy: ACCURACY }, focus: { x: left, y: low, width: right - left, height: high - low } }
 }
 
 /** What a solved detail says. */
@@ -70,6 +95,3 @@ export function detailFigures({ body, plain }: Detail, { heatFlow, surface, note
     notes,
   }
 }
-
-/** Solves a detail. */
-export const solvedDetail = (detail: Detail): DetailFigures => detailFigures(detail, bridgeFigures(detail.body, solvedBody(detail.body)))

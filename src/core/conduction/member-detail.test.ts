@@ -5,7 +5,8 @@ import type { MemberSet } from "../../schema/job/build-up"
 import { builtLayers } from "../assembly/build-up"
 import { thermalTransmittance } from "../assembly/thermal-transmittance"
 import { transmittanceInput, setsOf } from "../assembly/build-up"
-import { type Films, solvedDetail } from "./detail"
+import type { Films } from "./detail"
+import { solvedDetail } from "./solved-detail"
 import { memberDetail } from "./member-detail"
 
 const films: Films = { inside: 0.13, outside: 0.04, direction: "horizontal" }

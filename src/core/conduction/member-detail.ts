@@ -22,18 +22,32 @@ export function memberDetail(layers: readonly BuiltLayer[], set: string, pitch: 
   const sheets = sheetsOf(layers, films.direction)
   const { height } = sheets
   return detailOf(
-    {
-      width: pitch,
-      height,
-      background: { conductivity: sheets.conductivities[0]! },
-      blocks: [...layersAlong(sheets, pitch), ...section(members, (pitch - members.width) / 2, foot, crossing.depth, films.direction)],
-      boundaries: [
-        { id: "outside", edge: "bottom", temperature: OUTDOORS, resistance: films.outside },
-        { id: "inside", edge: "top", temperature: INDOORS, resistance: films.inside },
-      ],
-    },
+    [
+      "member",
+      sheets,
+      films,
+      pitch,
+      foot,
+      crossing.depth,
+      members.width,
+      members.shape,
+      members.wall,
+      materialOf(members.material).conductivity.declared,
+    ],
     plainTransmittance(sheets, films) * pitch,
-    { x: (pitch - members.width) / 2 - BESIDE * height, y: 0, width: members.width + 2 * BESIDE * height, height },
+    () => ({
+      body: {
+        width: pitch,
+        height,
+        background: { conductivity: sheets.conductivities[0]! },
+        blocks: [...layersAlong(sheets, pitch), ...section(members, (pitch - members.width) / 2, foot, crossing.depth, films.direction)],
+        boundaries: [
+          { id: "outside", edge: "bottom", temperature: OUTDOORS, resistance: films.outside },
+          { id: "inside", edge: "top", temperature: INDOORS, resistance: films.inside },
+        ],
+      },
+      focus: { x: (pitch - members.width) / 2 - BESIDE * height, y: 0, width: members.width + 2 * BESIDE * height, height },
+    }),
   )
 }
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
-import { type Films, solvedDetail } from "./detail"
+import type { Films } from "./detail"
+import { solvedDetail } from "./solved-detail"
 import type { Sheets } from "./member-detail"
 import { type Frame, jambDetail, type Leaf, thresholdDetail } from "./reveal-detail"
 

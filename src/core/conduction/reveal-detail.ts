@@ -53,8 +53,8 @@ export function jambDetail(wall: Sheets, frame: Frame, leaf: Leaf, films: Films)
   const foot = (height - depth) / 2
   const seat = flank + beside
   const wide = { x: seat, width: LEAF_DRAWN }
-  return detailOf(
-    {
+  return detailOf(["jamb", wall, frame, leaf, films], plainTransmittance(wall, films) * flank + plain * (width - flank), () => ({
+    body: {
       width,
       height,
       background: { conductivity },
@@ -74,9 +74,8 @@ export function jambDetail(wall: Sheets, frame: Frame, leaf: Leaf, films: Films)
         ...air("inside behind the wall", INDOORS, films.inside, { x: 0, width: seat, y: foot + depth, height: foot }),
       ],
     },
-    plainTransmittance(wall, films) * flank + plain * (width - flank),
-    { x: flank - 1.6 * height, y: 0, width: 3.2 * height + beside, height },
-  )
+    focus: { x: flank - 1.6 * height, y: 0, width: 3.2 * height + beside, height },
+  }))
 }
 
 /** The frame where the wall ends at `x`, from `y` up over its depth. */
@@ -111,27 +110,30 @@ export function thresholdDetail(floor: Sheets, wall: Sheets, rise: number, frame
   const strip = Math.min(frame.break, deep)
   const above = { y: floor.height, height: LEAF_DRAWN }
   return detailOf(
-    {
-      width,
-      height,
-      background: { conductivity },
-      blocks: [
-        ...layersAlong(floor, width),
-        { x: 0, y, width: deep, height: bar, conductivity: frame.conductivity },
-        ...(strip > 0 ? [{ x: (deep - strip) / 2, y, width: strip, height: bar, conductivity: PLASTIC }] : []),
-        { ...above, x: before, width: thickness, conductivity },
-      ],
-      boundaries: [
-        { id: "outside", edge: "bottom", temperature: OUTDOORS, resistance: films.outside },
-        { id: "outside beside", edge: "left", to: floor.height, temperature: OUTDOORS, resistance: films.outside },
-      ],
-      airs: [
-        ...air("outside before the leaf", OUTDOORS, films.outside, { ...above, x: 0, width: before }),
-        ...air("inside", INDOORS, films.inside, { ...above, x: before + thickness, width: width - before - thickness }),
-      ],
-    },
+    ["threshold", floor, wall, rise, frame, leaf, films],
     plainTransmittance(floor, films) * width + plainTransmittance(wall, films) * rise + plain * (height - rise),
-    { x: 0, y: 0, width: 3.2 * (deep + floor.height), height: floor.height + 1.2 * deep },
+    () => ({
+      body: {
+        width,
+        height,
+        background: { conductivity },
+        blocks: [
+          ...layersAlong(floor, width),
+          { x: 0, y, width: deep, height: bar, conductivity: frame.conductivity },
+          ...(strip > 0 ? [{ x: (deep - strip) / 2, y, width: strip, height: bar, conductivity: PLASTIC }] : []),
+          { ...above, x: before, width: thickness, conductivity },
+        ],
+        boundaries: [
+          { id: "outside", edge: "bottom", temperature: OUTDOORS, resistance: films.outside },
+          { id: "outside beside", edge: "left", to: floor.height, temperature: OUTDOORS, resistance: films.outside },
+        ],
+        airs: [
+          ...air("outside before the leaf", OUTDOORS, films.outside, { ...above, x: 0, width: before }),
+          ...air("inside", INDOORS, films.inside, { ...above, x: before + thickness, width: width - before - thickness }),
+        ],
+      },
+      focus: { x: 0, y: 0, width: 3.2 * (deep + floor.height), height: floor.height + 1.2 * deep },
+    }),
   )
 }
 

@@ -36,27 +36,30 @@ export function slabEdgeDetail(floor: Sheets, wall: Sheets, ground: Pick<GroundO
   ]
   const films = { inside: INDOOR_RESISTANCE.horizontal, outside: OUTDOOR_RESISTANCE, direction: "horizontal" as const }
   return detailOf(
-    {
-      width,
-      height,
-      background: { conductivity: SOIL },
-      blocks,
-      boundaries: [],
-      airs: [
-        { id: "outside", temperature: OUTDOORS, resistance: OUTDOOR_RESISTANCE, x: 0, y: far, width: far, height: height - far },
-        {
-          id: "inside",
-          temperature: INDOORS,
-          resistance: INDOOR_RESISTANCE.down,
-          x: far + wall.height,
-          y: far + top,
-          width: width - far - wall.height,
-          height: flank,
-        },
-      ],
-    },
+    ["slab edge", floor, wall, ground.characteristicDimension, ground.uValue],
     // Measured over all, the wall reaches down to the underside of the floor.
     plainTransmittance(wall, films) * (floor.height + flank) + ground.uValue * (width - far),
-    { x: far - 2 * wall.height, y: far - 2 * slab, width: 7 * wall.height, height: 2 * slab + top + 2 * wall.height },
+    () => ({
+      body: {
+        width,
+        height,
+        background: { conductivity: SOIL },
+        blocks,
+        boundaries: [],
+        airs: [
+          { id: "outside", temperature: OUTDOORS, resistance: OUTDOOR_RESISTANCE, x: 0, y: far, width: far, height: height - far },
+          {
+            id: "inside",
+            temperature: INDOORS,
+            resistance: INDOOR_RESISTANCE.down,
+            x: far + wall.height,
+            y: far + top,
+            width: width - far - wall.height,
+            height: flank,
+          },
+        ],
+      },
+      focus: { x: far - 2 * wall.height, y: far - 2 * slab, width: 7 * wall.height, height: 2 * slab + top + 2 * wall.height },
+    }),
   )
 }

@@ -1,7 +1,8 @@
 import { describe, expect, test } from "@jest/globals"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import { rankedBridges } from "./bridge-ranking"
-import { ledgerOf, solvedLedger } from "./ledger"
+import { ledgerOf } from "./ledger"
+import { solvedLedger } from "./solved-ledger"
 import { activeState } from "./state"
 
 const demo = (name: string) => activeState(demoJobs().find((job) => job.name === name)!)

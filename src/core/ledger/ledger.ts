@@ -1,5 +1,5 @@
 import type { Shell } from "../../schema/job/shell"
-import { type Detail, solvedDetail } from "../conduction/detail"
+import type { Detail } from "../conduction/detail"
 import { beyond } from "../heat/beyond"
 import { crushedLayers } from "../assembly/crushing"
 import { type Conditions, conditionsOf } from "../heat/conditions"
@@ -18,7 +18,7 @@ import { edgeBridges } from "./edge-bridge"
 import type { HeatPath } from "./heat-path"
 import type { LineBridge } from "./line-bridge"
 import { revealBridges } from "./reveal-bridge"
-import { type Bridge, keptSolutions, type Solutions, UNSOLVED } from "./solutions"
+import { type Bridge, type Solutions, UNSOLVED } from "./solutions"
 import type { JobState } from "./state"
 import { vertexPaths } from "./vertex-path"
 import { liningsOf } from "./linings"
@@ -99,14 +99,6 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
     wettest: faces.reduce((worst, face) => (dampRank(face.damp.verdict) > dampRank(worst.damp.verdict) ? face : worst)),
     misfits: [...misfits(shell, outlines), ...unfit(shell, linings, clear), ...crushed(shell, faces)],
   }
-}
-
-/** The figures of a job with all its details solved here and now; a second or two for a van. */
-export function solvedLedger(state: JobState, solutions = keptSolutions()): Ledger {
-  for (const detail of ledgerOf(state, solutions).pending) solutions.keep(detail, solvedDetail(detail))
-  const ledger = ledgerOf(state, solutions)
-  solutions.settle(bridgesOf(ledger))
-  return ledger
 }
 
 /** All details that a ledger stands on, at their places. */

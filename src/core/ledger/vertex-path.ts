@@ -16,14 +16,19 @@ const VERTEX = 3 - 3 * (1 - (2 / Math.PI) * Math.log(2)) + 0.15
 export function vertexPaths(edges: readonly LineBridge[]): HeatPath[] {
   const byAir = new Map<FaceFigures, number[]>()
   const joined = (a: FaceId, b: FaceId) => edges.find(({ between }) => between?.includes(a) && between.includes(b))
+  const deepnesses = new Map<FaceFigures, number>()
   const faces = [...new Map(edges.flatMap(({ face, other }) => [face, other]).map((face) => [face.id, face] as const)).values()]
+  for (const face of faces) deepnesses.set(face, deepness(face))
   faces.forEach((a, i) =>
     faces.slice(i + 1).forEach((b, j) =>
       faces.slice(i + j + 2).forEach((c) => {
         const [ab, bc, ca] = [joined(a.id, b.id), joined(b.id, c.id), joined(c.id, a.id)]
         if (!ab || !bc || !ca || a.ground || !sameAir(a.beyond, b.beyond) || !sameAir(a.beyond, c.beyond)) return
         const known = [...byAir.keys()].find((face) => sameAir(face.beyond, a.beyond)) ?? a
-        byAir.set(known, [...(byAir.get(known) ?? []), (VERTEX * sum([a, b, c].map(deepness)) * ab.share * bc.share * ca.share) / 3])
+        byAir.set(known, [
+          ...(byAir.get(known) ?? []),
+          (VERTEX * sum([a, b, c].map((face) => deepnesses.get(face)!)) * ab.share * bc.share * ca.share) / 3,
+        ])
       }),
     ),
   )

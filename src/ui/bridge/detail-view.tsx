@@ -5,10 +5,13 @@ import { coldSurface } from "../../core/ledger/cold-surface"
 import type { FaceFigures } from "../../core/ledger/face-figures"
 import { printWithUnit } from "../../core/quantity/measure"
 import { useJob, useLedger } from "../job/job-store"
+import { later } from "../primitives/later"
 import { Remark } from "../primitives/remark"
 import { SolveButton } from "./solve-button"
-import { TemperaturePicture } from "./temperature-picture"
 import { usePicture } from "./use-picture"
+
+/** Drawn on demand only, so it comes on demand. */
+const TemperaturePicture = later(() => import("./temperature-picture").then((module) => module.TemperaturePicture))
 
 interface Props {
   /** Words of the button that begins. */
