@@ -7,9 +7,9 @@ import { sum } from "../numeric/sum"
 import { STANDARD_PRESSURE } from "../quantity/constants"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
-import { type HeatPart, leakingAir } from "./heat-loss"
+import type { HeatPart } from "./heat-loss"
 import { type HeatPath, pathLoss } from "./heat-path"
-import type { JobState } from "./state"
+import { leakingAir, type Leaks } from "./leaks"
 
 /** A face at one hour of the hottest day. */
 export interface FaceHour {
@@ -50,7 +50,7 @@ const GROUND_ALBEDO = 0.2
  * Steady hour by hour: heavy walls would delay and lower it. People, lights and machines are not counted.
  * @see ASHRAE Fundamentals 2017, ch. 18 (sol-air temperature)
  */
-export function heatGain(state: JobState, faces: readonly FaceFigures[], paths: readonly HeatPath[], conditions: Conditions): HeatGain {
+export function heatGain(faces: readonly FaceFigures[], paths: readonly HeatPath[], leaks: Leaks, conditions: Conditions): HeatGain {
   const { inside, outside } = conditions.summer
   const day = summerDesignDay(conditions.station, outside.temperature)
   const curves = faces.map((figures) => day.map((hour) => faceHour(figures, hour, conditions)))
@@ -58,14 +58,14 @@ export function heatGain(state: JobState, faces: readonly FaceFigures[], paths: 
     const parts = faces.flatMap((figures, f): HeatPart[] => [
       { kind: "face", id: figures.id, name: figures.name, heat: curves[f]![i]!.heat },
       ...figures.closures.map(({ id, name, area, uValue, solarFactor }): HeatPart => {
-        const sun = solarFactor * area * irradianceOn(figures, hour)
+        const sun = solarFactor * area * curves[f]![i]!.irradiance
         const beyond = temperatureBeyondFace(figures, "summer", inside.temperature, hour.temperature)
         return { kind: "opening", id, name, heat: transmission(area, uValue, beyond - inside.temperature) + sun }
       }),
     ])
     for (const path of paths)
       parts.push({ kind: "path", id: path.place, name: path.name, heat: -pathLoss(path, "summer", inside.temperature, hour.temperature) })
-    parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(state, faces, conditions, hour.temperature) })
+    parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(leaks, conditions, hour.temperature) })
     return { hour: hour.hour, outdoors: hour.temperature, total: sum(parts.map((part) => part.heat)), parts }
   })
   const peak = indexOfGreatest(hours.map((hour) => hour.total))
@@ -99,11 +99,11 @@ function irradianceOn({ beyond, face }: FaceFigures, { sun, light }: DesignHour)
 }
 
 /** The outdoor air keeps its water through the day: it is that of the design afternoon. */
-function airGain(state: JobState, faces: readonly FaceFigures[], conditions: Conditions, outdoors: number): number {
+function airGain(leaks: Leaks, conditions: Conditions, outdoors: number): number {
   const { inside, outside, windSpeed } = conditions.summer
   const water = (air: AirState) => humidityRatioOf(vapourPressureAt(air.temperature, air.relativeHumidity), STANDARD_PRESSURE)
-  const now = leakingAir(state, faces, "summer", { inside, outside: { ...outside, temperature: outdoors }, windSpeed })
-  const afternoon = leakingAir(state, faces, "summer", conditions.summer)
+  const now = leakingAir(leaks, "summer", { inside, outside: { ...outside, temperature: outdoors }, windSpeed })
+  const afternoon = leakingAir(leaks, "summer", conditions.summer)
   return (
     airLeakageHeat(now.flow, now.from.temperature - inside.temperature) +
     airLeakageLatentHeat(now.flow, water(afternoon.from) - water(inside))

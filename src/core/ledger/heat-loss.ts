@@ -1,13 +1,9 @@
-import { infiltration } from "../airflow/infiltration"
-import type { AirState } from "../../schema/quantity"
-import { airBeyond, type Season } from "../heat/beyond"
-import type { Condition, Conditions } from "../heat/conditions"
+import type { Conditions } from "../heat/conditions"
 import { airLeakageHeat, GROUND_SWING, transmission } from "../heat/transmission"
 import { sum } from "../numeric/sum"
-import { greatestHeight, volumeOf } from "../shell/size"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
 import { type HeatPath, pathLoss } from "./heat-path"
-import type { JobState } from "./state"
+import { type LeakingAir, leakingAir, type Leaks } from "./leaks"
 
 /** One way for heat to pass: W, positive outward in winter and inward in summer. */
 export interface HeatPart {
@@ -29,9 +25,9 @@ export interface HeatLoss {
  * Steady heat loss on the worst night: through faces, openings, edges and leaks; no sun, nobody inside.
  * @see EN 12831-1:2017, 6.3 (transmission), with infiltration of ASHRAE Fundamentals 2017, ch. 16
  */
-export function heatLoss(state: JobState, faces: readonly FaceFigures[], paths: readonly HeatPath[], conditions: Conditions): HeatLoss {
+export function heatLoss(faces: readonly FaceFigures[], paths: readonly HeatPath[], leaks: Leaks, conditions: Conditions): HeatLoss {
   const { inside, outside } = conditions.winter
-  const air = leakingAir(state, faces, "winter", conditions.winter)
+  const air = leakingAir(leaks, "winter", conditions.winter)
   const parts: HeatPart[] = faces.flatMap((figures): HeatPart[] => {
     const difference = inside.temperature - temperatureBeyondFace(figures, "winter", inside.temperature, outside.temperature)
     return [
@@ -55,36 +51,4 @@ export function heatLoss(state: JobState, faces: readonly FaceFigures[], paths: 
 export function faceLoss(figures: FaceFigures, difference: number, groundDifference: number): number {
   if (figures.ground) return figures.ground.heatTransferCoefficient * GROUND_SWING * groundDifference
   return transmission(figures.netArea, figures.transmittance, difference)
-}
-
-/** Air that leaks in, and what air it is. */
-export interface LeakingAir {
-  /** m³/s */
-  flow: number
-  /** changes per hour */
-  ach: number
-  from: AirState
-}
-
-/** Air that leaks in at a condition: from outdoors where any face but the floor sees them, else from the largest space around. */
-export function leakingAir(state: JobState, faces: readonly FaceFigures[], season: Season, condition: Condition): LeakingAir {
-  const { form, boxes } = state.shell
-  const { inside, outside, windSpeed } = condition
-  const from = leaksFrom(faces, season, inside, outside)
-  const { flow, ach } = infiltration({
-    ...state.variant.leakage,
-    volume: volumeOf(form, Object.values(boxes)),
-    height: greatestHeight(form),
-    insideTemperature: inside.temperature,
-    outsideTemperature: from.temperature,
-    windSpeed,
-  })
-  return { flow, ach, from }
-}
-
-function leaksFrom(faces: readonly FaceFigures[], season: Season, inside: AirState, outside: AirState): AirState {
-  const around = faces.filter(({ id }) => id !== "floor")
-  if (around.some((figures) => figures.beyond.kind === "outdoors")) return outside
-  const largest = around.reduce((best, figures) => (figures.face.area > best.face.area ? figures : best))
-  return airBeyond(largest.beyond, season, largest.fromInside, inside, outside)
 }

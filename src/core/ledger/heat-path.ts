@@ -17,8 +17,14 @@ export interface HeatPath {
 
 /** Heat that a path lets out, W; between two airs half of it goes with each. */
 export function pathLoss({ face, other, conductance }: HeatPath, season: Season, inside: number, outdoors: number): number {
-  const beyond = (figures: FaceFigures) => (figures.ground ? outdoors : temperatureBeyondFace(figures, season, inside, outdoors))
-  return conductance * (inside - (beyond(face) + beyond(other)) / 2)
+  const here = airAlong(face, season, inside, outdoors)
+  const there = face === other ? here : airAlong(other, season, inside, outdoors)
+  return conductance * (inside - (here + there) / 2)
+}
+
+/** Air that a path along a face leads to: over a slab that of the outdoors, °C. */
+function airAlong(face: FaceFigures, season: Season, inside: number, outdoors: number): number {
+  return face.ground ? outdoors : temperatureBeyondFace(face, season, inside, outdoors)
 }
 
 /** A path's part of a sum: its conductance, and the difference that its heat goes with. */

@@ -10,12 +10,13 @@ import { facesOf } from "../shell/faces"
 import { unfit } from "../shell/clear-opening"
 import { boxSkin } from "../shell/floor-boxes"
 import { type Misfit, misfits } from "../shell/opening-fit"
-import { type ClearInside, clearInside, floorRise, type Linings, skinAgainstCube, volumeOf } from "../shell/size"
+import { type ClearInside, clearInside, floorRise, type Linings, skinAgainstCube } from "../shell/size"
 import { type FaceFigures, facesFigures } from "./face-figures"
 import { type HeatGain, heatGain } from "./heat-gain"
 import { type HeatLoss, heatLoss } from "./heat-loss"
 import { edgeBridges } from "./edge-bridge"
 import type { HeatPath } from "./heat-path"
+import { leaksOf } from "./leaks"
 import type { LineBridge } from "./line-bridge"
 import { revealBridges } from "./reveal-bridge"
 import { type Bridge, type Solutions, UNSOLVED } from "./solutions"
@@ -74,7 +75,8 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
   const lines = [...edgeBridges(shell, faces, solutions), ...revealBridges(faces, solutions)]
   const paths = [...lines, ...vertexPaths(lines)]
   const boxes = Object.values(shell.boxes)
-  const volume = volumeOf(shell.form, boxes)
+  const leaks = leaksOf(state, faces)
+  const { volume } = leaks
   const clear = clearInside(shell.form, linings, boxes, floorRise(shell))
   // Where linings leave no inside, measures over all say nothing that edges could make up for.
   const counted = Math.min(clear.length, clear.width, clear.heightAtWalls) > 0 ? paths : []
@@ -85,9 +87,9 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
     paths,
     pending: pendingOf(bridgesOf({ faces, lines })),
     solutions,
-    loss: heatLoss(state, faces, counted, conditions),
-    gain: heatGain(state, faces, counted, conditions),
-    year: yearOfEnergy(state, faces, counted, conditions),
+    loss: heatLoss(faces, counted, leaks, conditions),
+    gain: heatGain(faces, counted, leaks, conditions),
+    year: yearOfEnergy(faces, counted, leaks, conditions),
     linings,
     clear,
     volume,

@@ -1,13 +1,12 @@
 import { DAYS_IN_MONTH } from "../climate/design-day"
 import type { AirState } from "../../schema/quantity"
-import { isExposed, type Season } from "../heat/beyond"
+import type { Season } from "../heat/beyond"
 import type { Condition, Conditions } from "../heat/conditions"
 import { airLeakageHeat, transmission } from "../heat/transmission"
 import { sum } from "../numeric/sum"
 import { type FaceFigures, temperatureBeyondFace } from "./face-figures"
-import { leakingAir } from "./heat-loss"
 import { type HeatPath, pathLoss } from "./heat-path"
-import type { JobState } from "./state"
+import { leakingAir, type Leaks } from "./leaks"
 
 /** Heat to be brought in and taken out in a month, J. */
 export interface MonthEnergy {
@@ -21,23 +20,18 @@ export interface MonthEnergy {
  * @see ISO 15927-6:2007 (accumulated temperature differences), taken by months
  */
 export function yearOfEnergy(
-  state: JobState,
   faces: readonly FaceFigures[],
   paths: readonly HeatPath[],
+  leaks: Leaks,
   conditions: Conditions,
 ): { total: number; months: MonthEnergy[] } {
   const { winter, summer, station } = conditions
-  const wind = isExposed(
-    state.shell,
-    faces.map(({ id }) => id).filter((id) => id !== "floor"),
-  )
-    ? station.meanWindSpeed
-    : 0
+  const wind = leaks.from === null ? station.meanWindSpeed : 0
   const flowAt = (season: Season, inside: AirState, mean: number) =>
     steadyFlow(
-      state,
       faces,
       paths,
+      leaks,
       season,
       { inside, outside: { temperature: mean, relativeHumidity: 0.7 }, windSpeed: wind },
       conditions.annualMean,
@@ -53,9 +47,9 @@ export function yearOfEnergy(
 }
 
 function steadyFlow(
-  state: JobState,
   faces: readonly FaceFigures[],
   paths: readonly HeatPath[],
+  leaks: Leaks,
   season: Season,
   condition: Condition,
   annualMean: number,
@@ -68,7 +62,7 @@ function steadyFlow(
       : transmission(figures.netArea, figures.transmittance, difference)
     return face + sum(figures.closures.map(({ area, uValue }) => transmission(area, uValue, difference)))
   })
-  const air = leakingAir(state, faces, season, condition)
+  const air = leakingAir(leaks, season, condition)
   const beside = paths.map((path) => pathLoss(path, season, indoors, condition.outside.temperature))
   return sum(skin) + sum(beside) + airLeakageHeat(air.flow, indoors - air.from.temperature)
 }

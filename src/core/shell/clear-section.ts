@@ -4,11 +4,22 @@ import { inset } from "./polygon"
 import { type ExtrudedForm, profileOf, profilePoints } from "./profile"
 import type { Linings } from "./size"
 
+const cut = new WeakMap<Linings, WeakMap<ExtrudedForm, Point[]>>()
+
 /**
  * What is left of a cross-section between the linings of floor, walls and roof; round pieces by the chords that they are drawn with.
+ * Cut once for each form and linings: heights at all places and openings are taken from one section.
  * @returns corners counter-clockwise, (from the left wall, above the floor) in m; none where the linings meet
  */
-export function clearSection(form: ExtrudedForm, linings: Linings): Point[] {
+export function clearSection(form: ExtrudedForm, linings: Linings): readonly Point[] {
+  const sections = cut.get(linings) ?? new WeakMap<ExtrudedForm, Point[]>()
+  cut.set(linings, sections)
+  const section = sections.get(form) ?? sectionOf(form, linings)
+  sections.set(form, section)
+  return section
+}
+
+function sectionOf(form: ExtrudedForm, linings: Linings): Point[] {
   const profile = profileOf(form)
   const over = profile.flatMap((segment) => {
     const chords = profilePoints([segment]).length - 1

@@ -11,6 +11,7 @@ import { heatFlowDirection, OUTDOOR_RESISTANCE, SUMMER_OUTDOOR_RESISTANCE } from
 import { thermalTransmittance } from "../../core/assembly/thermal-transmittance"
 import { heatGain } from "../../core/ledger/heat-gain"
 import { heatLoss } from "../../core/ledger/heat-loss"
+import { leaksOf } from "../../core/ledger/leaks"
 import { ledgerOf } from "../../core/ledger/ledger"
 import type { JobState } from "../../core/ledger/state"
 import { yearOfEnergy } from "../../core/ledger/year"
@@ -145,9 +146,9 @@ function asThen(state: JobState): number[] {
     return { ...figures, transmittance: of(true, OUTDOOR_RESISTANCE), summerTransmittance: of(false, SUMMER_OUTDOOR_RESISTANCE) }
   })
   return [
-    heatLoss(state, combined, [], conditions).total,
-    heatGain(state, combined, [], conditions).total,
-    yearOfEnergy(state, combined, [], conditions).total,
+    heatLoss(combined, [], leaksOf(state, combined), conditions).total,
+    heatGain(combined, [], leaksOf(state, combined), conditions).total,
+    yearOfEnergy(combined, [], leaksOf(state, combined), conditions).total,
     clear.standing,
     weight,
     money,
