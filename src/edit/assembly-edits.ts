@@ -1,33 +1,53 @@
 import { current, type Draft } from "immer"
-import { materialOf } from "../core/material/catalogue"
+import { CATALOGUE, materialOf } from "../core/material/catalogue"
 import { nearestSold } from "../core/material/layer-properties"
 import type { Job, Leakage } from "../schema/job/job"
 import type { FaceId } from "../schema/job/shell"
-import type { Assembly, Layer, MemberSet } from "../schema/job/build-up"
+import { type Assembly, type Layer, type MemberSet, PLAIN_LAYER } from "../schema/job/build-up"
+import type { Material } from "../schema/material"
 import type { Edit } from "./edit"
 
 const variantOf = (job: Draft<Job>) => job.variants[job.active]!
 const assemblyOf = (job: Draft<Job>, assembly: string) => variantOf(job).assemblies[assembly]!
 const layerOf = (job: Draft<Job>, assembly: string, layer: string) => assemblyOf(job, assembly).layers[layer]!
 
+/** A material by name: one that the job brings along, or the catalogue's. */
+const stuffOf = (job: Draft<Job>, material: string): Material => job.materials[material] ?? materialOf(material)
+const called = (material: string) => CATALOGUE[material]?.name.toLowerCase() ?? "an own material"
+
 export const setThickness = (assembly: string, layer: string, thickness: number): Edit => ({
   label: "Thickness",
-  recipe: (job) => void (layerOf(job, assembly, layer).thickness = thickness),
+  recipe: (job) => {
+    const target = layerOf(job, assembly, layer)
+    target.thickness = thickness
+    // Fibre laid as thick as it is sold is not pressed any more.
+    if (target.loose !== null && target.loose <= thickness) target.loose = null
+  },
 })
 
 /** A new layer at a place in the list; where no thickness is given, as it is sold nearest to 25 mm. */
 export const addLayer = (assembly: string, id: string, material: string, at: number, thickness?: number): Edit => ({
-  label: `Add ${materialOf(material).name.toLowerCase()}`,
+  label: `Add ${called(material)}`,
   recipe: (job) => {
     const target = assemblyOf(job, assembly)
-    target.layers[id] = freshLayer(material, thickness)
+    target.layers[id] = freshLayer(material, thickness ?? nearestSold(stuffOf(job, material), 0.025))
     target.order.splice(at, 0, id)
   },
 })
 
-export function freshLayer(material: string, thickness = nearestSold(materialOf(material), 0.025)): Layer {
-  return { material, thickness, existing: false, voids: 0, between: null }
+/** A new layer between the members of a set. */
+export const addBetween = (assembly: string, id: string, material: string, at: number, thickness: number, set: string): Edit => {
+  const { label, recipe } = addLayer(assembly, id, material, at, thickness)
+  return {
+    label,
+    recipe: (job) => {
+      recipe(job)
+      layerOf(job, assembly, id).between = set
+    },
+  }
 }
+
+export const freshLayer = (material: string, thickness: number): Layer => ({ ...PLAIN_LAYER, material, thickness })
 
 export const removeLayer = (assembly: string, layer: string): Edit => ({
   label: "Remove a layer",
@@ -53,11 +73,13 @@ export const moveLayer = (assembly: string, layer: string, to: number): Edit => 
 
 /** Another material in the same place; where no thickness is given, at the nearest that it is sold in. */
 export const replaceLayer = (assembly: string, layer: string, material: string, thickness?: number): Edit => ({
-  label: `Replace with ${materialOf(material).name.toLowerCase()}`,
+  label: `Replace with ${called(material)}`,
   recipe: (job) => {
     const target = layerOf(job, assembly, layer)
     target.material = material
-    target.thickness = thickness ?? nearestSold(materialOf(material), target.thickness)
+    target.thickness = thickness ?? nearestSold(stuffOf(job, material), target.thickness)
+    // Another stuff is not pressed as the old one was.
+    target.loose = null
   },
 })
 
@@ -101,9 +123,20 @@ function dropIdle({ members, layers }: Draft<Assembly>): void {
   for (const id of Object.keys(members)) if (!used.has(id)) delete members[id]
 }
 
-export const setLayerFlags = (assembly: string, layer: string, flags: Partial<Pick<Layer, "existing" | "voids">>): Edit => ({
-  label: "existing" in flags ? "There already" : "How well it is fitted",
-  recipe: (job) => void Object.assign(layerOf(job, assembly, layer), flags),
+/** What can be said of a layer beside its material and its place. */
+type Said = Pick<Layer, "existing" | "voids" | "loose" | "fasteners" | "vents">
+
+const SAID: Record<keyof Said, string> = {
+  existing: "There already",
+  voids: "How well it is fitted",
+  loose: "Pressed fibre",
+  fasteners: "What holds it",
+  vents: "Openings of an air space",
+}
+
+export const setLayer = (assembly: string, layer: string, said: Partial<Said>): Edit => ({
+  label: SAID[Object.keys(said)[0] as keyof Said],
+  recipe: (job) => void Object.assign(layerOf(job, assembly, layer), said),
 })
 
 export const setAbsorptance = (assembly: string, absorptance: number | null): Edit => ({

@@ -58,8 +58,8 @@ export const setForm = (kind: FormKind): Edit => ({
     if (job.shell.form.kind === kind) return
     job.shell.form = likeForm(kind, job.shell.form)
     const faces = FACES[kind]
-    const { openings, notches, against, readings } = job.shell
-    for (const part of [...Object.values(openings), ...Object.values(notches)])
+    const { openings, notches, penetrations, against, readings } = job.shell
+    for (const part of [openings, notches, penetrations].flatMap((parts) => Object.values<{ face: FaceId }>(parts)))
       if (!faces.includes(part.face)) part.face = faces.find((face) => face.startsWith("roof"))!
     for (const face of Object.keys(against) as FaceId[]) if (!faces.includes(face)) delete against[face]
     for (const [id, { dimension }] of Object.entries(readings)) if (!(dimension in job.shell.form)) delete readings[id]
@@ -133,7 +133,7 @@ export const setAgainst = (faces: readonly FaceId[], space: string | null): Edit
 })
 
 /** The lists of parts that a shell has. */
-export type Parts = Pick<Shell, "openings" | "boxes" | "notches" | "spaces" | "readings" | "levels" | "fits" | "loads">
+export type Parts = Pick<Shell, "openings" | "boxes" | "notches" | "penetrations" | "spaces" | "readings" | "levels" | "fits" | "loads">
 export type Part<L extends keyof Parts> = Parts[L][string]
 
 /** What one part of each list is called in the list of edits. */
@@ -141,6 +141,7 @@ const ONE: Record<keyof Parts, string> = {
   openings: "an opening",
   boxes: "a box on the floor",
   notches: "a notch",
+  penetrations: "what runs through",
   spaces: "a space",
   readings: "a reading of the tape",
   levels: "a level of the floor",

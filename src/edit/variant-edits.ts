@@ -34,8 +34,8 @@ export const removeVariant = (id: string): Edit => ({
 export const pin = (name: string): Edit => ({
   label: "Pin this state",
   recipe: (job) => {
-    const { brief, shell, variants, active } = current(job)
-    job.pinned = { name, brief, shell, variant: variants[active]! }
+    const { brief, shell, variants, active, materials } = current(job)
+    job.pinned = { name, brief, shell, variant: variants[active]!, materials }
   },
 })
 

@@ -14,7 +14,10 @@ export const Material = z.strictObject({
   conductivity: z.strictObject({
     declared: conductivity("declared or tabulated conductivity"),
     at: z.union([z.literal(10), z.literal(24)]).describe("mean temperature at which it is declared, °C"),
-    byTemperature: z.array(z.tuple([temperature("mean temperature"), conductivity()])).describe("course with the mean temperature, rising"),
+    byTemperature: z
+      .array(z.tuple([temperature("mean temperature"), conductivity()]))
+      .min(1)
+      .describe("course with the mean temperature, rising"),
     aged: conductivity("after 25 years of service"),
     perMoisture: quantity("1", "relative rise for each per cent by volume of water", { min: 0 }),
   }),

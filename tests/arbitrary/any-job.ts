@@ -7,16 +7,18 @@ import { startShell } from "../../src/edit/start/start-job"
 import type { Assembly, Layer, MemberSet } from "../../src/schema/job/build-up"
 import type { Job } from "../../src/schema/job/job"
 import { FACES } from "../../src/schema/job/references"
-import type { FaceId, FloorBox, Notch, Opening, Space } from "../../src/schema/job/shell"
+import type { FaceId, FloorBox, Notch, Opening, Penetration, Space } from "../../src/schema/job/shell"
 import { anyForm } from "./any-form"
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const material = fc.constantFrom(...Object.keys(CATALOGUE))
+/** Nine times of ten of the catalogue, else a stuff that the job brings along. */
+const stuff = fc.oneof({ weight: 9, arbitrary: material }, { weight: 1, arbitrary: fc.constant("own-stuff") })
 const air = (low: number, high: number) => fc.record({ temperature: between(low, high), relativeHumidity: between(0, 1) })
 
 const members: fc.Arbitrary<MemberSet> = fc
   .record({
-    material,
+    material: stuff,
     width: between(0.005, 0.3),
     hollow: fc.option(
       fc.record({ shape: fc.constantFrom("tube" as const, "channel" as const, "hat" as const), wall: between(0.0005, 0.01) }),
@@ -32,6 +34,7 @@ const members: fc.Arbitrary<MemberSet> = fc
     doubled: fc.boolean(),
     cross: fc.array(between(0, 5), { maxLength: 3 }),
     share: fc.option(between(0, 1)),
+    fill: fc.option(stuff),
   })
   .map(({ gap, hollow, measured, low, ...set }) => ({
     ...set,
@@ -44,13 +47,23 @@ const members: fc.Arbitrary<MemberSet> = fc
     overhang: 0,
   }))
 
-const layer: fc.Arbitrary<Layer> = fc.record({
-  material,
-  thickness: between(0.0001, 0.4),
-  existing: fc.boolean(),
-  voids: fc.constantFrom(0, 1, 2),
-  between: fc.constantFrom(null, null, "one", "two"),
-})
+const layer: fc.Arbitrary<Layer> = fc
+  .record({
+    material: stuff,
+    thickness: between(0.0001, 0.4),
+    existing: fc.boolean(),
+    voids: fc.constantFrom(0, 1, 2),
+    between: fc.constantFrom(null, null, "one", "two"),
+    fasteners: fc.option(
+      fc.record({ material: stuff, diameter: between(0.001, 0.05), perArea: between(0.1, 100), recessed: fc.constant(0) }),
+      {
+        freq: 2,
+      },
+    ),
+    vents: fc.constantFrom(0, 0, 0.001, 0.01),
+    pressed: fc.option(between(1, 5)),
+  })
+  .map(({ pressed, ...layer }) => ({ ...layer, loose: pressed === null ? null : pressed * layer.thickness }))
 
 const assembly: fc.Arbitrary<Assembly> = fc
   .record({
@@ -68,6 +81,25 @@ const assembly: fc.Arbitrary<Assembly> = fc
   }))
 
 const form = anyForm(0.5, 30)
+
+/** A stuff of the catalogue under another name, as a person writes down their own. */
+const ownMaterial = material.map((id) => ({ "own-stuff": { ...CATALOGUE[id]!, name: "own stuff" } }))
+
+const penetration: fc.Arbitrary<Penetration> = fc
+  .record({
+    face: fc.constantFrom<FaceId>("floor", "left", "front"),
+    x: between(0, 3),
+    y: between(0, 3),
+    count: fc.integer({ min: 1, max: 50 }),
+    material: stuff,
+    shape: fc.constantFrom("round" as const, "square" as const),
+    width: between(0.001, 0.3),
+    hollow: fc.option(between(0.01, 0.49)),
+    outdoors: fc.constantFrom(0, 0.1, 2),
+    indoors: fc.constantFrom(0, 0.1, 2),
+    break: fc.constantFrom(0, 0.02),
+  })
+  .map(({ hollow, ...one }) => ({ ...one, name: "any", wall: hollow === null ? null : hollow * one.width }))
 
 const floorBox: fc.Arbitrary<FloorBox> = fc.record({
   name: fc.constant("box"),
@@ -115,13 +147,15 @@ export const anyJob: fc.Arbitrary<Job> = fc
       solarFactor: between(0, 1),
       frame: fc.option(
         fc.record({
-          material,
+          material: stuff,
           width: between(0.005, 0.2),
           sheet: fc.option(between(0.0005, 0.01)),
           break: fc.constantFrom(0, 0.01, 0.2),
         }),
       ),
     }),
+    own: ownMaterial,
+    penetration,
     service: fc.option(fc.record({ age: between(0, 100), relativeHumidity: between(0, 1) })),
   })
   .map(
@@ -138,6 +172,8 @@ export const anyJob: fc.Arbitrary<Job> = fc
       space,
       against,
       service,
+      own,
+      penetration,
       ...shell
     }) => {
       const base = demoJobs()[0]!
@@ -158,12 +194,14 @@ export const anyJob: fc.Arbitrary<Job> = fc
       )
       return {
         ...base,
+        materials: own,
         brief: { ...base.brief, station, indoors, outdoors, service },
         shell: {
           ...startShell(form, { floor: "skids", openings: { any: opening } }),
           ...shell,
           boxes: box ? { any: box } : {},
           notches: { any: notch },
+          penetrations: { any: penetration },
           spaces: { any: space },
           against: Object.fromEntries(against.map((face) => [face, "any"])),
           levels: { any: { name: "any", x: 0, y: 0, rise: 0.01 } },

@@ -147,7 +147,7 @@ test("members, fit, colour, leaks and openings all move the ledger", async ({ pa
   }
   await page.locator("[data-layer-row=l2]").click()
   await moved("loss", () => type(page, "Spacing, centre to centre", "900"))
-  await moved("loss", () => page.getByLabel("How well it is fitted").selectOption("2"))
+  await moved("loss", () => page.getByRole("radio", { name: "gaps, and air behind it" }).check())
   await moved("loss", () => page.getByLabel("Lies between").selectOption("none"))
   await moved("money", () => page.getByRole("switch", { name: "There already" }).click())
   await moved("gain", () => type(page, /Sun that its outdoor skin/, "0.2"))

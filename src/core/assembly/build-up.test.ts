@@ -1,18 +1,19 @@
 import { describe, expect, test } from "@jest/globals"
-import type { Assembly, Layer } from "../../schema/job/build-up"
+import { type Assembly, type Layer, PLAIN_LAYER } from "../../schema/job/build-up"
 import { builtLayers, labelResistance, transmittanceInput, transmittanceLayers } from "./build-up"
 import { RIBS, timber } from "../../edit/start/layers"
+import { materialOf } from "../material/catalogue"
 import { crossingOf } from "./crossing"
 import { idleFoils } from "./idle-foil"
 import { memberConductivity, solidShare } from "./member"
 import { thermalTransmittance } from "./thermal-transmittance"
 
+const STEEL = { stuff: materialOf("steel-bare"), filling: null }
+
 const plain = (material: string, thickness: number, special: Partial<Layer> = {}): Layer => ({
+  ...PLAIN_LAYER,
   material,
   thickness,
-  existing: false,
-  voids: 0,
-  between: null,
   ...special,
 })
 const stack = (...layers: Layer[]): Assembly => ({
@@ -28,11 +29,11 @@ describe("members", () => {
   test("of sheet metal are webs and air side by side, by hand", () => {
     // 2·1.2/50 = 0.048 steel; air 25 mm: R 0.183056 → 0.136571; 0.048·50 + 0.952·0.136571 = 2.530016
     expect(solidShare(RIBS)).toBeCloseTo(0.048, 12)
-    expect(memberConductivity(RIBS, 0.025)).toBeCloseTo(2.530016, 5)
+    expect(memberConductivity(RIBS, STEEL, 0.025)).toBeCloseTo(2.530016, 5)
     // A channel has one web: 0.024·50 + 0.976·0.136571 = 1.333293
-    expect(memberConductivity({ ...RIBS, shape: "channel" }, 0.025)).toBeCloseTo(1.333293, 5)
-    expect(memberConductivity({ ...RIBS, shape: "solid", wall: null }, 0.025)).toBe(50)
-    expect(memberConductivity({ ...RIBS, wall: 0.03 }, 0.025)).toBe(50)
+    expect(memberConductivity({ ...RIBS, shape: "channel" }, STEEL, 0.025)).toBeCloseTo(1.333293, 5)
+    expect(memberConductivity({ ...RIBS, shape: "solid", wall: null }, STEEL, 0.025)).toBe(50)
+    expect(memberConductivity({ ...RIBS, wall: 0.03 }, STEEL, 0.025)).toBe(50)
   })
 
   test("know what they cross, from outdoors to indoors", () => {

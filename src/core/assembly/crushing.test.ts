@@ -1,15 +1,14 @@
 import { describe, expect, test } from "@jest/globals"
-import type { Assembly, Layer } from "../../schema/job/build-up"
+import { type Assembly, type Layer, PLAIN_LAYER } from "../../schema/job/build-up"
 import { timber } from "../../edit/start/layers"
 import { builtLayers } from "./build-up"
 import { crushedLayers, pressedLayers } from "./crushing"
 
 const floor = (...stuffs: [material: string, thickness: number, between?: string][]) => {
   const layers = stuffs.map(([material, thickness, between]): Layer => ({
+    ...PLAIN_LAYER,
     material,
     thickness,
-    existing: false,
-    voids: 0,
     between: between ?? null,
   }))
   const assembly: Assembly = {

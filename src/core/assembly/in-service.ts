@@ -1,6 +1,6 @@
 import type { Service } from "../../schema/job/job"
 import { serviceConductivity } from "../material/service-conductivity"
-import { type BuiltLayer, transmittanceLayers } from "./build-up"
+import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "./build-up"
 import type { Films } from "../conduction/detail"
 import { layerResistance } from "./thermal-transmittance"
 
@@ -17,14 +17,15 @@ export function inService(
   service: Service | null,
   airs: { inside: number; outside: number },
   films: Films,
-): BuiltLayer[] {
-  let built = [...layers]
+): readonly BuiltLayer[] {
+  let built = layers
   if (!service) return built
   for (let round = 0; round < ROUNDS; round++) {
     const means = meanTemperatures(built, airs, films)
     built = built.map((layer, i) => {
       if (layer.material.class === "air") return layer
-      const conductivity = serviceConductivity(layer.material, means[i]!, service)
+      const pressed = layer.declared / layer.material.conductivity.declared
+      const conductivity = pressed * serviceConductivity(layer.material, means[i]!, service)
       return { ...layer, meanTemperature: means[i]!, conductivity }
     })
   }
@@ -34,8 +35,9 @@ export function inService(
 /** Temperatures in the middle of the layers, on the path beside all members, °C. */
 function meanTemperatures(layers: readonly BuiltLayer[], { inside, outside }: { inside: number; outside: number }, films: Films): number[] {
   const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, films.direction))
-  const whole = films.inside + films.outside + resistances.reduce((sum, resistance) => sum + resistance, 0)
-  let passed = films.outside
+  const outdoors = outdoorFilm(layers, films.outside, films.direction)
+  const whole = films.inside + outdoors + resistances.reduce((sum, resistance) => sum + resistance, 0)
+  let passed = outdoors
   return resistances.map((resistance) => {
     passed += resistance
     return outside + ((passed - resistance / 2) / whole) * (inside - outside)

@@ -1,6 +1,12 @@
 import type { MemberSet } from "../../schema/job/build-up"
-import { materialOf } from "../material/catalogue"
+import type { Material } from "../../schema/material"
 import { airSpace } from "./air-space"
+
+/** What members are of, and what fills them; null: still air. */
+export interface MemberStuffs {
+  stuff: Material
+  filling: Material | null
+}
 
 /** Webs that cross the insulation: the two sides of a tube or hat, the one of a channel. */
 const WEBS = { solid: 0, tube: 2, hat: 2, channel: 1 } as const
@@ -11,15 +17,16 @@ export function solidShare({ shape, wall, width }: MemberSet): number {
 }
 
 /**
- * Conductivity of a member across a layer: a tube, hat or channel as its webs side by side with the air between them.
+ * Conductivity of a member across a layer: a tube, hat or channel as its webs side by side with what is between them.
  * Its flanges spread the heat further, which only a two-dimensional calculation sees.
  * @param depth thickness of the layer, m
  * @returns W/(m·K)
  */
-export function memberConductivity(set: MemberSet, depth: number): number {
-  const conductivity = materialOf(set.material).conductivity.declared
+export function memberConductivity(set: MemberSet, { stuff, filling }: MemberStuffs, depth: number): number {
+  const conductivity = stuff.conductivity.declared
   const solid = solidShare(set)
   if (solid === 1) return conductivity
+  if (filling) return solid * conductivity + (1 - solid) * filling.conductivity.declared
   const air = airSpace({
     thickness: depth,
     direction: "horizontal",

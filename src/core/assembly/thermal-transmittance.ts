@@ -11,13 +11,17 @@ export const METAL = 10
 /** Greatest ratio of the two limits for which the combined method holds, ISO 6946:2017, 6.7.2.1. */
 export const WIDEST_RATIO = 1.5
 
+/** A layer of which, outside a vented air space, only a share of its resistance counts; 1 where nothing is said. */
+export type StackLayer = AssemblyLayer & { counted?: number }
+type Stack = Omit<AssemblyInput, "layers"> & { layers: readonly StackLayer[] }
+
 /**
  * Thermal transmittance of a build-up by the combined method, with corrections for voids and fasteners.
  * @param assembly layers outside to inside; m, W/(m·K), m²·K/W
  * @param sets which members each layer lies between; layers of one set are crossed by the same ones, those of different sets cross freely
  * @see ISO 6946:2017, 6.7.2 (combined method), annex F (corrections)
  */
-export function thermalTransmittance(assembly: AssemblyInput, sets: readonly (string | null)[] = []): AssemblyOutput {
+export function thermalTransmittance(assembly: Stack, sets: readonly (string | null)[] = []): AssemblyOutput {
   const { direction, layers } = assembly
   const rsi = assembly.rsi ?? INDOOR_RESISTANCE[direction]
   const rse = assembly.rse ?? OUTDOOR_RESISTANCE
@@ -51,15 +55,19 @@ export function thermalTransmittance(assembly: AssemblyInput, sets: readonly (st
  * Thermal resistance of a layer beside its members.
  * @returns m²·K/W
  */
-export function layerResistance(layer: AssemblyLayer, direction: HeatFlowDirection): number {
+export function layerResistance(layer: StackLayer, direction: HeatFlowDirection): number {
+  return (layer.counted ?? 1) * ownResistance(layer, direction)
+}
+
+function ownResistance(layer: StackLayer, direction: HeatFlowDirection): number {
   if (layer.resistance !== undefined) return layer.resistance
   if (layer.airspace)
     return airSpace({ ...layer.airspace, thickness: layer.thickness, direction, meanTemperature: 10, temperatureDifference: 5 }).resistance
   return layer.thickness / layer.conductivity!
 }
 
-function memberResistance(layer: AssemblyLayer): number {
-  return layer.thickness / layer.framing!.conductivity
+function memberResistance(layer: StackLayer): number {
+  return ((layer.counted ?? 1) * layer.thickness) / layer.framing!.conductivity
 }
 
 /**
@@ -67,7 +75,7 @@ function memberResistance(layer: AssemblyLayer): number {
  * @see ISO 6946:2017, eq. 6
  */
 function upperLimit(
-  layers: readonly AssemblyLayer[],
+  layers: readonly StackLayer[],
   resistances: readonly number[],
   films: number,
   sets: readonly (string | null)[],
@@ -82,7 +90,7 @@ function upperLimit(
 }
 
 /** Layers joined by the members that cross them: a path runs through a stick in all layers of its set, or beside it in all. */
-function rowsOfMembers(layers: readonly AssemblyLayer[], resistances: readonly number[], sets: readonly (string | null)[]) {
+function rowsOfMembers(layers: readonly StackLayer[], resistances: readonly number[], sets: readonly (string | null)[]) {
   const rows = new Map<string | number, { share: number; beside: number; through: number }>()
   layers.forEach((layer, i) => {
     const key = sets[i] ?? i
@@ -98,18 +106,18 @@ function rowsOfMembers(layers: readonly AssemblyLayer[], resistances: readonly n
  * Lower limit's layer: each plane between layers has one temperature, so members and spaces lie side by side in the layer.
  * @see ISO 6946:2017, eq. 8
  */
-function isothermalResistance(layer: AssemblyLayer, resistance: number): number {
+function isothermalResistance(layer: StackLayer, resistance: number): number {
   const share = layer.framing?.fraction ?? 0
-  return share === 0 ? resistance : 1 / (share / memberResistance(layer) + (1 - share) / resistance)
+  return share === 0 || resistance === 0 ? resistance : 1 / (share / memberResistance(layer) + (1 - share) / resistance)
 }
 
 /** @see ISO 6946:2017, annex F.2, table F.1 */
-function voidCorrection(layer: AssemblyLayer, resistance: number, centreResistance: number): number {
+function voidCorrection(layer: StackLayer, resistance: number, centreResistance: number): number {
   return [0, 0.01, 0.04][layer.voids ?? 0]! * (resistance / centreResistance) ** 2
 }
 
 /** @see ISO 6946:2017, annex F.3.2; fasteners under 1 W/(m·K) count nothing */
-function fastenerCorrection(layer: AssemblyLayer, resistance: number, centreResistance: number): number {
+function fastenerCorrection(layer: StackLayer, resistance: number, centreResistance: number): number {
   const fasteners = layer.fasteners
   if (!fasteners || fasteners.conductivity < 1) return 0
   const penetration = (layer.thickness - (fasteners.recessed ?? 0)) / layer.thickness
@@ -117,11 +125,11 @@ function fastenerCorrection(layer: AssemblyLayer, resistance: number, centreResi
   return conductance * (resistance / centreResistance) ** 2
 }
 
-function notesOf(assembly: AssemblyInput, ratio: number): string[] {
+function notesOf(assembly: Stack, ratio: number): string[] {
   const notes: string[] = []
   assembly.layers.forEach((layer, i) => {
     const name = layer.name ?? `layer ${i + 1}`
-    if (layer.framing && layer.framing.fraction > 0 && layer.framing.conductivity >= METAL)
+    if (layer.counted !== 0 && layer.framing && layer.framing.fraction > 0 && layer.framing.conductivity >= METAL)
       notes.push(`Members in ${name} conduct like metal: the combined method does not hold there, and the bridge operation does.`)
     if (layer.airspace && layer.thickness > 0.3) notes.push(`The air space ${name} is over 0.3 m wide, beyond ISO 6946.`)
   })

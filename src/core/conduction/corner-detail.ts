@@ -1,4 +1,5 @@
 import type { BridgeBlock } from "../../schema/bridge"
+import { kept } from "../kept"
 import { type Detail, detailOf, type Films, INDOORS, OUTDOORS } from "./detail"
 import { plainTransmittance, type Sheets } from "./member-detail"
 
@@ -9,7 +10,7 @@ export const flankOf = (...sheets: readonly Sheets[]): number => Math.max(1, ...
  * Two build-ups that meet at a right angle around indoors, measured over all: one lies along the bottom, the other stands on the left.
  * Each sheet runs on into the corner until it meets the other build-up's sheet of the same depth, as boards are mitred.
  */
-export function cornerDetail(lying: Sheets, standing: Sheets, films: Films): Detail {
+export const cornerDetail = kept((lying: Sheets, standing: Sheets, films: Films): Detail => {
   const flank = flankOf(lying, standing)
   const [width, height] = [standing.height + flank, lying.height + flank]
   return detailOf(
@@ -40,7 +41,7 @@ export function cornerDetail(lying: Sheets, standing: Sheets, films: Films): Det
       focus: { x: 0, y: 0, width: 2.5 * (lying.height + standing.height), height: 1.4 * (lying.height + standing.height) },
     }),
   )
-}
+})
 
 /** Sheets along the bottom. */
 function arm(sheets: Sheets, long: number): BridgeBlock[] {

@@ -1,16 +1,17 @@
 import type { MemberSet } from "../../schema/job/build-up"
 import type { BridgeBlock } from "../../schema/bridge"
-import { airSpace } from "../assembly/air-space"
 import { type BuiltLayer, transmittanceLayers } from "../assembly/build-up"
 import { crossingOf } from "../assembly/crossing"
-import { materialOf } from "../material/catalogue"
+import type { MemberStuffs } from "../assembly/member"
+import { layerResistance } from "../assembly/thermal-transmittance"
+import { kept } from "../kept"
 import { sum } from "../numeric/sum"
 import type { HeatFlowDirection } from "../../schema/quantity"
 import { type Detail, detailOf, type Films, INDOORS, OUTDOORS } from "./detail"
 
 /**
  * A stretch of a build-up with one of its members in the middle, as long as from member to member: outdoors below, indoors above.
- * Members of other sets are left out; hats and tubes hold still air, a channel is open to what lies beside it.
+ * Members of other sets are left out; hats and tubes hold still air or their fill, a channel is open to what lies beside it.
  * @param pitch from the middle of one member to the next, m
  * @returns null where no layer lies between members of that set
  */
@@ -18,9 +19,14 @@ export function memberDetail(layers: readonly BuiltLayer[], set: string, pitch: 
   const crossing = crossingOf(layers, set)
   const members = crossing?.between[0]!.set
   if (!crossing || !members) return null
+  const { stuff, filling } = crossing.between[0]!.stuffs!
   const foot = sum(crossing.outside.map(({ layer }) => layer.thickness))
   const sheets = sheetsOf(layers, films.direction)
-  const { height } = sheets
+  // Where no layer covers them, members deeper than what lies between them stand out into the room.
+  const bare = crossing.inside.length === 0 ? Math.max(0, crossing.spare) : 0
+  const [depth, height] = [crossing.depth + bare, sheets.height + bare]
+  const side = (pitch - members.width) / 2
+  const room = { temperature: INDOORS, resistance: films.inside, y: sheets.height, width: side, height: bare }
   return detailOf(
     [
       "member",
@@ -28,11 +34,12 @@ export function memberDetail(layers: readonly BuiltLayer[], set: string, pitch: 
       films,
       pitch,
       foot,
-      crossing.depth,
+      depth,
       members.width,
       members.shape,
       members.wall,
-      materialOf(members.material).conductivity.declared,
+      stuff.conductivity.declared,
+      filling?.conductivity.declared,
     ],
     plainTransmittance(sheets, films) * pitch,
     () => ({
@@ -40,13 +47,26 @@ export function memberDetail(layers: readonly BuiltLayer[], set: string, pitch: 
         width: pitch,
         height,
         background: { conductivity: sheets.conductivities[0]! },
-        blocks: [...layersAlong(sheets, pitch), ...section(members, (pitch - members.width) / 2, foot, crossing.depth, films.direction)],
+        blocks: [...layersAlong(sheets, pitch), ...section(members, { stuff, filling }, side, foot, depth, films.direction)],
         boundaries: [
           { id: "outside", edge: "bottom", temperature: OUTDOORS, resistance: films.outside },
-          { id: "inside", edge: "top", temperature: INDOORS, resistance: films.inside },
+          {
+            id: "inside",
+            edge: "top",
+            temperature: INDOORS,
+            resistance: films.inside,
+            ...(bare > 0 ? { from: side, to: side + members.width } : {}),
+          },
         ],
+        airs:
+          bare > 0 && side > 0
+            ? [
+                { ...room, id: "left of it", x: 0 },
+                { ...room, id: "right of it", x: side + members.width },
+              ]
+            : [],
       },
-      focus: { x: (pitch - members.width) / 2 - BESIDE * height, y: 0, width: members.width + 2 * BESIDE * height, height },
+      focus: { x: side - BESIDE * height, y: 0, width: members.width + 2 * BESIDE * height, height },
     }),
   )
 }
@@ -62,11 +82,12 @@ export interface Sheets {
   height: number
 }
 
-/** The layers of a build-up beside its members; an air space by its resistance. */
-export function sheetsOf(layers: readonly BuiltLayer[], direction: HeatFlowDirection): Sheets {
+/** The layers of a build-up beside its members; an air space by its resistance, and what is outside a vented one by what counts of it. */
+export const sheetsOf = kept((layers: readonly BuiltLayer[], direction: HeatFlowDirection): Sheets => {
   const thicknesses = layers.map(({ layer }) => layer.thickness)
-  return { thicknesses, conductivities: conductivitiesBeside(layers, direction), height: sum(thicknesses) }
-}
+  const conductivities = transmittanceLayers(layers).map((layer) => layer.thickness / layerResistance(layer, direction))
+  return { thicknesses, conductivities, height: sum(thicknesses) }
+})
 
 /** Transmittance of layers between two films, W/(m²·K). */
 export const plainTransmittance = ({ thicknesses, conductivities }: Sheets, { inside, outside }: Films): number =>
@@ -81,24 +102,16 @@ export function layersAlong({ thicknesses, conductivities }: Sheets, width: numb
   })
 }
 
-/** W/(m·K) of each layer. */
-function conductivitiesBeside(layers: readonly BuiltLayer[], direction: HeatFlowDirection): number[] {
-  return transmittanceLayers(layers).map(({ thickness, conductivity, airspace }) =>
-    airspace
-      ? thickness / airSpace({ thickness, direction, ...airspace, meanTemperature: 10, temperatureDifference: 5 }).resistance
-      : conductivity!,
-  )
-}
-
-/** A member cut across: its webs and flanges, and the still air in a hat or a tube. */
+/** A member cut across: its webs and flanges, and what is in a hat or a tube. */
 function section(
-  { shape, wall, width, material }: MemberSet,
+  { shape, wall, width }: MemberSet,
+  { stuff, filling }: MemberStuffs,
   x: number,
   y: number,
   depth: number,
   direction: HeatFlowDirection,
 ): BridgeBlock[] {
-  const conductivity = materialOf(material).conductivity.declared
+  const { declared: conductivity } = stuff.conductivity
   const part = (dx: number, dy: number, w: number, h: number): BridgeBlock => ({ x: x + dx, y: y + dy, width: w, height: h, conductivity })
   if (shape === "solid" || wall === null || 2 * wall >= Math.min(width, depth)) return [part(0, 0, width, depth)]
   const left = part(0, 0, wall, depth)
@@ -113,7 +126,9 @@ function section(
     y: y + from,
     width: width - 2 * wall,
     height: to - from,
-    airspace: { along: "y", direction, emissivity1: 0.9, emissivity2: 0.9 },
+    ...(filling
+      ? { conductivity: filling.conductivity.declared }
+      : { airspace: { along: "y", direction, emissivity1: 0.9, emissivity2: 0.9 } }),
   }
   return shape === "tube" ? [left, right, inner, outer, void_] : [left, right, inner, void_]
 }

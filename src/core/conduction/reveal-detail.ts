@@ -22,7 +22,7 @@ export interface Leaf {
 }
 
 /** Plastic of thermal breaks: polyamide with glass fibre, W/(m·K). @see ISO 10077-2:2017, table D.1 */
-const PLASTIC = 0.3
+export const PLASTIC = 0.3
 /** How much of the leaf is drawn, m, and how thick it is where that is not known. */
 const LEAF_DRAWN = 0.6
 const LEAF_THICKNESS = 0.024

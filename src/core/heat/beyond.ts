@@ -16,6 +16,9 @@ export function beyond(shell: Shell, face: FaceId): Beyond {
   return shell.floor === "slab" ? { kind: "ground" } : { kind: "outdoors", sun: false }
 }
 
+/** Whether two faces have one air beyond them. */
+export const sameAir = (a: Beyond, b: Beyond): boolean => a.kind === b.kind && (a.kind !== "space" || b.kind !== "space" || a.id === b.id)
+
 /** Whether any face stands in wind. */
 export const isExposed = (shell: Shell, faces: readonly FaceId[]): boolean => faces.some((face) => beyond(shell, face).kind === "outdoors")
 

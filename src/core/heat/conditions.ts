@@ -4,6 +4,7 @@ import type { Shell } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
 import { annualMean } from "../climate/design-day"
 import { type Station, stationOf } from "../climate/stations"
+import { kept } from "../kept"
 import { isExposed } from "./beyond"
 
 /** One season's design condition. */
@@ -24,7 +25,7 @@ export interface Conditions {
 }
 
 /** Design conditions of a job: what was typed in the brief, else the station's. */
-export function conditionsOf(brief: Brief, shell: Shell): Conditions {
+export const conditionsOf = kept((brief: Brief, shell: Shell): Conditions => {
   const station = stationOf(brief.station)
   const wind = isExposed(
     shell,
@@ -38,4 +39,4 @@ export function conditionsOf(brief: Brief, shell: Shell): Conditions {
     summer: { inside: brief.indoors.summer, outside: brief.outdoors.summer ?? station.summer, windSpeed: wind * station.summer.windSpeed },
     annualMean: annualMean(station),
   }
-}
+})

@@ -1,4 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
+import { PLAIN_LAYER } from "../../schema/job/build-up"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import { startShell } from "../../edit/start/start-job"
 import type { Job } from "../../schema/job/job"
@@ -70,7 +71,7 @@ describe("conditions of a job", () => {
 /** A hut of one R 2 board all round, tight, without windows, in the sun. */
 function plainHut(): Job {
   const job = structuredClone(demoJobs()[2]!)
-  const layer = { material: "xps", thickness: 0.068, existing: false, voids: 0 as const, between: null }
+  const layer = { material: "xps", thickness: 0.068, ...PLAIN_LAYER }
   job.shell = startShell({ kind: "box", length: 4, width: 3, height: 2.5 }, { floor: "skids", openings: {} })
   job.brief.station = "linden-vale"
   job.brief.service = null

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { KNOWN } from "../../edit/known"
-import type { Assembly, Layer } from "../../schema/job/build-up"
+import { type Assembly, type Layer, PLAIN_LAYER } from "../../schema/job/build-up"
 import { readDocument } from "../../schema/job/read-job"
 import { dampSentence } from "../moisture/damp-verdict"
 import { heatGainWorking } from "./heat-gain.working"
@@ -73,7 +73,7 @@ describe("any job that can be typed", () => {
   test("loses less with any layer more between members and room", () => {
     fc.assert(
       fc.property(anyJob, (job) => {
-        const added: Layer = { material: "xps", thickness: 0.03, existing: false, voids: 0, between: null }
+        const added: Layer = { material: "xps", thickness: 0.03, ...PLAIN_LAYER }
         const variant = job.variants.first!
         const wall = variant.assemblies.wall!
         // Voids are corrected by the share of the whole that a layer has, so only plain ones compare.

@@ -32,8 +32,11 @@ export function drivingAirs(
   return { season, inside, beyond: airBeyond(beyond, season, fromInside, inside, outside) }
 }
 
-/** Where a solved detail of a face is coldest on its warm side, in the season that drives most heat. */
-export function coldSurface(face: Pick<FaceFigures, "beyond" | "fromInside">, solved: DetailFigures, conditions: Conditions): ColdSurface {
+/** Where the surfaces of a bridge stand between outdoors, 0, and indoors, 1. */
+type Surfaces = Pick<DetailFigures, "coldestInside" | "warmestOutside">
+
+/** Where a bridge of a face is coldest on its warm side, in the season that drives most heat. */
+export function coldSurface(face: Pick<FaceFigures, "beyond" | "fromInside">, solved: Surfaces, conditions: Conditions): ColdSurface {
   const { season, inside, beyond } = drivingAirs(face, conditions)
   const warmInside = inside.temperature >= beyond.temperature
   const share = warmInside ? solved.coldestInside : solved.warmestOutside

@@ -6,7 +6,7 @@ import { slabEdgeDetail } from "../conduction/slab-edge-detail"
 import { sum } from "../numeric/sum"
 import { edgesOf } from "../shell/edges"
 import type { FaceFigures } from "./face-figures"
-import { lineFilms, type LineBridge } from "./line-bridge"
+import type { LineBridge } from "./line-bridge"
 import { hasThreshold } from "./reveal-bridge"
 import { type Bridge, bridgeAt, type Solutions } from "./solutions"
 
@@ -15,13 +15,6 @@ import { type Bridge, bridgeAt, type Solutions } from "./solutions"
  * Edges that are nearly flat are not among them.
  */
 export function edgeBridges(shell: Shell, faces: readonly FaceFigures[], solutions: Solutions): LineBridge[] {
-  // Each face lies at four edges or so; its layers are the same at all of them.
-  const known = new Map<FaceFigures, Sheets>()
-  const sheets = (face: FaceFigures): Sheets => {
-    const found = known.get(face) ?? sheetsOf(face.driven, lineFilms(face).direction)
-    known.set(face, found)
-    return found
-  }
   return edgesOf(shell).flatMap((edge): LineBridge[] => {
     const [a, b] = edge.faces.map((id) => faces.find((figures) => figures.id === id)!) as [FaceFigures, FaceFigures]
     if (edge.angle > 175 || edge.length === 0) return []
@@ -36,8 +29,8 @@ export function edgeBridges(shell: Shell, faces: readonly FaceFigures[], solutio
       const [floor, wall] = a.ground ? [a, b] : [b, a]
       return onSlab(floor, wall, solutions, place).map((bridge) => line(bridge, wall, wall, 1))
     }
-    const films = lineFilms(a)
-    const [lying, standing] = [sheets(a), sheets(b)]
+    const films = a.lineFilms
+    const [lying, standing] = [sheetsOf(a.driven, films.direction), sheetsOf(b.driven, films.direction)]
     const square = bridgeAt(place, cornerDetail(lying, standing, films), overlap(lying, films) + overlap(standing, films), solutions)
     // The two measures over all overlap by the thickness times cot(α/2); drawn is the square corner, where that is 1.
     return [line(square, a, b, 1 / Math.tan((edge.angle * Math.PI) / 360))]

@@ -1,4 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
+import { PLAIN_LAYER } from "../../schema/job/build-up"
 import fc from "fast-check"
 import type { Job } from "../../schema/job/job"
 import { demoJobs } from "../../edit/start/demo-jobs"
@@ -98,7 +99,7 @@ describe("the ledger", () => {
     job.brief.outdoors.winter = { temperature: 0, relativeHumidity: 0.8 }
     const variant = job.variants.first!
     variant.leakage.ach50 = 0
-    const layer = { material: "xps", thickness: 0.1, existing: false, voids: 0 as const, between: null }
+    const layer = { material: "xps", thickness: 0.1, ...PLAIN_LAYER }
     variant.assemblies = { one: { name: "one", absorptance: null, members: {}, layers: { l1: layer }, order: ["l1"] } }
     variant.wears = { floor: "one", left: "one", right: "one", front: "one", back: "one", roof: "one" }
     // R 0.1/0.034 = 2.941176; in another building both films are indoor ones: walls + 0.26 = 3.201176, roof + 0.20 = 3.141176, floor + 0.34 = 3.281176

@@ -3,6 +3,7 @@ import type { Detail } from "../conduction/detail"
 import { beyond } from "../heat/beyond"
 import { crushedLayers } from "../assembly/crushing"
 import { type Conditions, conditionsOf } from "../heat/conditions"
+import { withOwnMaterials } from "../material/catalogue"
 import { dampRank } from "../moisture/damp-verdict"
 import { sum } from "../numeric/sum"
 import { clearVolume } from "../shell/clear-volume"
@@ -18,6 +19,7 @@ import { edgeBridges } from "./edge-bridge"
 import type { HeatPath } from "./heat-path"
 import { leaksOf } from "./leaks"
 import type { LineBridge } from "./line-bridge"
+import { type PointBridge, pointBridges } from "./point-bridge"
 import { revealBridges } from "./reveal-bridge"
 import { type Bridge, type Solutions, UNSOLVED } from "./solutions"
 import type { JobState } from "./state"
@@ -29,8 +31,9 @@ import { type MonthEnergy, yearOfEnergy } from "./year"
 export interface Ledger {
   conditions: Conditions
   faces: FaceFigures[]
-  /** Edges and reveals; and with them corners, all that passes heat beside the faces. */
+  /** Edges and reveals; what runs through faces; and with them corners, all that passes heat beside the faces. */
   lines: LineBridge[]
+  points: PointBridge[]
   paths: HeatPath[]
   /** Details in two dimensions that the figures stand on but that are not solved yet, each once. */
   pending: Detail[]
@@ -72,8 +75,10 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
     },
     solutions,
   )
-  const lines = [...edgeBridges(shell, faces, solutions), ...revealBridges(faces, solutions)]
-  const paths = [...lines, ...vertexPaths(lines)]
+  const materials = withOwnMaterials(state.materials)
+  const lines = [...edgeBridges(shell, faces, solutions), ...revealBridges(faces, materials, solutions)]
+  const points = pointBridges(shell, faces, materials)
+  const paths = [...lines, ...points, ...vertexPaths(lines)]
   const boxes = Object.values(shell.boxes)
   const leaks = leaksOf(state, faces)
   const { volume } = leaks
@@ -84,6 +89,7 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
     conditions,
     faces,
     lines,
+    points,
     paths,
     pending: pendingOf(bridgesOf({ faces, lines })),
     solutions,

@@ -1,8 +1,4 @@
-import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
-import type { Films } from "../conduction/detail"
-import type { Beyond } from "../heat/beyond"
 import type { Edge } from "../shell/edges"
-import type { FaceFigures } from "./face-figures"
 import type { HeatPath } from "./heat-path"
 import type { Bridge } from "./solutions"
 
@@ -17,13 +13,3 @@ export interface LineBridge extends Bridge, HeatPath {
   between: Edge["faces"] | null
   opening: string | null
 }
-
-/** Films along a line: what is level and what stands have one air. @see ISO 10211:2017, 7.1 */
-export const lineFilms = ({ beyond }: Pick<FaceFigures, "beyond">): Films => ({
-  inside: INDOOR_RESISTANCE.horizontal,
-  outside: beyond.kind === "space" ? INDOOR_RESISTANCE.horizontal : OUTDOOR_RESISTANCE,
-  direction: "horizontal",
-})
-
-/** Whether two faces have one air beyond them. */
-export const sameAir = (a: Beyond, b: Beyond): boolean => a.kind === b.kind && (a.kind !== "space" || b.kind !== "space" || a.id === b.id)

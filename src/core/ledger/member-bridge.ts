@@ -1,13 +1,13 @@
 import type { AssemblyOutput } from "../../schema/assembly"
-import type { MemberSet } from "../../schema/job/build-up"
-import { type BuiltLayer, builtLayers, memberSets, setsOf, transmittanceInput } from "../assembly/build-up"
+import { type MemberSet, PLAIN_LAYER } from "../../schema/job/build-up"
+import { type BuiltLayer, builtLayers, memberSets, setsOf, transmittanceLayers } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { METAL, thermalTransmittance, WIDEST_RATIO } from "../assembly/thermal-transmittance"
+import { filmOutside } from "../assembly/ventilated"
 import type { Detail, Films } from "../conduction/detail"
 import { memberDetail } from "../conduction/member-detail"
 import type { Beyond, Season } from "../heat/beyond"
 import type { Conditions } from "../heat/conditions"
-import { materialOf } from "../material/catalogue"
 import { pitchOf } from "../shell/members"
 import { type Bridge, bridgeAt, type Solutions } from "./solutions"
 
@@ -15,6 +15,8 @@ import { type Bridge, bridgeAt, type Solutions } from "./solutions"
 export interface Standing {
   tilt: number
   beyond: Beyond
+  /** Share of its outermost layer that counts: less than 1 behind a vented air space. */
+  counted: number
 }
 
 /** Members of one set on a face, solved in two dimensions. */
@@ -36,14 +38,14 @@ export function drivingSeason({ winter, summer }: Conditions, beyond: Beyond): S
 }
 
 /** Films on both sides of a build-up in the season that drives most heat through it. */
-export function drivingFilms({ tilt, beyond }: Standing, conditions: Conditions): Films {
+function drivingFilms({ tilt, beyond, counted }: Standing, conditions: Conditions): Films {
   const season = drivingSeason(conditions, beyond)
   const { inside, outside } = conditions[season]
   const far = beyond.kind === "space" && beyond.space.kind === "held" ? beyond.space[season].temperature : outside.temperature
   const direction = heatFlowDirection(tilt, inside.temperature >= far)
   return {
     inside: INDOOR_RESISTANCE[direction],
-    outside: beyond.kind === "space" ? INDOOR_RESISTANCE[direction] : OUTDOOR_RESISTANCE,
+    outside: filmOutside(counted, beyond.kind === "space" ? INDOOR_RESISTANCE[direction] : OUTDOOR_RESISTANCE, direction),
     direction,
   }
 }
@@ -54,7 +56,7 @@ export function drivingFilms({ tilt, beyond }: Standing, conditions: Conditions)
  */
 export function setsBeyondCombined(layers: readonly BuiltLayer[], { resistanceUpper, resistanceLower }: AssemblyOutput): string[] {
   const apart = resistanceUpper / resistanceLower > WIDEST_RATIO
-  return memberSets(layers).flatMap(([id, set]) => (apart || materialOf(set.material).conductivity.declared >= METAL ? [id] : []))
+  return memberSets(layers).flatMap(([id, , { stuff }]) => (apart || stuff.conductivity.declared >= METAL ? [id] : []))
 }
 
 /** The stretch of a build-up around one member of a set, and its ψ by the combined method; null where none can be drawn. */
@@ -72,9 +74,9 @@ export function memberDetailOf(
   if (!detail) return null
   // The same stretch: this set at its pitch, and no other.
   const stretch = layers.map((layer) =>
-    layer.layer.between === set ? { ...layer, fraction: members.width / pitch } : { ...layer, set: null, fraction: 0 },
+    layer.layer.between === set ? { ...layer, fraction: members.width / pitch } : { ...layer, set: null, stuffs: null, fraction: 0 },
   )
-  const input = { ...transmittanceInput(stretch, films.direction, films.outside), rsi: films.inside }
+  const input = { direction: films.direction, layers: transmittanceLayers(stretch), rsi: films.inside, rse: films.outside }
   const { resistanceTotal } = thermalTransmittance(input, setsOf(stretch))
   return { detail, estimate: pitch / resistanceTotal - detail.plain }
 }
@@ -98,13 +100,14 @@ export function memberBridges(
 
 /** Layers without the members of some sets: what lies between them fills their place. */
 export const withoutSets = (layers: readonly BuiltLayer[], sets: readonly string[]): BuiltLayer[] =>
-  layers.map((layer) => (layer.layer.between !== null && sets.includes(layer.layer.between) ? { ...layer, set: null, fraction: 0 } : layer))
+  layers.map((layer) =>
+    layer.layer.between !== null && sets.includes(layer.layer.between) ? { ...layer, set: null, stuffs: null, fraction: 0 } : layer,
+  )
 
 /** A build-up with one layer more across the inside of a set's members. */
 export function withBreak(layers: readonly BuiltLayer[], set: string, material: string, thickness: number): BuiltLayer[] {
   const last = layers.map(({ layer }) => layer.between).lastIndexOf(set)
-  const members = Object.fromEntries(memberSets(layers))
-  const fresh = { material, thickness, existing: false, voids: 0, between: null } as const
-  const [built] = builtLayers({ name: "", absorptance: null, members, layers: { break: fresh }, order: ["break"] }, () => 0)
+  const fresh = { ...PLAIN_LAYER, material, thickness }
+  const [built] = builtLayers({ name: "", absorptance: null, members: {}, layers: { break: fresh }, order: ["break"] }, () => 0)
   return [...layers.slice(0, last + 1), built!, ...layers.slice(last + 1)]
 }

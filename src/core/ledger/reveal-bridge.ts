@@ -2,9 +2,10 @@ import type { Opening } from "../../schema/job/shell"
 import type { Detail } from "../conduction/detail"
 import { sheetsOf } from "../conduction/member-detail"
 import { type Frame, jambDetail, type Leaf, thresholdDetail } from "../conduction/reveal-detail"
-import { materialOf } from "../material/catalogue"
+import { sameAir } from "../heat/beyond"
+import { type Materials, materialOf } from "../material/catalogue"
 import type { FaceFigures } from "./face-figures"
-import { type LineBridge, lineFilms, sameAir } from "./line-bridge"
+import type { LineBridge } from "./line-bridge"
 import { bridgeAt, type Solutions } from "./solutions"
 
 /** Openings that one walks through. */
@@ -22,14 +23,14 @@ export const hasThreshold = ({ kind, y, frame }: Opening, wall: FaceFigures, flo
   !floor.ground
 
 /** The reveals of all openings whose frames are described: jambs and head, and the sill or the threshold. */
-export function revealBridges(faces: readonly FaceFigures[], solutions: Solutions): LineBridge[] {
+export function revealBridges(faces: readonly FaceFigures[], materials: Materials, solutions: Solutions): LineBridge[] {
   const floor = faces.find(({ id }) => id === "floor")!
   return faces.flatMap((face) =>
     face.openings.flatMap(({ id, opening }): LineBridge[] => {
       if (!opening.frame || face.ground) return []
-      const frame: Frame = { ...opening.frame, conductivity: materialOf(opening.frame.material).conductivity.declared }
+      const frame: Frame = { ...opening.frame, conductivity: materialOf(opening.frame.material, materials).conductivity.declared }
       const leaf: Leaf = { thickness: opening.leaf, transmittance: opening.uValue }
-      const films = lineFilms(face)
+      const films = face.lineFilms
       const wall = sheetsOf(face.driven, films.direction)
       const stands = hasThreshold(opening, face, floor)
       const { name, width, height, y } = opening

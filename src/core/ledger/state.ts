@@ -1,5 +1,5 @@
 import type { Assembly, Layer } from "../../schema/job/build-up"
-import type { Brief, Job, Variant } from "../../schema/job/job"
+import type { Brief, Job, OwnMaterials, Variant } from "../../schema/job/job"
 import type { Shell } from "../../schema/job/shell"
 
 /** Everything that the figures of one way to build a job rest on. */
@@ -7,11 +7,13 @@ export interface JobState {
   brief: Brief
   shell: Shell
   variant: Variant
+  /** Materials beside the catalogue's. */
+  materials: OwnMaterials
 }
 
 /** The state that is being worked on. */
 export function activeState(job: Job): JobState {
-  return { brief: job.brief, shell: job.shell, variant: job.variants[job.active]! }
+  return { brief: job.brief, shell: job.shell, variant: job.variants[job.active]!, materials: job.materials }
 }
 
 /** The state with one of its build-ups in another form. */

@@ -1,9 +1,10 @@
 import type { FaceId } from "../../schema/job/shell"
 import { plainTransmittance, sheetsOf } from "../conduction/member-detail"
+import { sameAir } from "../heat/beyond"
 import { sum } from "../numeric/sum"
 import type { FaceFigures } from "./face-figures"
 import type { HeatPath } from "./heat-path"
-import { type LineBridge, lineFilms, sameAir } from "./line-bridge"
+import type { LineBridge } from "./line-bridge"
 
 /**
  * Where three square edges meet, the edges' own measures overlap: with walls of thickness t the flow is 3 − 3·(1 − 2/π·ln 2) + 0.15 times
@@ -43,7 +44,7 @@ export function vertexPaths(edges: readonly LineBridge[]): HeatPath[] {
 
 /** λ·t of a face as an even stuff: U·t². */
 function deepness(face: FaceFigures): number {
-  const films = lineFilms(face)
+  const films = face.lineFilms
   const sheets = sheetsOf(face.driven, films.direction)
   return plainTransmittance(sheets, films) * sheets.height ** 2
 }

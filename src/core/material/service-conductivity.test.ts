@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
-import type { Layer } from "../../schema/job/build-up"
+import { type Layer, PLAIN_LAYER } from "../../schema/job/build-up"
 import { builtLayers } from "../assembly/build-up"
 import { inService } from "../assembly/in-service"
 import { onCurve } from "../numeric/curve"
@@ -45,7 +45,7 @@ describe("conductivity in service", () => {
 })
 
 describe("layers in service", () => {
-  const layer: Layer = { material: "polyiso", thickness: 0.1, existing: false, voids: 0, between: null }
+  const layer: Layer = { material: "polyiso", thickness: 0.1, ...PLAIN_LAYER }
   const built = builtLayers({ name: "one", absorptance: null, members: {}, layers: { a: layer }, order: ["a"] }, () => 0)
   const films = { inside: 0.13, outside: 0.04, direction: "horizontal" } as const
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import { builtLayers } from "../assembly/build-up"
-import type { Assembly } from "../../schema/job/build-up"
+import { type Assembly, PLAIN_LAYER } from "../../schema/job/build-up"
 import { dampLook } from "./damp-look"
 import { dampSentence, dampVerdict } from "./damp-verdict"
 import { woodEquilibrium } from "./wood-equilibrium"
@@ -8,9 +8,7 @@ import { woodEquilibrium } from "./wood-equilibrium"
 type Sketch = [material: string, thickness: number]
 
 function wallOf(layers: Sketch[]): Assembly {
-  const entries = layers.map(
-    ([material, thickness], i) => [`l${i}`, { material, thickness, existing: false, voids: 0 as const, between: null }] as const,
-  )
+  const entries = layers.map(([material, thickness], i) => [`l${i}`, { material, thickness, ...PLAIN_LAYER }] as const)
   return { name: "wall", absorptance: null, members: {}, layers: Object.fromEntries(entries), order: entries.map(([id]) => id) }
 }
 

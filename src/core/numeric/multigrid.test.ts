@@ -41,10 +41,12 @@ describe("the multigrid solver", () => {
         const b = waves(size, from)
         const exact = new Float64Array(size)
         solveBanded(bandCholesky(grid), b, exact)
-        const { x, converged } = solveByMultigrid(levelsOf(grid), b, new Float64Array(size), (_, rest) => norm(rest) <= 1e-11 * norm(b))
+        // To what rounding lets a rest of such a matrix come down to, whatever the right side.
+        const least = 1e-13 * Math.max(...grid.diagonal)
+        const { x, converged } = solveByMultigrid(levelsOf(grid), b, new Float64Array(size), (x, rest) => norm(rest) <= least * norm(x))
         expect(converged).toBe(true)
         const largest = Math.max(...exact.map(Math.abs))
-        for (let i = 0; i < size; i++) expect(Math.abs(x[i]! - exact[i]!) / largest).toBeLessThan(1e-6)
+        for (let i = 0; i < size; i++) expect(Math.abs(x[i]! - exact[i]!) / largest).toBeLessThan(1e-7)
       }),
       { numRuns: 40 },
     )

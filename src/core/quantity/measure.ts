@@ -67,6 +67,25 @@ const MEASURES = {
     written: { "w/k": { factor: 1 } },
     example: "40 W/K",
   },
+  perArea: {
+    metric: { unit: "per m²", factor: 1, decimals: 1 },
+    inchPound: { unit: "per ft²", factor: 1 / FOOT ** 2, decimals: 2 },
+    written: { "perm²": { factor: 1 }, "/m²": { factor: 1 }, "perft²": { factor: 1 / FOOT ** 2 }, "/ft²": { factor: 1 / FOOT ** 2 } },
+    example: "6 per m²",
+  },
+  /** Openings for a metre of width; stored in m²/m. */
+  vents: {
+    metric: { unit: "mm²/m", factor: 1e-6, decimals: 0 },
+    inchPound: { unit: "in²/ft", factor: 0.0254 ** 2 / FOOT, decimals: 2 },
+    written: { "mm²/m": { factor: 1e-6 }, "cm²/m": { factor: 1e-4 }, "in²/ft": { factor: 0.0254 ** 2 / FOOT } },
+    example: "1500 mm²/m",
+  },
+  pointTransmittance: {
+    metric: { unit: "W/K", factor: 1, decimals: 4 },
+    inchPound: { unit: "Btu/(h·°F)", factor: BTU_PER_HOUR * 1.8, decimals: 4 },
+    written: { "w/k": { factor: 1 } },
+    example: "0.005 W/K",
+  },
   linearTransmittance: {
     metric: { unit: "W/(m·K)", factor: 1, decimals: 3 },
     inchPound: { unit: "Btu/(h·ft·°F)", factor: 1.730735, decimals: 4 },

@@ -1,25 +1,16 @@
 import type { FaceId } from "../../schema/job/shell"
+import { kept } from "../kept"
 import type { Point } from "./face"
 import { inset } from "./polygon"
 import { type ExtrudedForm, profileOf, profilePoints } from "./profile"
 import type { Linings } from "./size"
-
-const cut = new WeakMap<Linings, WeakMap<ExtrudedForm, Point[]>>()
 
 /**
  * What is left of a cross-section between the linings of floor, walls and roof; round pieces by the chords that they are drawn with.
  * Cut once for each form and linings: heights at all places and openings are taken from one section.
  * @returns corners counter-clockwise, (from the left wall, above the floor) in m; none where the linings meet
  */
-export function clearSection(form: ExtrudedForm, linings: Linings): readonly Point[] {
-  const sections = cut.get(linings) ?? new WeakMap<ExtrudedForm, Point[]>()
-  cut.set(linings, sections)
-  const section = sections.get(form) ?? sectionOf(form, linings)
-  sections.set(form, section)
-  return section
-}
-
-function sectionOf(form: ExtrudedForm, linings: Linings): Point[] {
+export const clearSection = kept((form: ExtrudedForm, linings: Linings): readonly Point[] => {
   const profile = profileOf(form)
   const over = profile.flatMap((segment) => {
     const chords = profilePoints([segment]).length - 1
@@ -28,7 +19,7 @@ function sectionOf(form: ExtrudedForm, linings: Linings): Point[] {
   // From the left foot over the roof the section runs clockwise; the floor closes it.
   const distances = [...over.reverse(), linings.floor]
   return inset(profilePoints(profile).reverse(), (_from, _to, i) => distances[i]!)
-}
+})
 
 const liningOf = (face: FaceId, linings: Linings): number => (face === "left" || face === "right" ? linings[face] : linings.roof)
 

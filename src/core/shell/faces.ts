@@ -1,5 +1,6 @@
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Shell } from "../../schema/job/shell"
+import { kept } from "../kept"
 import { sum } from "../numeric/sum"
 import type { Face, Placement, Point, Strip } from "./face"
 import { polygonArea } from "./polygon"
@@ -14,16 +15,9 @@ const DOWN: Point = [0, -1]
  * The faces of a shell: their outlines, directions and places on the pelt.
  * The pelt shows the inside: floor in the middle, walls folded out from its edges, roof hinged from the wall tops.
  */
-export function facesOf(shell: Shell): Face[] {
-  const known = unfolded.get(shell)
-  if (known) return known
-  const faces = shell.form.kind === "hip" ? hipFaces(shell.form, shell.azimuth) : extrudedFaces(shell.form, shell.azimuth)
-  unfolded.set(shell, faces)
-  return faces
-}
-
-/** Each state of a shell is unfolded once. */
-const unfolded = new WeakMap<Shell, Face[]>()
+export const facesOf = kept((shell: Shell): Face[] =>
+  shell.form.kind === "hip" ? hipFaces(shell.form, shell.azimuth) : extrudedFaces(shell.form, shell.azimuth),
+)
 
 function extrudedFaces(form: ExtrudedForm, azimuth: number): Face[] {
   const { length, width } = form

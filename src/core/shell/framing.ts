@@ -1,21 +1,12 @@
 import type { MemberSet } from "../../schema/job/build-up"
-import type { FaceId, Shell } from "../../schema/job/shell"
+import type { Shell } from "../../schema/job/shell"
+import { kept } from "../kept"
 import type { Face } from "./face"
 import { type Holes, type MemberLayout, memberLayout } from "./members"
 import { notchStrips } from "./notch"
 
-const drawn = new WeakMap<Shell, Map<FaceId, WeakMap<MemberSet, MemberLayout>>>()
-
 /** A set of members as it stands on a face of a shell; drawn once for each state of both. */
-export function framingOn(shell: Shell, face: Face, set: MemberSet): MemberLayout {
-  const faces = drawn.get(shell) ?? new Map<FaceId, WeakMap<MemberSet, MemberLayout>>()
-  drawn.set(shell, faces)
-  const sets = faces.get(face.id) ?? new WeakMap<MemberSet, MemberLayout>()
-  faces.set(face.id, sets)
-  const layout = sets.get(set) ?? memberLayout(face, set, holesOf(shell, face))
-  sets.set(set, layout)
-  return layout
-}
+export const framingOn = kept((shell: Shell, face: Face, set: MemberSet): MemberLayout => memberLayout(face, set, holesOf(shell, face)))
 
 /** What share of the face the members take: typed, else counted from the drawing. */
 export function memberShare(shell: Shell, face: Face, set: MemberSet): number {

@@ -5,7 +5,7 @@ import { freshLayer } from "../assembly-edits"
 export type LayerSketch = readonly [
   material: string,
   thickness: number,
-  special?: Partial<Pick<Layer, "existing" | "voids">> & { between?: MemberSet },
+  special?: Partial<Omit<Layer, "material" | "thickness" | "between">> & { between?: MemberSet },
 ]
 
 /** A build-up from its sketch, layers outside to inside; layers between the same members share them. */
@@ -43,6 +43,7 @@ export const timber = (name: string, width: number, spacing: number, special: Pa
   cross: [],
   overhang: 0,
   share: null,
+  fill: null,
   ...special,
 })
 

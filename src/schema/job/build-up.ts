@@ -31,8 +31,18 @@ export const MemberSet = z.strictObject({
     .describe("rows of blocking, nailers or rails between them, from their lower or left ends"),
   overhang: quantity("m", "how far they run out past the face, outdoors", { min: 0, max: 5 }),
   share: fraction("share of the face that they take, typed in place of the drawing's").nullable(),
+  fill: z.string().min(1).max(60).nullable().describe("material that a tube or hat holds; null: still air"),
 })
 export type MemberSet = z.output<typeof MemberSet>
+
+/** Screws or pins that hold a layer and pass through it. */
+export const Fasteners = z.strictObject({
+  material: z.string().min(1).max(60),
+  diameter: quantity("m", "of the metal", { above: 0, max: 0.05 }),
+  perArea: quantity("1/m²", "how many", { above: 0, max: 1000 }),
+  recessed: quantity("m", "by which their heads stop short of the layer's face", { min: 0, max: 1 }),
+})
+export type Fasteners = z.output<typeof Fasteners>
 
 export const Layer = z.strictObject({
   material: z.string().min(1).max(60),
@@ -40,8 +50,14 @@ export const Layer = z.strictObject({
   existing: z.boolean().describe("there already: costs nothing and adds no weight"),
   voids: z.literal([0, 1, 2]).describe("level of air voids, ISO 6946 annex F"),
   between: Id.nullable().describe("the set of members that it lies between; null: continuous"),
+  loose: quantity("m", "thickness that its fibre has when nothing presses it; null: as thick as it lies", { above: 0, max: 2 }).nullable(),
+  fasteners: Fasteners.nullable(),
+  vents: quantity("m²/m", "openings of an air space to the outdoors, for a metre of its width", { min: 0, max: 1 }),
 })
 export type Layer = z.output<typeof Layer>
+
+/** What a layer is of which no more is said than its material and thickness. */
+export const PLAIN_LAYER = { existing: false, voids: 0, between: null, loose: null, fasteners: null, vents: 0 } as const
 
 export const Assembly = z.strictObject({
   name: title("name"),

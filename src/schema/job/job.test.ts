@@ -13,6 +13,7 @@ import { heatGain } from "../../core/ledger/heat-gain"
 import { heatLoss } from "../../core/ledger/heat-loss"
 import { leaksOf } from "../../core/ledger/leaks"
 import { ledgerOf } from "../../core/ledger/ledger"
+import { solvedLedger } from "../../core/ledger/solved-ledger"
 import type { JobState } from "../../core/ledger/state"
 import { yearOfEnergy } from "../../core/ledger/year"
 import { activeState } from "../../core/ledger/state"
@@ -130,6 +131,12 @@ const THEN: Record<string, number[]> = {
   "v4-eel-barn": [6411.875199688353, 7609.692036720956, 38358125348.77295, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
 }
 
+/** The same of files of version 5, all their details solved. */
+const THEN_SOLVED: Record<string, number[]> = {
+  "v5-larkspur": [2141.450413432742, 725.6494971167998, 21805783119.720024, 1.8578989007525017, 243.64068478672863, 818.6829695078103],
+  "v5-eel-barn": [6562.892937577356, 8034.886410396936, 39261099011.6243, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
+}
+
 /**
  * Figures as versions 1 to 4 reckoned: metal members by the combined method, and no edges. Since then both are calculated in two
  * dimensions, as the release notes say.
@@ -168,6 +175,14 @@ describe("files of older versions", () => {
     now.forEach((figure, i) => expect(Math.abs(figure / then[i]! - 1)).toBeLessThan(tolerance))
   })
 
+  test.each(Object.entries(THEN_SOLVED))("%s opens with the figures that it had", (name, then) => {
+    const read = readJob(fileText(name), KNOWN)
+    if (!read.ok) throw new Error(read.error.message)
+    const { loss, gain, year, clear, weight, money } = solvedLedger(activeState(read.value))
+    const now = [loss.total, gain.total, year.total, clear.standing, weight, money]
+    now.forEach((figure, i) => expect(figure / then[i]!).toBeCloseTo(1, 9))
+  })
+
   test("take along what was pinned", () => {
     const old = JSON.parse(fileText("v1-larkspur")) as Job
     const pinned = { ...old, pinned: { name: "before", brief: old.brief, shell: old.shell, variant: old.variants.first } }
@@ -193,7 +208,7 @@ describe("files of older versions", () => {
     expect(readDocument({ ...old, variants: null }, KNOWN)).toMatchObject({ ok: false, error: { path: ["variants"] } })
     expect(readDocument({ ...old, shell: "round" }, KNOWN).ok).toBe(false)
     fc.assert(
-      fc.property(fc.anything(), fc.anything(), fc.constantFrom(1, 2, 3), (shell, assemblies, version) => {
+      fc.property(fc.anything(), fc.anything(), fc.constantFrom(1, 2, 3, 4, 5), (shell, assemblies, version) => {
         readDocument({ ...old, version, shell }, KNOWN)
         readDocument({ ...old, version, variants: { first: { assemblies, wears: assemblies } } }, KNOWN)
       }),

@@ -2,11 +2,12 @@ import * as z from "zod"
 import { Assembly } from "./build-up"
 import { shellLength } from "./form"
 import { Id, title } from "./name"
+import { Material } from "../material"
 import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 5
+export const JOB_VERSION = 6
 export const JOB_FORMAT = "pelzhaus-job"
 
 export const JobKind = z.enum(["van", "cabin", "cold-room", "shed", "post-frame"])
@@ -57,8 +58,12 @@ export const Variant = z
   .describe("one way to build it")
 export type Variant = z.output<typeof Variant>
 
+/** Materials that a job brings along beside those of the catalogue, whose names they must not bear. */
+export const OwnMaterials = z.record(Id, Material).describe("materials beside the catalogue's, under names that it does not have")
+export type OwnMaterials = z.output<typeof OwnMaterials>
+
 export const Snapshot = z
-  .strictObject({ name: title("what was pinned"), brief: Brief, shell: Shell, variant: Variant })
+  .strictObject({ name: title("what was pinned"), brief: Brief, shell: Shell, variant: Variant, materials: OwnMaterials })
   .describe("a state frozen to compare with")
 export type Snapshot = z.output<typeof Snapshot>
 
@@ -69,6 +74,7 @@ export const Job = z.strictObject({
   units: z.enum(["metric", "inch-pound"]).describe("units in which it is shown; values are SI either way"),
   brief: Brief,
   shell: Shell,
+  materials: OwnMaterials,
   variants: z.record(Id, Variant),
   order: z.array(Id).min(1).max(50).describe("variants as listed"),
   active: Id.describe("the variant being worked on"),

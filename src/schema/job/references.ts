@@ -1,6 +1,6 @@
 import type { Fault } from "../parse"
 import { type FormKind, type Form, formContradiction, measureOf } from "./form"
-import type { Job, Variant } from "./job"
+import type { Job, OwnMaterials, Variant } from "./job"
 import type { FaceId, Offsets, Shell } from "./shell"
 import type { Assembly } from "./build-up"
 
@@ -28,16 +28,42 @@ export const FACES: Record<FormKind, readonly FaceId[]> = {
  */
 export function referenceFault(job: Job, known: Known): Fault | null {
   if (!known.stations.has(job.brief.station)) return unknown(["brief", "station"], job.brief.station, "station")
-  const shell = shellFault(job.shell, known)
+  const materials = materialsFault(job.materials, known, ["materials"])
+  if (materials) return materials
+  const within = withOwn(known, job.materials)
+  const shell = shellFault(job.shell, within)
   if (shell) return shell
   const order = orderFault(job.order, job.variants, ["order"], "variant")
   if (order) return order
   if (!Object.hasOwn(job.variants, job.active)) return unknown(["active"], job.active, "variant")
   for (const [id, variant] of Object.entries(job.variants)) {
-    const fault = variantFault(variant, job.shell.form, known, ["variants", id])
+    const fault = variantFault(variant, job.shell.form, within, ["variants", id])
     if (fault) return fault
   }
-  if (job.pinned) return variantFault(job.pinned.variant, job.pinned.shell.form, known, ["pinned", "variant"])
+  return job.pinned && snapshotFault(job.pinned, known)
+}
+
+function snapshotFault({ materials, shell, variant }: NonNullable<Job["pinned"]>, known: Known): Fault | null {
+  const fault = materialsFault(materials, known, ["pinned", "materials"])
+  return fault ?? variantFault(variant, shell.form, withOwn(known, materials), ["pinned", "variant"])
+}
+
+const withOwn = (known: Known, own: OwnMaterials): Known => ({ ...known, materials: new Set([...known.materials, ...Object.keys(own)]) })
+
+/** What of a material's record its shape alone cannot hold. */
+export function materialsFault(materials: OwnMaterials, known: Known, path: Path): Fault | null {
+  for (const [id, { name, conductivity, sorption, sold }] of Object.entries(materials)) {
+    const at = [...path, id]
+    if (known.materials.has(id)) return { code: "duplicate", path: at, message: `The catalogue has a material "${id}" of its own.` }
+    const rising = (values: readonly number[]) => values.every((value, i) => i === 0 || value > values[i - 1]!)
+    const courses = [
+      { of: [...at, "conductivity", "byTemperature"], values: conductivity.byTemperature.map(([temperature]) => temperature) },
+      { of: [...at, "sorption"], values: (sorption ?? []).map(([humidity]) => humidity) },
+      { of: [...at, "sold", "thicknesses"], values: sold.thicknesses },
+    ]
+    const falls = courses.find(({ values }) => !rising(values))
+    if (falls) return { code: "contradiction", path: falls.of, message: `The figures of ${name} must rise from one to the next.` }
+  }
   return null
 }
 
@@ -46,12 +72,18 @@ function shellFault(shell: Shell, known: Known): Fault | null {
   const contradiction = formContradiction(shell.form)
   if (contradiction) return { code: "contradiction", path: ["shell", "form", contradiction.dimension], message: contradiction.message }
   const faces = FACES[shell.form.kind]
-  for (const parts of ["openings", "notches"] as const)
+  for (const parts of ["openings", "notches", "penetrations"] as const)
     for (const [id, { face }] of Object.entries<{ face: FaceId }>(shell[parts]))
       if (!faces.includes(face)) return unknown(["shell", parts, id, "face"], face, "face of this form")
   for (const [id, { frame }] of Object.entries(shell.openings))
     if (frame && !known.materials.has(frame.material))
       return unknown(["shell", "openings", id, "frame", "material"], frame.material, "material")
+  for (const [id, { material, shape, width, wall }] of Object.entries(shell.penetrations)) {
+    const at = ["shell", "penetrations", id]
+    if (!known.materials.has(material)) return unknown([...at, "material"], material, "material")
+    if (wall !== null && 2 * wall >= width)
+      return { code: "contradiction", path: [...at, "wall"], message: `A ${shape} pipe's wall must be less than half of its width.` }
+  }
   for (const [face, space] of Object.entries(shell.against)) {
     if (!faces.includes(face as FaceId)) return unknown(["shell", "against", face], face, "face of this form")
     if (!Object.hasOwn(shell.spaces, space)) return unknown(["shell", "against", face], space, "space")
@@ -93,10 +125,22 @@ function assemblyFault(assembly: Assembly, known: Known, path: Path): Fault | nu
     if (!known.materials.has(layer.material)) return unknown([...at, "material"], layer.material, "material")
     if (layer.between !== null && !Object.hasOwn(assembly.members, layer.between))
       return unknown([...at, "between"], layer.between, "set of members")
+    const { fasteners, loose, thickness } = layer
+    if (fasteners && !known.materials.has(fasteners.material))
+      return unknown([...at, "fasteners", "material"], fasteners.material, "material")
+    if (fasteners && fasteners.recessed >= thickness)
+      return {
+        code: "contradiction",
+        path: [...at, "fasteners", "recessed"],
+        message: "The heads would lie deeper than the layer is thick.",
+      }
+    if (loose !== null && loose < thickness)
+      return { code: "contradiction", path: [...at, "loose"], message: "Fibre that nothing presses cannot be thinner than it lies." }
   }
   for (const [id, set] of Object.entries(assembly.members)) {
     const at = [...path, "members", id]
     if (!known.materials.has(set.material)) return unknown([...at, "material"], set.material, "material")
+    if (set.fill !== null && !known.materials.has(set.fill)) return unknown([...at, "fill"], set.fill, "material")
     if (set.spaced === "centres" && set.width > set.spacing)
       return { code: "contradiction", path: [...at, "width"], message: "A member cannot be wider than the spacing." }
     if ((set.shape === "solid") !== (set.wall === null))

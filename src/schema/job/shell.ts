@@ -78,6 +78,23 @@ export const Notch = z.strictObject({
 })
 export type Notch = z.output<typeof Notch>
 
+/** What runs through a face in one piece: a beam, a pipe, a cable, a bolt, the base of a post. */
+export const Penetration = z.strictObject({
+  name: title("name"),
+  face: FaceId,
+  x: offset("of its middle, from the face's left edge, seen from inside"),
+  y: offset("of its middle, from the face's lower edge"),
+  count: z.number().int().min(1).max(10_000).describe("how many alike"),
+  material: z.string().min(1).max(60),
+  shape: z.enum(["round", "square"]),
+  width: quantity("m", "across it", { above: 0, max: 2 }),
+  wall: quantity("m", "wall thickness of a pipe or tube; null: solid", { above: 0, max: 0.2 }).nullable(),
+  outdoors: quantity("m", "length that stands out of the outdoor face; 0: flush", { min: 0, max: 50 }),
+  indoors: quantity("m", "length that stands out of the indoor face; 0: flush", { min: 0, max: 50 }),
+  break: quantity("m", "length of plastic set into its run through the wall; 0: none", { min: 0, max: 1 }),
+})
+export type Penetration = z.output<typeof Penetration>
+
 /** What a face may stand against in place of the outdoors. */
 export const Space = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("open"), name: title("name") }).describe("outdoor air without sun and wind: an open shed"),
@@ -144,6 +161,7 @@ export const Shell = z.strictObject({
   openings: z.record(Id, Opening),
   boxes: z.record(Id, FloorBox).describe("wheel boxes and steps"),
   notches: z.record(Id, Notch).describe("pieces missing from faces"),
+  penetrations: z.record(Id, Penetration).describe("what runs through faces"),
   spaces: z.record(Id, Space).describe("what faces may stand against in place of the outdoors"),
   against: z.partialRecord(FaceId, Id).describe("the space beyond a face; a face that is not named sees the outdoors"),
   readings: z.record(Id, Reading).describe("what the tape said, kept beside the measures that follow from it"),

@@ -48,7 +48,8 @@ export function useSolving(ledgers: readonly Ledger[]): void {
   const pending = ledgers.flatMap((ledger) => ledger.pending)
   const names = pending.map(({ key }) => key).join()
   useEffect(() => {
-    for (const ledger of ledgers) kept.settle(bridgesOf(ledger))
+    // The active state comes first and is what stands at a place in the end: what is tried out is reckoned from it.
+    for (const ledger of ledgers.toReversed()) kept.settle(bridgesOf(ledger))
   }, [ledgers])
   useEffect(() => {
     let stopped = false

@@ -3,13 +3,15 @@ import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { FaceFigures } from "../../../core/ledger/face-figures"
 import { printWithUnit } from "../../../core/quantity/measure"
-import { addMembers, setBetween, setLayerFlags, setThickness } from "../../../edit/assembly-edits"
+import { addMembers, setBetween, setLayer, setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { printAirLayer } from "../../materials/figures"
 import { QuantityField, SelectField } from "../../primitives/fields"
 import { Toggle } from "../../primitives/toggle"
 import { FRESH_MEMBERS } from "../members/fresh-members"
 import { MemberFields } from "../members/member-fields"
+import { FitQuality } from "./fit-quality"
+import { AirVents, LayerFasteners, PressedFibre } from "./layer-fixing"
 import { Reach } from "./reach"
 import { SameResistance } from "./same-resistance"
 
@@ -41,17 +43,7 @@ export function LayerDetails({ figures, built }: { figures: FaceFigures; built: 
         value={layer.thickness}
         onCommit={(thickness) => store.edit(setThickness(assembly, id, thickness))}
       />
-      <SelectField
-        label="How well it is fitted"
-        value={String(layer.voids)}
-        options={[
-          { value: "0", name: "no gaps that matter" },
-          { value: "1", name: "some gaps across it" },
-          { value: "2", name: "gaps, and air behind it" },
-        ]}
-        onChange={(voids) => store.edit(setLayerFlags(assembly, id, { voids: Number(voids) as 0 | 1 | 2 }))}
-      />
-      <Toggle label="There already" on={layer.existing} onChange={(existing) => store.edit(setLayerFlags(assembly, id, { existing }))} />
+      <Toggle label="There already" on={layer.existing} onChange={(existing) => store.edit(setLayer(assembly, id, { existing }))} />
       <SelectField
         label="Lies between"
         value={layer.between ?? "none"}
@@ -66,8 +58,12 @@ export function LayerDetails({ figures, built }: { figures: FaceFigures; built: 
           else store.edit(setBetween(assembly, id, value === "none" ? null : value))
         }}
       />
+      {material.class === "air" ? <AirVents figures={figures} built={built} /> : null}
+      {material.class === "fibre" ? <PressedFibre figures={figures} built={built} /> : null}
       {built.label === null ? null : (
         <>
+          <LayerFasteners figures={figures} built={built} />
+          <FitQuality level={layer.voids} kind={material.class} onChange={(voids) => store.edit(setLayer(assembly, id, { voids }))} />
           <SameResistance assembly={assembly} layer={id} resistance={built.label} />
           <Reach figures={figures} built={built} />
         </>

@@ -4,6 +4,7 @@ import { type RankedBridge, rankedBridges } from "../../../core/ledger/bridge-ra
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { useStation } from "../../bench/use-station"
 import { DetailView } from "../../bridge/detail-view"
+import { PointWords } from "../shell/point-words"
 import { Cure } from "./cure"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
@@ -12,7 +13,7 @@ const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
 
 const LEFT_OUT = "members of other sets and the corners where three faces meet are left out; an edge that is not square is drawn square."
 
-/** Members, edges and reveals by what they cost, the dearest first. */
+/** Members, edges, reveals and what runs through, by what they cost, the dearest first. */
 export function BridgeRanking() {
   const ranked = rankedBridges(useLedger())
   const { units } = useJob()
@@ -22,9 +23,10 @@ export function BridgeRanking() {
     <section aria-label="Bridges">
       <table className="w-full text-dense">
         <caption className="text-left text-graphite">
-          <span className="block font-display text-[15px] font-semibold text-ink">Which bridges cost most</span>ψ times length, beside the
-          openings, at the greatest difference of the design days. Metal and edges by ISO 10211, timber by the combined method; a negative
-          one is what the faces’ measures over all count too much.
+          <span className="block font-display text-[15px] font-semibold text-ink">Which bridges cost most</span>ψ times length, or χ of each
+          in {printQuantity("pointTransmittance", 0, units).unit}, beside the openings, at the greatest difference of the design days. Metal
+          and edges by ISO 10211, timber by the combined method, what runs through as fins; a negative one is what the faces’ measures over
+          all count too much.
         </caption>
         <thead className="text-graphite">
           <tr className="border-b border-seam">
@@ -48,16 +50,16 @@ export function BridgeRanking() {
   )
 }
 
-function Row({ bridge: { place, name, face, set, opening, detail, length, linear, method, watts, surface } }: { bridge: RankedBridge }) {
+function Row({ bridge }: { bridge: RankedBridge }) {
+  const { place, name, face, set, opening, point, extent, specific, method, watts, surface } = bridge
   const [seen, setSeen] = useState(false)
   const { units } = useJob()
   const store = useJobStore()
   const { go } = useStation()
-  const psi = (value: number) => printWithUnit("linearTransmittance", value, units)
   const lead = () => {
     const layer = set ? face.layers.find(({ layer }) => layer.between === set.id)!.id : null
-    store.choose({ face: face.id, layer, part: opening })
-    go(opening ? "shell" : "build-ups")
+    store.choose({ face: face.id, layer, part: opening ?? point?.id ?? null })
+    go(opening || point ? "shell" : "build-ups")
   }
   return (
     <>
@@ -66,13 +68,14 @@ function Row({ bridge: { place, name, face, set, opening, detail, length, linear
           <Button look="link" onClick={lead}>
             {name}
           </Button>
-          {set ? <span className="text-graphite">, {face.name.toLowerCase()}</span> : null}
+          {set || point ? <span className="text-graphite">, {face.name.toLowerCase()}</span> : null}
         </td>
         <td className={NUMBER}>
           {method === "pending" ? "≈ " : ""}
-          {printQuantity("linearTransmittance", linear, units).text}
+          {point ? "χ " : ""}
+          {printQuantity(point ? "pointTransmittance" : "linearTransmittance", specific, units).text}
         </td>
-        <td className={NUMBER}>{printWithUnit("length", length, units)}</td>
+        <td className={NUMBER}>{point ? `${extent} of them` : printWithUnit("length", extent, units)}</td>
         <td className={NUMBER}>{printQuantity("power", watts, units).text}</td>
         <td className={NUMBER}>
           {surface ? printQuantity("temperature", surface.temperature, units).text : "–"}
@@ -87,22 +90,40 @@ function Row({ bridge: { place, name, face, set, opening, detail, length, linear
       {seen ? (
         <tr>
           <td colSpan={6} className="py-2">
-            <DetailView
-              action="Calculate its temperatures"
-              face={face}
-              detail={detail}
-              testId="seen-bridge"
-              label={`Temperatures at ${name.toLowerCase()}`}
-              left={LEFT_OUT}
-              cost={(solved) =>
-                `ψ is ${psi(solved.linear)}${Math.abs(solved.linear - linear) > 1e-4 && set === null ? ` for a square edge, ${psi(linear)} at this one's angle` : ""}; ${printWithUnit("length", length, units)} of it.`
-              }
-            >
-              {set && surface?.wet ? <Cure figures={face} id={set.id} length={length} /> : null}
-            </DetailView>
+            <Seen bridge={bridge} />
           </td>
         </tr>
       ) : null}
     </>
   )
+}
+
+/** A bridge looked into: its temperatures, and what would keep it dry. */
+function Seen({ bridge }: { bridge: RankedBridge }) {
+  const { name, face, set, point, detail, extent, specific, surface } = bridge
+  const { units } = useJob()
+  const psi = (value: number) => printWithUnit("linearTransmittance", value, units)
+  const cure = surface?.wet ? <Cure bridge={bridge} /> : null
+  if (point)
+    return (
+      <div className="grid gap-2" data-testid="seen-bridge">
+        <PointWords point={point} />
+        {cure}
+      </div>
+    )
+  return detail ? (
+    <DetailView
+      action="Calculate its temperatures"
+      face={face}
+      detail={detail}
+      testId="seen-bridge"
+      label={`Temperatures at ${name.toLowerCase()}`}
+      left={LEFT_OUT}
+      cost={(solved) =>
+        `ψ is ${psi(solved.linear)}${Math.abs(solved.linear - specific) > 1e-4 && set === null ? ` for a square edge, ${psi(specific)} at this one's angle` : ""}; ${printWithUnit("length", extent, units)} of it.`
+      }
+    >
+      {cure}
+    </DetailView>
+  ) : null
 }

@@ -36,7 +36,7 @@ export function BridgeCheck({ figures, id, set }: Props) {
 /** A member's detail in layers that the face wears, or could. */
 function useDetail(figures: FaceFigures, layers: readonly BuiltLayer[], id: string): Detail | null {
   const { conditions } = useLedger()
-  return memberDetailOf(layers, id, { tilt: figures.face.tilt, beyond: figures.beyond }, conditions)?.detail ?? null
+  return memberDetailOf(layers, id, figures.standing, conditions)?.detail ?? null
 }
 
 /** The same with a layer across the inside of the members, and one press to try it. */

@@ -1,24 +1,21 @@
 "use client"
-import { crossingOf } from "../../../core/assembly/crossing"
+import { v4 as newId } from "uuid"
+import { type Crossing, crossingOf } from "../../../core/assembly/crossing"
 import { attempt } from "../../../core/errors"
 import type { FaceFigures } from "../../../core/ledger/face-figures"
-import { CATALOGUE } from "../../../core/material/catalogue"
 import { parseLengths } from "../../../core/quantity/length"
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { framingOn } from "../../../core/shell/framing"
-import { setMembers, setPositions } from "../../../edit/assembly-edits"
+import { addBetween, setMembers, setPositions } from "../../../edit/assembly-edits"
 import type { MemberSet } from "../../../schema/job/build-up"
 import { useJob, useJobStore } from "../../job/job-store"
+import { materialChoices, useMaterials } from "../../materials/use-materials"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { Button } from "../../primitives/button"
 import { Remark } from "../../primitives/remark"
 import { Toggle } from "../../primitives/toggle"
 import { BridgeCheck } from "./bridge-check"
 import { SpacingChoice } from "./spacing-choice"
-
-/** What members can be made of. */
-const STUFFS = Object.entries(CATALOGUE)
-  .filter(([, { class: kind }]) => kind === "wood" || kind === "metal" || kind === "board")
-  .map(([value, { name }]) => ({ value, name }))
 
 const PLATES = [0, 1, 2, 3].map((count) => ({ value: String(count), name: count === 0 ? "none" : count === 1 ? "one" : String(count) }))
 
@@ -26,6 +23,7 @@ const PLATES = [0, 1, 2, 3].map((count) => ({ value: String(count), name: count 
 export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: string; set: MemberSet }) {
   const { units } = useJob()
   const store = useJobStore()
+  const materials = useMaterials()
   const { assembly } = figures
   const change = (part: Partial<MemberSet>) => store.edit(setMembers(assembly, id, part))
   const length = (key: "width" | "spacing" | "overhang", label: string) => (
@@ -69,7 +67,12 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
   return (
     <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1 pb-3" data-testid="member-fields">
       <TypedField label="Name of the members" shown={set.name} onCommit={(name) => change({ name: name.trim() })} />
-      <SelectField label="Made of" value={set.material} options={STUFFS} onChange={(material) => change({ material })} />
+      <SelectField
+        label="Made of"
+        value={set.material}
+        options={materialChoices(materials, ["wood", "metal", "board"])}
+        onChange={(material) => change({ material })}
+      />
       <SelectField
         label="Section"
         value={set.shape}
@@ -79,7 +82,7 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
           { value: "channel", name: "channel, one web" },
           { value: "hat", name: "hat, two webs" },
         ]}
-        onChange={(shape) => change({ shape, wall: shape === "solid" ? null : (set.wall ?? 0.0015) })}
+        onChange={(shape) => change({ shape, wall: shape === "solid" ? null : (set.wall ?? 0.0015), fill: holds(shape) ? set.fill : null })}
       />
       {length("width", "Width, square to the face")}
       {maybe("depth", "Depth", "as the layers between")}
@@ -88,6 +91,14 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
       ) : (
         <QuantityField label="Thickness of its wall" kind="length" system={units} value={set.wall} onCommit={(wall) => change({ wall })} />
       )}
+      {holds(set.shape) ? (
+        <SelectField
+          label="Filled with"
+          value={set.fill ?? "none"}
+          options={[{ value: "none", name: "nothing: still air" }, ...materialChoices(materials, ["foam", "fibre"])]}
+          onChange={(fill) => change({ fill: fill === "none" ? null : fill })}
+        />
+      ) : null}
       <SelectField
         label="They run"
         value={set.direction}
@@ -141,6 +152,9 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
   )
 }
 
+/** Shapes that something can be put into; a channel is open to what lies beside it. */
+const holds = (shape: MemberSet["shape"]) => shape === "tube" || shape === "hat"
+
 /** How a set stands on the face: how many, what share, what it crosses. */
 export function MemberWords({ figures, id, set }: { figures: FaceFigures; id: string; set: MemberSet }) {
   const { units, shell } = useJob()
@@ -169,13 +183,37 @@ export function MemberWords({ figures, id, set }: { figures: FaceFigures; id: st
           {crossing.inside.length === 0 ? "nothing inside" : `inside ${names(crossing.inside)}`}.
         </p>
       ) : null}
-      {Math.abs(spare) > 0.0005 ? (
-        <Remark kind="remark">
-          {spare > 0
-            ? `They are ${printWithUnit("length", spare, units)} deeper than the layers between them: that space is not in the build-up; add it as air or fill.`
-            : `The layers between them are ${printWithUnit("length", -spare, units)} thicker than the members are deep; make one of them continuous, or thinner.`}
-        </Remark>
-      ) : null}
+      {crossing && Math.abs(spare) > 0.0005 ? <Spare figures={figures} id={id} crossing={crossing} /> : null}
     </div>
+  )
+}
+
+/** Members deeper or shallower than what lies between them, and what can be done about it. */
+function Spare({ figures, id, crossing }: { figures: FaceFigures; id: string; crossing: Crossing }) {
+  const { units } = useJob()
+  const store = useJobStore()
+  const { spare, inside, outside, between } = crossing
+  const by = printWithUnit("length", Math.abs(spare), units)
+  if (spare < 0)
+    return (
+      <Remark kind="remark">
+        The layers between them are {by} thicker than the members are deep; make one of them continuous, or thinner.
+      </Remark>
+    )
+  if (inside.length === 0)
+    return (
+      <Remark kind="remark">
+        They stand {by} out of what lies between them, and nothing covers them: the room’s air warms their bare sides. In two dimensions
+        they are reckoned so; timber by the combined method as if they ended with it.
+      </Remark>
+    )
+  const fill = () => store.edit(addBetween(figures.assembly, `l-${newId().slice(0, 8)}`, "air", outside.length + between.length, spare, id))
+  return (
+    <Remark kind="remark">
+      They are {by} deeper than the layers between them, and that space is not in the build-up.{" "}
+      <Button look="link" onClick={fill}>
+        Add it as closed air
+      </Button>
+    </Remark>
   )
 }

@@ -1,5 +1,4 @@
 "use client"
-import { rankedBridges } from "../../../core/ledger/bridge-ranking"
 import { printWithUnit } from "../../../core/quantity/measure"
 import type { Opening, OpeningFrame } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
@@ -53,7 +52,7 @@ export function OpeningFrameFields({ id, opening, onChange }: Props) {
 function Reveals({ id }: { id: string }) {
   const ledger = useLedger()
   const { units } = useJob()
-  return rankedBridges(ledger)
+  return ledger.lines
     .filter(({ opening }) => opening === id)
     .map(({ place, name, face, detail, length }) => (
       <section key={place} aria-label={name} className="col-span-3 grid gap-1">

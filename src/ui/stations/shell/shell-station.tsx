@@ -19,6 +19,7 @@ import { Measures } from "./measures"
 const FaceMembers = later(() => import("./face-members").then((module) => module.FaceMembers))
 const Openings = later(() => import("./openings").then((module) => module.Openings))
 const FloorParts = later(() => import("./floor-parts").then((module) => module.FloorParts))
+const Penetrations = later(() => import("./penetrations").then((module) => module.Penetrations))
 const Surroundings = later(() => import("./surroundings").then((module) => module.Surroundings))
 const Inside = later(() => import("./inside").then((module) => module.Inside))
 
@@ -26,6 +27,7 @@ const TABS = [
   { value: "measures", name: "measures" },
   { value: "openings", name: "openings" },
   { value: "boxes", name: "boxes, cut-outs" },
+  { value: "through", name: "through it" },
   { value: "members", name: "members" },
   { value: "around", name: "around it" },
   { value: "inside", name: "inside" },
@@ -42,6 +44,7 @@ const HOMES: Record<keyof Parts, Tab> = {
   openings: "openings",
   boxes: "boxes",
   notches: "boxes",
+  penetrations: "through",
   spaces: "around",
   levels: "inside",
   fits: "inside",
@@ -93,6 +96,8 @@ function TabPane({ tab }: { tab: Tab }) {
       return <Openings />
     case "boxes":
       return <FloorParts />
+    case "through":
+      return <Penetrations />
     case "members":
       return <FaceMembers />
     case "around":

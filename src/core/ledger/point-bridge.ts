@@ -1,0 +1,46 @@
+import type { Penetration, Shell } from "../../schema/job/shell"
+import type { BuiltLayer } from "../assembly/build-up"
+import { type Bar, barThrough, type PointFigures, type Spreader } from "../conduction/penetration"
+import { type Materials, materialOf } from "../material/catalogue"
+import { sum } from "../numeric/sum"
+import type { FaceFigures } from "./face-figures"
+import type { HeatPath } from "./heat-path"
+
+/** Soil below a slab, W/(m·K). @see ISO 13370:2017, table 1 (sand or gravel) */
+const SOIL = 2
+
+/** What runs through a face, as a point of the enclosure that passes heat beside it. */
+export interface PointBridge extends HeatPath, PointFigures {
+  kind: "point"
+  id: string
+  penetration: Penetration
+}
+
+/** Beams, pipes, cables and fixings through faces, each with its χ. */
+export function pointBridges({ penetrations }: Shell, faces: readonly FaceFigures[], materials: Materials): PointBridge[] {
+  return Object.entries(penetrations).map(([id, penetration]): PointBridge => {
+    const face = faces.find((figures) => figures.id === penetration.face)!
+    const figures = barThrough(
+      barOf(penetration, materials),
+      sum(face.driven.map(({ layer }) => layer.thickness)),
+      face.winter.uValue,
+      face.lineFilms,
+      { inner: spreader(face.driven.at(-1)!), outer: spreader(face.driven[0]!) },
+      face.ground ? SOIL : null,
+    )
+    const { name, count } = penetration
+    const conductance = figures.point * count
+    return { kind: "point", place: `point ${id}`, id, name, face, other: face, conductance, penetration, ...figures }
+  })
+}
+
+function barOf({ shape, width, wall, material, outdoors, indoors, break: parted }: Penetration, materials: Materials): Bar {
+  const [area, around] = shape === "round" ? [Math.PI / 4, Math.PI] : [1, 4]
+  const outline = area * width ** 2
+  const section = outline - (wall === null ? 0 : area * (width - 2 * wall) ** 2)
+  const { declared } = materialOf(material, materials).conductivity
+  return { conductivity: declared, section, outline, perimeter: around * width, outdoors, indoors, break: parted }
+}
+
+const spreader = ({ layer, material, conductivity }: BuiltLayer): Spreader | null =>
+  material.class === "air" || layer.between !== null ? null : { conductivity, thickness: layer.thickness }

@@ -1,0 +1,111 @@
+"use client"
+import type { BuiltLayer } from "../../../core/assembly/build-up"
+import { UNVENTILATED, ventilation, WELL_VENTILATED } from "../../../core/assembly/ventilated"
+import type { FaceFigures } from "../../../core/ledger/face-figures"
+import { printWithUnit } from "../../../core/quantity/measure"
+import { setLayer } from "../../../edit/assembly-edits"
+import { type Fasteners, PLAIN_LAYER } from "../../../schema/job/build-up"
+import { JobQuantity } from "../../job/job-quantity"
+import { useJob, useJobStore } from "../../job/job-store"
+import { materialChoices, useMaterials } from "../../materials/use-materials"
+import { SelectField } from "../../primitives/fields"
+
+interface Props {
+  figures: FaceFigures
+  built: BuiltLayer
+}
+
+const SCREWS: Fasteners = { material: "steel-galvanised", diameter: 0.005, perArea: 6, recessed: 0 }
+
+/** What holds a layer and passes through it: how many, of what, and what they cost. */
+export function LayerFasteners({ figures, built: { id, layer } }: Props) {
+  const store = useJobStore()
+  const { units } = useJob()
+  const materials = useMaterials()
+  const { fasteners } = layer
+  const change = (next: Fasteners | null) => store.edit(setLayer(figures.assembly, id, { fasteners: next }))
+  const field = (key: "diameter" | "recessed", label: string, of: Fasteners) => (
+    <JobQuantity label={label} kind="length" value={of[key]} onCommit={(value) => change({ ...of, [key]: value })} />
+  )
+  return (
+    <>
+      <SelectField
+        label="Screws or pins through it"
+        value={fasteners?.material ?? "none"}
+        options={[{ value: "none", name: "none that conduct" }, ...materialChoices(materials, ["metal"])]}
+        onChange={(material) => change(material === "none" ? null : { ...(fasteners ?? SCREWS), material })}
+      />
+      {fasteners ? (
+        <>
+          <JobQuantity
+            label="How many"
+            kind="perArea"
+            value={fasteners.perArea}
+            onCommit={(perArea) => change({ ...fasteners, perArea })}
+          />
+          {field("diameter", "Diameter of the metal", fasteners)}
+          {field("recessed", "Heads end short of its face by", fasteners)}
+          <p className="col-span-2 self-end text-dense text-graphite" data-testid="fasteners">
+            Those of all layers add {printWithUnit("transmittance", figures.winter.corrections.fasteners, units)} to the face’s U (ISO 6946,
+            annex F).
+          </p>
+        </>
+      ) : null}
+    </>
+  )
+}
+
+/** Openings of an air space to the outdoors, and what they make of it. */
+export function AirVents({ figures, built: { id, layer } }: Props) {
+  const store = useJobStore()
+  const open = ventilation(layer.vents)
+  const { units } = useJob()
+  const openings = (value: number) => printWithUnit("vents", value, units)
+  const innermost = figures.layers.at(-1)!.id === id
+  return (
+    <>
+      <JobQuantity
+        label="Openings outdoors, a metre of width"
+        kind="vents"
+        value={layer.vents}
+        onCommit={(vents) => store.edit(setLayer(figures.assembly, id, { vents }))}
+      />
+      <p className="col-span-2 self-end text-dense text-graphite" data-testid="vents">
+        {innermost
+          ? "Nothing lies inside of it, so it counts as the room."
+          : open === 0
+            ? `Closed: its R counts, and so does all that lies outside of it (ISO 6946: up to ${openings(UNVENTILATED)}).`
+            : open === 1
+              ? `Well vented (from ${openings(WELL_VENTILATED)}): neither it nor what lies outside of it adds R; behind it is still air.`
+              : `Slightly vented: ${Math.round((1 - open) * 100)} % of its R, and of what lies outside of it, counts.`}
+      </p>
+    </>
+  )
+}
+
+/** How thick fibre is that is pressed into its place, and what that makes of it. */
+export function PressedFibre({ figures, built: { id, layer, material, declared } }: Props) {
+  const store = useJobStore()
+  const { units } = useJob()
+  const change = (loose: number | null) => store.edit(setLayer(figures.assembly, id, { loose }))
+  const lambda = (value: number) => printWithUnit("conductivity", value, units)
+  return (
+    <>
+      <JobQuantity
+        label="Thickness before it is pressed in"
+        kind="length"
+        value={layer.loose}
+        placeholder="as it lies"
+        onCommit={(loose) => change(loose)}
+        onEmpty={() => change(PLAIN_LAYER.loose)}
+      />
+      {layer.loose === null ? null : (
+        <p className="col-span-2 self-end text-dense text-graphite" data-testid="pressed">
+          At {printWithUnit("density", (material.density * layer.loose) / layer.thickness, units)} its λ goes from{" "}
+          {lambda(material.conductivity.declared)} to {lambda(declared)}: R {printWithUnit("resistance", layer.thickness / declared, units)}
+          , not the label’s {printWithUnit("resistance", layer.loose / material.conductivity.declared, units)}.
+        </p>
+      )}
+    </>
+  )
+}

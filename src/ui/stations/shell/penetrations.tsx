@@ -1,0 +1,137 @@
+"use client"
+import { useState } from "react"
+import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
+import { faceName } from "../../../core/shell/face-name"
+import { polygonCentre } from "../../../core/shell/polygon"
+import { FACES } from "../../../schema/job/references"
+import type { FaceId, Penetration } from "../../../schema/job/shell"
+import { JobQuantity } from "../../job/job-quantity"
+import { useJob, useLedger } from "../../job/job-store"
+import { materialChoices, useMaterials } from "../../materials/use-materials"
+import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
+import { useChosenFace } from "../use-figures"
+import { NameField, PartList } from "./part-list"
+import { PointWords } from "./point-words"
+import { useParts } from "./use-parts"
+
+type Kind = "beam" | "pipe" | "cable" | "bolt" | "base"
+
+/** What runs through a face, as one first says it. */
+const KINDS: Record<Kind, { name: string; first: Omit<Penetration, "name" | "face" | "x" | "y"> }> = {
+  beam: { name: "beam", first: { ...bar("steel-painted", "square", 0.08, 0.004), outdoors: 0.5, indoors: 0.5 } },
+  pipe: { name: "pipe", first: { ...bar("copper", "round", 0.022, 0.001), outdoors: 0.3, indoors: 0.3 } },
+  cable: { name: "cable", first: { ...bar("copper", "round", 0.008, null), outdoors: 1, indoors: 1 } },
+  bolt: { name: "bolt or screw", first: { ...bar("steel-galvanised", "round", 0.008, null), count: 10 } },
+  base: { name: "base of a post", first: { ...bar("steel-galvanised", "square", 0.1, 0.005), indoors: 0.2 } },
+}
+
+function bar(material: string, shape: Penetration["shape"], width: number, wall: number | null) {
+  return { material, shape, width, wall, count: 1, outdoors: 0, indoors: 0, break: 0 }
+}
+
+const SHAPES: Record<Penetration["shape"], string> = { round: "round", square: "square" }
+
+/** Beams, pipes, cables and fixings of all faces; a new one goes through the chosen face. */
+export function Penetrations() {
+  const { brief, shell } = useJob()
+  const figures = useChosenFace()
+  const { entries, add, remove } = useParts("penetrations")
+  const [kind, setKind] = useState<Kind>("beam")
+  const onAdd = () => {
+    const { name, first } = KINDS[kind]
+    const [x, y] = polygonCentre(figures.face.outline)
+    return add({ name: name.charAt(0).toUpperCase() + name.slice(1), face: figures.id, x: Math.max(0, x), y: Math.max(0, y), ...first })
+  }
+  const parts = entries.map(([id, part]) => ({
+    id,
+    name: part.name,
+    words: `${faceName(part.face, brief.kind, shell.form.kind).toLowerCase()}${part.count > 1 ? ` · ${part.count} of them` : ""}`,
+    face: part.face,
+    fields: <PenetrationFields id={id} part={part} />,
+    onRemove: () => remove(id),
+  }))
+  const names = Object.fromEntries(Object.entries(KINDS).map(([value, { name }]) => [value, name])) as Record<Kind, string>
+  return (
+    <PartList
+      title="What runs through the skin"
+      ask={<SelectField label="A new" value={kind} options={choicesOf(names)} onChange={setKind} />}
+      addName={`Through the ${figures.name.toLowerCase()}`}
+      onAdd={onAdd}
+      parts={parts}
+    >
+      {parts.length === 0
+        ? "Nothing yet. A beam that runs outdoors, a pipe, a cable, bolts through the foam: each carries heat past the insulation."
+        : "Each must be sealed to every tight layer that it passes. Screws all over a layer are said at the layer."}
+    </PartList>
+  )
+}
+
+function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
+  const { brief, shell } = useJob()
+  const materials = useMaterials()
+  const { change } = useParts("penetrations")
+  const field = (key: "x" | "y" | "width" | "outdoors" | "indoors" | "break", label: string) => (
+    <JobQuantity label={label} kind="length" value={part[key]} onCommit={(value) => change(id, { [key]: value })} />
+  )
+  return (
+    <>
+      <NameField part={part} onChange={(name) => change(id, name)} />
+      <SelectField<FaceId>
+        label="Through"
+        value={part.face}
+        options={FACES[shell.form.kind].map((value) => ({ value, name: faceName(value, brief.kind, shell.form.kind) }))}
+        onChange={(face) => change(id, { face })}
+      />
+      <TypedField
+        label="How many alike"
+        shown={String(part.count)}
+        onCommit={(text) =>
+          /^\d+$/.test(text.trim())
+            ? change(id, { count: Number(text) })
+            : { code: "not-a-number", path: [], message: "Write a whole number, such as 4." }
+        }
+      />
+      <SelectField
+        label="Made of"
+        value={part.material}
+        options={materialChoices(materials, ["metal", "wood", "board", "covering", "stone"])}
+        onChange={(material) => change(id, { material })}
+      />
+      <SelectField label="Section" value={part.shape} options={choicesOf(SHAPES)} onChange={(shape) => change(id, { shape })} />
+      {field("width", part.shape === "round" ? "Diameter" : "Width")}
+      <JobQuantity
+        label="Its wall, if hollow"
+        kind="length"
+        value={part.wall}
+        placeholder="solid"
+        onCommit={(wall) => change(id, { wall })}
+        onEmpty={() => change(id, { wall: null })}
+      />
+      {field("outdoors", "Stands out outdoors")}
+      {field("indoors", "Stands out indoors")}
+      {field("break", "Plastic set into its run")}
+      {field("x", "Middle, from the left")}
+      {field("y", "Middle, from the lower edge")}
+      <Point id={id} />
+    </>
+  )
+}
+
+function Point({ id }: { id: string }) {
+  const ledger = useLedger()
+  const { units } = useJob()
+  const point = ledger.points.find((one) => one.id === id)
+  if (!point) return null
+  return (
+    <div className="col-span-3" data-testid="point">
+      <p>
+        Each passes χ <span className="font-semibold">{printWithUnit("pointTransmittance", point.point, units)}</span>
+        {point.penetration.count > 1
+          ? `, all ${printQuantity("conductance", point.conductance, units).text} ${printQuantity("conductance", 0, units).unit}`
+          : ""}
+        .
+      </p>
+      <PointWords point={point} />
+    </div>
+  )
+}
