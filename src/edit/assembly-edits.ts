@@ -1,7 +1,8 @@
 import { current, type Draft } from "immer"
+import { InputError } from "../core/errors"
 import { CATALOGUE, materialOf } from "../core/material/catalogue"
 import { nearestSold } from "../core/material/layer-properties"
-import type { Job, Leakage } from "../schema/job/job"
+import type { Job, Leakage, OwnMaterials } from "../schema/job/job"
 import type { FaceId } from "../schema/job/shell"
 import { type Assembly, type Layer, type MemberSet, PLAIN_LAYER } from "../schema/job/build-up"
 import type { Material } from "../schema/material"
@@ -147,6 +148,52 @@ export const setAbsorptance = (assembly: string, absorptance: number | null): Ed
 export const wear = (face: FaceId, assembly: string): Edit => ({
   label: "Wear another build-up",
   recipe: (job) => void (variantOf(job).wears[face] = assembly),
+})
+
+/** Another build-up in the place of one, on all faces that wear it; the materials that it brings along come with it. */
+export const wearBuildUp = (assembly: string, next: Assembly, materials: OwnMaterials): Edit => ({
+  label: `Wear ${next.name}`,
+  recipe: (job) => {
+    bring(job, materials)
+    variantOf(job).assemblies[assembly] = structuredClone(next)
+  },
+})
+
+/** Materials that come along; those that the job has under these names stay as they are. */
+function bring(job: Draft<Job>, materials: OwnMaterials): void {
+  for (const [id, material] of Object.entries(materials)) job.materials[id] ??= structuredClone(material)
+}
+
+/** An edit of layers of a material that may not be in the job yet. */
+export const bringing = (materials: OwnMaterials, { label, recipe }: Edit): Edit => ({
+  label,
+  recipe: (job) => {
+    bring(job, materials)
+    recipe(job)
+  },
+})
+
+/** Writes a material of one's own down, new or anew. */
+export const setMaterial = (id: string, material: Material): Edit => ({
+  label: `Write down ${material.name}`,
+  recipe: (job) => void (job.materials[id] = material),
+})
+
+/** Drops an own material that nothing is made of. */
+export const dropMaterial = (id: string): Edit => ({
+  label: "Drop an own material",
+  recipe: (job) => {
+    const { materials, ...rest } = current(job)
+    // What is pinned brings its own along.
+    if (JSON.stringify({ ...rest, pinned: null }).includes(`"${id}"`))
+      throw new InputError("in-use", ["materials", id], `${materials[id]!.name} is built in somewhere in this job: replace it there first.`)
+    delete job.materials[id]
+  },
+})
+
+export const setReason = (assembly: string, reason: string): Edit => ({
+  label: "Why it was chosen",
+  recipe: (job) => void (assemblyOf(job, assembly).reason = reason),
 })
 
 /** Gives a face a copy of its build-up, so that changing it leaves other faces alone. */

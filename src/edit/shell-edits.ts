@@ -117,6 +117,11 @@ export const setFloor = (floor: Shell["floor"]): Edit => ({
   recipe: (job) => void (job.shell.floor = floor),
 })
 
+export const setSlabEdge = (slabEdge: Shell["slabEdge"]): Edit => ({
+  label: "Insulation along the slab's edge",
+  recipe: (job) => void (job.shell.slabEdge = slabEdge),
+})
+
 export const setOverhang = (change: Partial<Shell["overhang"]>): Edit => ({
   label: "Overhang of the roof",
   recipe: (job) => void Object.assign(job.shell.overhang, change),

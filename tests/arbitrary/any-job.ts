@@ -74,6 +74,7 @@ const assembly: fc.Arbitrary<Assembly> = fc
   })
   .map(({ absorptance, stack, one, two }) => ({
     name: "any",
+    reason: "",
     absorptance,
     members: { one, two },
     layers: Object.fromEntries(stack.map((one, i) => [`l${i}`, one])),
@@ -155,6 +156,14 @@ export const anyJob: fc.Arbitrary<Job> = fc
       ),
     }),
     own: ownMaterial,
+    slabEdge: fc.option(
+      fc.record({
+        kind: fc.constantFrom("horizontal" as const, "vertical" as const),
+        reach: between(0.05, 3),
+        thickness: between(0.005, 0.3),
+        material: stuff,
+      }),
+    ),
     penetration,
     service: fc.option(fc.record({ age: between(0, 100), relativeHumidity: between(0, 1) })),
   })

@@ -28,7 +28,7 @@ for (const colorScheme of ["light", "dark"] as const)
         if (station === "build-ups") await page.keyboard.press("j")
         if (station === "heat") await page.getByRole("radio", { name: "hottest day" }).click()
         await check(page)
-        for (const tab of station === "shell" ? ["openings", "boxes, cut-outs", "members", "around it", "inside", "folded up"] : []) {
+        for (const tab of station === "shell" ? ["openings", "boxes", "pipes", "members", "around", "inside", "folded up"] : []) {
           await page.getByRole("radio", { name: tab }).click()
           await check(page)
         }

@@ -8,10 +8,13 @@ import fc from "fast-check"
 import { setThickness } from "../../src/edit/assembly-edits"
 import { setName } from "../../src/edit/brief-edits"
 import { applyEdit, type Edit } from "../../src/edit/edit"
+import { materialOf } from "../../src/core/material/catalogue"
 import { demoJobs } from "../../src/edit/start/demo-jobs"
 import type { Change, Revision } from "../../src/schema/change"
 import { type Job, JOB_VERSION } from "../../src/schema/job/job"
+import type { KeptThing } from "../../src/schema/kept"
 import { backUp, restore } from "../../src/store/backup"
+import { keep, listKept, setKeptDeleted } from "../../src/store/kept"
 import { copyJob, createJob, listJobs, setDeleted } from "../../src/store/jobs"
 import { openStore, type Store, storeFile } from "../../src/store/open"
 import { applyChanges, documentAt, openJob } from "../../src/store/revisions"
@@ -77,6 +80,47 @@ describe("jobs", () => {
     expect(openJob(store, ids[1]!)).toBeNull()
     setDeleted(store, ids[1]!, null)
     expect(openJob(store, ids[1]!)!.document).toEqual(demoJobs()[1])
+  })
+})
+
+describe("what is kept beside jobs", () => {
+  const buildUp: KeptThing = {
+    format: "pelzhaus-build-up",
+    version: JOB_VERSION,
+    kind: "van",
+    assembly: demoJobs()[0]!.variants.first!.assemblies.wall!,
+    materials: {},
+  }
+  const material: KeptThing = {
+    format: "pelzhaus-material",
+    version: JOB_VERSION,
+    material: { ...materialOf("xps"), name: "Board of ours" },
+  }
+
+  test("comes back as it was put in, written anew under the same name, taken off and put back", () => {
+    keep(store, "b-1", buildUp, NOW)
+    keep(store, "own-1", material, NOW)
+    expect(listKept(store).things.map(({ id }) => id)).toEqual(["b-1", "own-1"])
+    keep(store, "b-1", { ...buildUp, kind: "shed" }, "2026-11-25T13:00:00.000Z")
+    expect(listKept(store)).toEqual({
+      things: [
+        { id: "b-1", document: { ...buildUp, kind: "shed" } },
+        { id: "own-1", document: material },
+      ],
+      unreadable: [],
+    })
+    expect(setKeptDeleted(store, "own-1", NOW)).toBe(true)
+    expect(listKept(store).things).toHaveLength(1)
+    setKeptDeleted(store, "own-1", null)
+    expect(listKept(store).things).toHaveLength(2)
+    expect(setKeptDeleted(store, "nothing", NOW)).toBe(false)
+  })
+
+  test("is named where it cannot be read, and stays", () => {
+    keep(store, "b-1", buildUp, NOW)
+    store.prepare("UPDATE kept SET document = ?").run(JSON.stringify({ ...buildUp, version: 99 }))
+    expect(listKept(store)).toMatchObject({ things: [], unreadable: [{ id: "b-1" }] })
+    expect(store.prepare("SELECT count(*) AS n FROM kept").get()).toEqual({ n: 1 })
   })
 })
 

@@ -18,6 +18,7 @@ const plain = (material: string, thickness: number, special: Partial<Layer> = {}
 })
 const stack = (...layers: Layer[]): Assembly => ({
   name: "stack",
+  reason: "",
   absorptance: null,
   members: { hats: RIBS, tubes: { ...RIBS, shape: "tube", depth: 0.06 }, studs: timber("Studs", 0.045, 0.6) },
   layers: Object.fromEntries(layers.map((layer, i) => [`l${i}`, layer])),

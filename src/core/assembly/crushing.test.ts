@@ -13,6 +13,7 @@ const floor = (...stuffs: [material: string, thickness: number, between?: string
   }))
   const assembly: Assembly = {
     name: "floor",
+    reason: "",
     absorptance: null,
     members: { joists: timber("Joists", 0.045, 0.4) },
     layers: Object.fromEntries(layers.map((layer, i) => [`l${i}`, layer])),

@@ -1,8 +1,8 @@
 import type { AssemblyOutput } from "../../schema/assembly"
 import type { Assembly } from "../../schema/job/build-up"
 import type { Brief, OwnMaterials } from "../../schema/job/job"
-import type { FaceId, Opening, Shell } from "../../schema/job/shell"
-import type { GroundOutput } from "../../schema/ground"
+import type { FaceId, Opening, Shell, SlabEdge } from "../../schema/job/shell"
+import type { GroundInput, GroundOutput } from "../../schema/ground"
 import type { AirState, HeatFlowDirection } from "../../schema/quantity"
 import { builtLayers, type BuiltLayer, labelResistance, outdoorFilm, setsOf, transmittanceInput } from "../assembly/build-up"
 import { inService } from "../assembly/in-service"
@@ -14,7 +14,7 @@ import { slabOnGround } from "../ground/slab"
 import { airBeyond, beyond, type Beyond, roughBeyond, type Season, temperatureBeyond } from "../heat/beyond"
 import { type Conditions, conditionsOf } from "../heat/conditions"
 import { kept } from "../kept"
-import { withOwnMaterials } from "../material/catalogue"
+import { materialOf, withOwnMaterials } from "../material/catalogue"
 import { type DampLook, dampLook } from "../moisture/damp-look"
 import { dampVerdict, type DampVerdict } from "../moisture/damp-verdict"
 import { sum } from "../numeric/sum"
@@ -174,7 +174,15 @@ function builtFigures(
   const floorResistance = 1 / winter.uValue - INDOOR_RESISTANCE[wear.outward] - wear.winterFilm
   const ground =
     far.kind === "ground"
-      ? slabOnGround({ area: face.area, ...slab, soilConductivity: 2, floorResistance: Math.max(0, floorResistance), rsi: 0.17, rse: 0.04 })
+      ? slabOnGround({
+          area: face.area,
+          ...slab,
+          soilConductivity: 2,
+          floorResistance: Math.max(0, floorResistance),
+          rsi: 0.17,
+          rse: 0.04,
+          ...(shell.slabEdge ? { edge: edgeOf(shell.slabEdge, materials) } : {}),
+        })
       : null
   const openings = Object.entries(shell.openings)
     .filter(([, opening]) => opening.face === face.id)
@@ -208,6 +216,11 @@ function builtFigures(
     mass: sum(layers.map((layer) => layer.mass)),
     price: sum(layers.map((layer) => layer.price)),
   }
+}
+
+function edgeOf({ kind, reach, thickness, material }: SlabEdge, materials: OwnMaterials): NonNullable<GroundInput["edge"]> {
+  const { declared } = materialOf(material, withOwnMaterials(materials)).conductivity
+  return { kind, depthOrWidth: reach, thickness, conductivity: declared }
 }
 
 const boxSkins = ({ boxes }: Shell, side: FaceId) => sum(Object.values(boxes).map((box) => (box.side === side ? boxSkin(box) : 0)))

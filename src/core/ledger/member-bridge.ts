@@ -108,6 +108,6 @@ export const withoutSets = (layers: readonly BuiltLayer[], sets: readonly string
 export function withBreak(layers: readonly BuiltLayer[], set: string, material: string, thickness: number): BuiltLayer[] {
   const last = layers.map(({ layer }) => layer.between).lastIndexOf(set)
   const fresh = { ...PLAIN_LAYER, material, thickness }
-  const [built] = builtLayers({ name: "", absorptance: null, members: {}, layers: { break: fresh }, order: ["break"] }, () => 0)
+  const [built] = builtLayers({ name: "", reason: "", absorptance: null, members: {}, layers: { break: fresh }, order: ["break"] }, () => 0)
   return [...layers.slice(0, last + 1), built!, ...layers.slice(last + 1)]
 }

@@ -1,4 +1,4 @@
-import { CATALOGUE } from "../material/catalogue"
+import { materialOf, withOwnMaterials } from "../material/catalogue"
 import { type Candidate, findMaterials, parseWanted } from "../material/search"
 import { type Ledger, ledgerOf } from "./ledger"
 import { type JobState, withLayer } from "./state"
@@ -19,10 +19,11 @@ export interface Exchange extends Candidate {
  */
 export function sameResistance(state: JobState, ledger: Ledger, assembly: string, layer: string, most = 0.6): Exchange[] {
   const { material, thickness } = state.variant.assemblies[assembly]!.layers[layer]!
-  const own = CATALOGUE[material]!
+  const materials = withOwnMaterials(state.materials)
+  const own = materialOf(material, materials)
   if (own.class === "metal" || own.class === "air") return []
   const wanted = { ...parseWanted("insulation", "metric"), resistance: thickness / own.conductivity.declared, thickest: most }
-  return findMaterials(CATALOGUE, wanted)
+  return findMaterials(materials, wanted)
     .filter(({ id }) => id !== material)
     .map((candidate) => {
       const tried = ledgerOf(

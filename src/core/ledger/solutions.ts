@@ -43,6 +43,8 @@ export interface KeptSolutions extends Solutions {
   keep: (detail: Detail, figures: DetailFigures) => void
   /** Remembers what stands solved at each place. */
   settle: (bridges: readonly Bridge[]) => void
+  /** Forgets what stood at the places: those of another job are other places. */
+  leave: () => void
 }
 
 /** More details, some hundred bytes each, are not kept. */
@@ -62,5 +64,6 @@ export function keptSolutions(): KeptSolutions {
     settle: (bridges) => {
       for (const { place, solved, estimate } of bridges) if (solved) places.set(place, { linear: solved.linear, estimate })
     },
+    leave: () => places.clear(),
   }
 }

@@ -1,5 +1,5 @@
 import { nextSold } from "../material/layer-properties"
-import { materialOf } from "../material/catalogue"
+import { materialOf, withOwnMaterials } from "../material/catalogue"
 import { type Ledger, ledgerOf } from "./ledger"
 import { type JobState, withAssembly, withLayer } from "./state"
 
@@ -28,10 +28,11 @@ function trials(state: JobState, ledger: Ledger): { name: string; tried: JobStat
     const best = insulationOf(ledger, id)
     if (!best) return []
     const layer = assembly.layers[best]!
-    const thickness = nextSold(materialOf(layer.material), layer.thickness, 1)
+    const material = materialOf(layer.material, withOwnMaterials(state.materials))
+    const thickness = nextSold(material, layer.thickness, 1)
     return [
       {
-        name: `${assembly.name}: the next thickness of ${materialOf(layer.material).name.toLowerCase()}`,
+        name: `${assembly.name}: the next thickness of ${material.name.toLowerCase()}`,
         tried: withLayer(state, id, best, { thickness }),
       },
     ]

@@ -9,7 +9,7 @@ export type LayerSketch = readonly [
 ]
 
 /** A build-up from its sketch, layers outside to inside; layers between the same members share them. */
-export function sketch(name: string, layers: readonly LayerSketch[], absorptance: number | null = null): Assembly {
+export function sketch(name: string, layers: readonly LayerSketch[], absorptance: number | null = null, reason = ""): Assembly {
   const sets = [...new Set(layers.flatMap(([, , special]) => special?.between ?? []))]
   const idOf = (set: MemberSet | undefined) => (set ? `m${sets.indexOf(set) + 1}` : null)
   const entries = layers.map(([material, thickness, { between, ...special } = {}], i) => {
@@ -17,6 +17,7 @@ export function sketch(name: string, layers: readonly LayerSketch[], absorptance
   })
   return {
     name,
+    reason,
     absorptance,
     members: Object.fromEntries(sets.map((set, i) => [`m${i + 1}`, set])),
     layers: Object.fromEntries(entries),

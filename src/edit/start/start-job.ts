@@ -1,4 +1,5 @@
 import { type Brief, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, type Variant } from "../../schema/job/job"
+import type { Assembly } from "../../schema/job/build-up"
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Opening, Shell } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
@@ -100,9 +101,10 @@ export function startVariant(school: School, form: Form, ach50: number): Variant
   const wears = Object.fromEntries(
     FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"]),
   )
+  const chosen = (assembly: Assembly): Assembly => ({ ...assembly, reason: school.fits })
   return {
     name: school.name,
-    assemblies: { wall: school.wall, roof: school.roof, floor: school.floor },
+    assemblies: { wall: chosen(school.wall), roof: chosen(school.roof), floor: chosen(school.floor) },
     wears,
     leakage: { ach50, shelter: 3 },
   }
@@ -115,6 +117,7 @@ export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "
     form,
     azimuth: 180,
     floor,
+    slabEdge: null,
     overhang: { eaves: 0, ends: 0 },
     openings,
     boxes: {},

@@ -61,6 +61,7 @@ export const PLAIN_LAYER = { existing: false, voids: 0, between: null, loose: nu
 
 export const Assembly = z.strictObject({
   name: title("name"),
+  reason: z.string().max(600).describe("why it was chosen over others; empty: not said"),
   absorptance: fraction("share of the sun that the outdoor face takes up")
     .nullable()
     .describe("0..1; null: that of the outermost material"),

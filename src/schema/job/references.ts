@@ -50,8 +50,14 @@ function snapshotFault({ materials, shell, variant }: NonNullable<Job["pinned"]>
 
 const withOwn = (known: Known, own: OwnMaterials): Known => ({ ...known, materials: new Set([...known.materials, ...Object.keys(own)]) })
 
+/** The same of a build-up by itself, and of the materials that it brings along. */
+export function keptFault(assembly: Assembly | null, materials: OwnMaterials, known: Known): Fault | null {
+  const fault = materialsFault(materials, known, ["materials"])
+  return fault ?? (assembly && assemblyFault(assembly, withOwn(known, materials), ["assembly"]))
+}
+
 /** What of a material's record its shape alone cannot hold. */
-export function materialsFault(materials: OwnMaterials, known: Known, path: Path): Fault | null {
+function materialsFault(materials: OwnMaterials, known: Known, path: Path): Fault | null {
   for (const [id, { name, conductivity, sorption, sold }] of Object.entries(materials)) {
     const at = [...path, id]
     if (known.materials.has(id)) return { code: "duplicate", path: at, message: `The catalogue has a material "${id}" of its own.` }
@@ -78,6 +84,8 @@ function shellFault(shell: Shell, known: Known): Fault | null {
   for (const [id, { frame }] of Object.entries(shell.openings))
     if (frame && !known.materials.has(frame.material))
       return unknown(["shell", "openings", id, "frame", "material"], frame.material, "material")
+  if (shell.slabEdge && !known.materials.has(shell.slabEdge.material))
+    return unknown(["shell", "slabEdge", "material"], shell.slabEdge.material, "material")
   for (const [id, { material, shape, width, wall }] of Object.entries(shell.penetrations)) {
     const at = ["shell", "penetrations", id]
     if (!known.materials.has(material)) return unknown([...at, "material"], material, "material")

@@ -148,10 +148,20 @@ export const Load = z.strictObject({
 })
 export type Load = z.output<typeof Load>
 
+/** Insulation along the edge of a slab, level under it or beside it down into the ground. */
+export const SlabEdge = z.strictObject({
+  kind: z.enum(["horizontal", "vertical"]),
+  reach: quantity("m", "how wide, or how deep", { above: 0, max: 5 }),
+  thickness: quantity("m", "its thickness", { above: 0, max: 0.5 }),
+  material: z.string().min(1).max(60),
+})
+export type SlabEdge = z.output<typeof SlabEdge>
+
 export const Shell = z.strictObject({
   form: Form,
   azimuth: quantity("degrees", "direction that the front faces, from north clockwise", { min: 0, below: 360 }),
   floor: z.enum(["slab", "skids", "wheels", "frame"]).describe("what it stands on: a slab on the ground, or outdoor air below"),
+  slabEdge: SlabEdge.nullable().describe("insulation along the edge of a slab; null: none"),
   overhang: z
     .strictObject({
       eaves: quantity("m", "level, past the side walls", { min: 0, max: 5 }),

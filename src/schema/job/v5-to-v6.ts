@@ -18,13 +18,14 @@ export const v5ToV6: Step = (job) => ({
   })),
 })
 
-const shellOf = (shell: unknown) => changed(shell, (part) => ({ ...part, penetrations: {} }))
+const shellOf = (shell: unknown) => changed(shell, (part) => ({ ...part, penetrations: {}, slabEdge: null }))
 
 const variantOf = (variant: unknown) => changed(variant, (part) => ({ ...part, assemblies: mapped(part.assemblies, assemblyOf) }))
 
 const assemblyOf = (assembly: unknown) =>
   changed(assembly, (part) => ({
     ...part,
+    reason: "",
     members: mapped(part.members, adding({ fill: null })),
     layers: mapped(part.layers, adding({ loose: null, fasteners: null, vents: 0 })),
   }))

@@ -3,13 +3,20 @@ import { type KeyboardEvent, useDeferredValue, useId, useState } from "react"
 import { v4 as newId } from "uuid"
 import { CATALOGUE } from "../../core/material/catalogue"
 import { type Candidate, findMaterials, parseWanted } from "../../core/material/search"
-import { addLayer, replaceLayer } from "../../edit/assembly-edits"
+import { addLayer, bringing, dropMaterial, replaceLayer, setMaterial } from "../../edit/assembly-edits"
 import { useJob, useJobStore } from "../job/job-store"
+import { JOB_VERSION, type OwnMaterials } from "../../schema/job/job"
+import { MATERIAL_FORMAT } from "../../schema/kept"
+import type { Material } from "../../schema/material"
+import type { Fault } from "../../schema/parse"
+import { useKept } from "../library/use-kept"
 import { Compare } from "../materials/compare"
 import { COLUMNS } from "../materials/figures"
+import { OwnMaterial } from "../materials/own-material"
 import { HatchPatterns, Swatch } from "../pelt/hatches"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
+import { Refusal } from "../primitives/refusal"
 
 export type Picking = { kind: "add"; assembly: string; at: number } | { kind: "replace"; assembly: string; layer: string }
 
@@ -27,19 +34,49 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
   const store = useJobStore()
   const [text, setText] = useState("")
   const [beside, setBeside] = useState<readonly Candidate[]>([])
+  const [writing, setWriting] = useState<Writing | null>(null)
+  const [refusal, setRefusal] = useState<string | null>(null)
   const { units } = job
+  const kept = useKept()
+  const shelf = Object.fromEntries(kept.materials.map(({ id, document }) => [id, document.material]))
+  const own: OwnMaterials = { ...shelf, ...job.materials }
+  const materials = { ...CATALOGUE, ...own }
   const old = picking.kind === "replace" ? job.variants[job.active]!.assemblies[picking.assembly]!.layers[picking.layer] : undefined
-  const search = (asked: string) => findMaterials(CATALOGUE, parseWanted(asked, units), old?.thickness)
+  const search = (asked: string) => findMaterials(materials, parseWanted(asked, units), old?.thickness)
   const found = search(useDeferredValue(text))
   const take = ({ id: material, thickness }: Candidate) => {
-    if (picking.kind === "replace") store.edit(replaceLayer(picking.assembly, picking.layer, material, thickness))
+    const along = own[material] ? { [material]: own[material] } : {}
+    if (picking.kind === "replace") store.edit(bringing(along, replaceLayer(picking.assembly, picking.layer, material, thickness)))
     else {
       const id = `l-${newId().slice(0, 8)}`
-      store.edit(addLayer(picking.assembly, id, material, picking.at, thickness))
+      store.edit(bringing(along, addLayer(picking.assembly, id, material, picking.at, thickness)))
       store.choose({ layer: id })
     }
     onClose()
   }
+  const write = async (id: string, material: Material): Promise<Fault | null> => {
+    const fault =
+      store.edit(setMaterial(id, material)) ?? (await kept.keep(id, { format: MATERIAL_FORMAT, version: JOB_VERSION, material }))
+    if (fault) return fault
+    setText(material.name)
+    setWriting(null)
+    return null
+  }
+  const drop = async (id: string) => {
+    const fault = (job.materials[id] ? store.edit(dropMaterial(id)) : null) ?? (shelf[id] ? await kept.remove(id, true) : null)
+    setRefusal(fault?.message ?? null)
+  }
+  if (writing)
+    return (
+      <Dialog open onClose={onClose} place="wide" title="A material of your own">
+        <OwnMaterial
+          start={writing.material}
+          materials={materials}
+          onKeep={(material) => write(writing.id, material)}
+          onBack={() => setWriting(null)}
+        />
+      </Dialog>
+    )
   const takeFirst = () => {
     const [first] = search(text)
     if (text.trim() !== "" && first) take(first)
@@ -56,9 +93,23 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
         <p role="status" className="text-dense text-graphite">
           {found.length === 0
             ? "Nothing in the catalogue is all of that: leave out a word or widen a bound."
-            : `${found.length} of ${Object.keys(CATALOGUE).length} materials, each at a thickness that it is sold in`}
+            : `${found.length} of ${Object.keys(materials).length} materials, each at a thickness that it is sold in`}
         </p>
-        <Found found={found} beside={beside} onTake={take} onCompare={compare} />
+        <Found
+          found={found}
+          beside={beside}
+          own={own}
+          onTake={take}
+          onCompare={compare}
+          onWrite={(id) => setWriting({ id, material: own[id]! })}
+          onDrop={(id) => void drop(id)}
+        />
+        <Refusal>{refusal}</Refusal>
+        <p>
+          <Button onClick={() => setWriting({ id: `own-${newId().slice(0, 8)}`, material: begun(found[0]?.material ?? CATALOGUE.xps!) })}>
+            Write down one of your own
+          </Button>
+        </p>
       </div>
     </Dialog>
   )
@@ -94,16 +145,28 @@ function Search({ text, onText, onFirst }: { text: string; onText: (text: string
   )
 }
 
+/** A record that is being written down, under its name in the job. */
+interface Writing {
+  id: string
+  material: Material
+}
+
+/** A record of one's own begins from one that is like it. */
+const begun = (like: Material): Material => ({ ...like, name: `${like.name}, own`.slice(0, 80), source: "own figures" })
+
 interface FoundProps {
   found: readonly Candidate[]
   beside: readonly Candidate[]
+  own: OwnMaterials
+  onWrite: (id: string) => void
+  onDrop: (id: string) => void
   onTake: (layer: Candidate) => void
   onCompare: (layer: Candidate, on: boolean) => void
 }
 
 const NUMBER = "py-[3px] pl-3 text-right whitespace-nowrap tabular-nums"
 
-function Found({ found, beside, onTake, onCompare }: FoundProps) {
+function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }: FoundProps) {
   const { units } = useJob()
   const hatches = useId().replace(/\W/g, "")
   return (
@@ -136,6 +199,17 @@ function Found({ found, beside, onTake, onCompare }: FoundProps) {
                     <Swatch kind={kind} hatches={hatches} />
                     {name}
                   </Button>
+                  {own[layer.id] ? (
+                    <span className="ml-7 flex gap-3 text-graphite">
+                      own
+                      <Button look="link" aria-label={`Change ${name}`} onClick={() => onWrite(layer.id)}>
+                        change
+                      </Button>
+                      <Button look="link" aria-label={`Drop ${name}`} onClick={() => onDrop(layer.id)}>
+                        drop
+                      </Button>
+                    </span>
+                  ) : null}
                 </td>
                 {COLUMNS.map(({ name: column, of }) => (
                   <td key={column(units)} className={NUMBER}>

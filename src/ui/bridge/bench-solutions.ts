@@ -41,16 +41,26 @@ function tell(): void {
 const PATIENCE = 700
 
 /**
- * Solves all details that ledgers stand on, one after the other in a worker, beside the work at the bench. What is solved is shown
- * together, so that the figures step once and not a dozen times.
+ * Solves all details that the bench's ledgers stand on, and remembers what stands solved at each place, from which what is tried out is
+ * reckoned until it is solved itself.
+ * @param ledgers the active one first
  */
 export function useSolving(ledgers: readonly Ledger[]): void {
-  const pending = ledgers.flatMap((ledger) => ledger.pending)
-  const names = pending.map(({ key }) => key).join()
   useEffect(() => {
-    // The active state comes first and is what stands at a place in the end: what is tried out is reckoned from it.
+    // What is settled last is what stands.
     for (const ledger of ledgers.toReversed()) kept.settle(bridgesOf(ledger))
   }, [ledgers])
+  useEffect(() => () => kept.leave(), [])
+  useSolvingBeside(ledgers)
+}
+
+/**
+ * Solves details one after the other in a worker, beside the work at the bench. What is solved is shown together, so that the figures
+ * step once and not a dozen times.
+ */
+export function useSolvingBeside(ledgers: readonly Ledger[]): void {
+  const pending = ledgers.flatMap((ledger) => ledger.pending)
+  const names = pending.map(({ key }) => key).join()
   useEffect(() => {
     let stopped = false
     const run = async () => {

@@ -8,7 +8,7 @@ export const AWAY = "away"
  * Calls a route of our own.
  * @returns its answer, its refusal, or the fault `away` when there is no server
  */
-export async function call<T>(method: "GET" | "POST" | "PATCH", path: string, body?: unknown): Promise<Outcome<T>> {
+export async function call<T>(method: "GET" | "POST" | "PATCH" | "PUT", path: string, body?: unknown): Promise<Outcome<T>> {
   try {
     const text = body === undefined || typeof body === "string" ? body : JSON.stringify(body)
     const response = await fetch(path, {

@@ -5,7 +5,7 @@ import { memberSets } from "../../core/assembly/build-up"
 import { printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import { boxOutlinesOn } from "../../core/shell/floor-boxes"
-import type { Point } from "../../core/shell/face"
+import type { Face, Point } from "../../core/shell/face"
 import { framingOn } from "../../core/shell/framing"
 import { notchOutline } from "../../core/shell/notch"
 import type { FaceId, Shell } from "../../schema/job/shell"
@@ -81,6 +81,7 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
           <title>{opening.name}</title>
         </g>
       ))}
+      <Points face={figures.face} shell={shell} view={view} cold={ink.cold?.points ?? null} />
       <polygon
         points={pointsText(outline)}
         fill="none"
@@ -116,7 +117,7 @@ function Words({ words, ink, chosen }: { words: FaceWords; ink: FaceInk; chosen:
 }
 
 interface Cold {
-  /** Sets along which water or frost gathers. */
+  /** Sets along which, or points on which, water or frost gathers. */
   cold: Record<string, Wet> | null
 }
 
@@ -141,6 +142,28 @@ const Members = memo(function Members({ figures, shell, view, cold }: Pick<Drawi
     )
   })
 })
+
+/** What runs through a face, where it does. */
+function Points({ face, shell, view, cold }: Pick<Drawing, "shell" | "view"> & Cold & { face: Face }) {
+  return Object.entries(shell.penetrations)
+    .filter(([, one]) => one.face === face.id)
+    .map(([id, { name, x, y }]) => {
+      const [at] = outlineOn(face, [[x, y]], view)
+      return (
+        <path
+          key={id}
+          d="M0-6L6 0L0 6L-6 0Z"
+          transform={`translate(${at!.join(" ")})`}
+          fill={cold?.[id] ? WET_COLOUR[cold[id]] : "var(--sheet)"}
+          stroke="var(--ink)"
+          data-point={id}
+          data-cold={cold?.[id]}
+        >
+          <title>{name}</title>
+        </path>
+      )
+    })
+}
 
 /** Edges of the shell along which water or frost gathers, heavier than any outline. */
 function ColdSides({ sides, outline }: { sides: Record<number, Wet>; outline: readonly Point[] }) {

@@ -36,8 +36,8 @@ export interface FaceInk {
   hatch?: MaterialClass
   fill?: string
   mark?: DampVerdict
-  /** Sets of members, sides of the outline, and openings, along which water or frost gathers. */
-  cold?: { sets: Record<string, Wet>; sides: Record<number, Wet>; openings: Record<string, Wet> }
+  /** Sets of members, sides of the outline, openings, and what runs through, on which water or frost gathers. */
+  cold?: { sets: Record<string, Wet>; sides: Record<number, Wet>; openings: Record<string, Wet>; points: Record<string, Wet> }
 }
 
 /** The ink of a face. */
@@ -86,10 +86,10 @@ export function inkOf(ink: InkName, figures: FaceFigures, ledger: Ledger, system
 function coldInk(figures: FaceFigures, ledger: Ledger, system: UnitSystem): FaceInk {
   const outlines = ledger.faces.map(({ face }) => face)
   const hip = outlines.some(({ id }) => id === "roof-front")
-  const cold: NonNullable<FaceInk["cold"]> = { sets: {}, sides: {}, openings: {} }
+  const cold: NonNullable<FaceInk["cold"]> = { sets: {}, sides: {}, openings: {}, points: {} }
   const temperatures: number[] = []
   let waiting = false
-  for (const { set, between, opening, face, surface, method } of rankedBridges(ledger)) {
+  for (const { set, between, opening, point, face, surface, method } of rankedBridges(ledger)) {
     const touches = between ? between.includes(figures.id) : face.id === figures.id
     if (!touches) continue
     waiting ||= method === "pending"
@@ -97,6 +97,7 @@ function coldInk(figures: FaceFigures, ledger: Ledger, system: UnitSystem): Face
     temperatures.push(surface.temperature)
     if (set) cold.sets[set.id] = surface.wet
     else if (opening) cold.openings[opening] = surface.wet
+    else if (point) cold.points[point.id] = surface.wet
     else if (between) {
       const place = sideOf(between, outlines, hip)
       if (place.face === figures.id) cold.sides[place.side] = surface.wet

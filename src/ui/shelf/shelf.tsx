@@ -8,7 +8,7 @@ import type { Job, JobKind } from "../../schema/job/job"
 import { LARGEST_FILE } from "../../schema/job/read-job"
 import { KITS, startJob } from "../../edit/start/start-job"
 import { ThemeButton, UnitSwitch } from "../bench/display"
-import { useSolved, useSolving } from "../bridge/bench-solutions"
+import { useSolved, useSolvingBeside } from "../bridge/bench-solutions"
 import { call } from "../job/api"
 import { ledgerFor } from "../job/job-store"
 import { SmallPelt } from "../pelt/small-pelt"
@@ -23,7 +23,7 @@ export function Shelf({ shelf, startUnits }: { shelf: ShelfData; startUnits: Uni
   const [units, setUnits] = useState(startUnits)
   const [making, setMaking] = useState<JobKind | null>(null)
   useSolved()
-  useSolving(shelf.jobs.map(({ document }) => ledgerFor(document)))
+  useSolvingBeside(shelf.jobs.map(({ document }) => ledgerFor(document)))
   const switchUnits = () => {
     const next = units === "metric" ? "inch-pound" : "metric"
     document.cookie = `units=${next}; path=/; max-age=31536000; samesite=strict`

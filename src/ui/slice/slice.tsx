@@ -2,7 +2,6 @@
 import { useId, useReducer, useRef } from "react"
 import { dewPoint } from "../../core/air/dew-point"
 import type { BuiltLayer } from "../../core/assembly/build-up"
-import { materialOf } from "../../core/material/catalogue"
 import { nextSold } from "../../core/material/layer-properties"
 import type { FaceFigures } from "../../core/ledger/face-figures"
 import { printQuantity, printWithUnit } from "../../core/quantity/measure"
@@ -149,7 +148,7 @@ function LayerDrawing({
       {member && to - from > 8 ? (
         <g>
           <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.8} />
-          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill={hatch(hatches, materialOf(member.material).class)} />
+          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill={hatch(hatches, layer.stuffs!.stuff.class)} />
           {to - from > 84 ? (
             <text x={(from + to) / 2} y={HEIGHT - 39} textAnchor="middle" fontSize={12} fill="var(--ink)" className="on-hatch">
               {member.name.toLowerCase()}, {Math.round(fraction * 100)} %

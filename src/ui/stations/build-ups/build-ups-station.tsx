@@ -1,15 +1,16 @@
 "use client"
+import { useState } from "react"
 import { v4 as newId } from "uuid"
 import { idleFoils } from "../../../core/assembly/idle-foil"
 import { layerCautions } from "../../../core/ledger/cautions"
 import { resistanceWorking } from "../../../core/ledger/resistance.working"
 import { printQuantity } from "../../../core/quantity/measure"
-import { moveLayer, removeLayer, setAbsorptance, setLeakage, wear, wearOwn } from "../../../edit/assembly-edits"
+import { moveLayer, removeLayer, setAbsorptance, setLeakage, setReason, wear, wearOwn } from "../../../edit/assembly-edits"
 import { pin } from "../../../edit/variant-edits"
 import type { Picking } from "../../bench/material-picker"
 import { useJob, useJobStore, useJobView, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
-import { QuantityField, SelectField } from "../../primitives/fields"
+import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { LayerTable } from "../../slice/layer-table"
@@ -18,6 +19,7 @@ import { useWorking } from "../../working/working-panel"
 import { FaceHeader } from "../face-header"
 import { useChosenFace } from "../use-figures"
 
+const LibraryDialog = later(() => import("../../library/library-dialog").then((module) => module.LibraryDialog))
 const LayerDetails = later(() => import("./layer-details").then((module) => module.LayerDetails))
 
 /** The chosen face layer by layer: what it is made of, and what each layer does. */
@@ -100,6 +102,7 @@ function Wearing() {
   const ledger = useLedger()
   const store = useJobStore()
   const { assemblies, leakage } = job.variants[job.active]!
+  const [choosing, setChoosing] = useState(false)
   const sharing = ledger.faces.filter((face) => face.assembly === figures.assembly)
   const skin = assemblies[figures.assembly]!
   return (
@@ -123,8 +126,21 @@ function Wearing() {
           </>
         ) : (
           "worn by this face only"
-        )}
+        )}{" "}
+        ·{" "}
+        <Button look="link" onClick={() => setChoosing(true)}>
+          Other build-ups
+        </Button>
       </div>
+      <div className="col-span-2">
+        <TypedField
+          label="Why it was chosen"
+          shown={skin.reason}
+          placeholder="for whoever asks later; kept with the job"
+          onCommit={(reason) => store.edit(setReason(figures.assembly, reason.trim()))}
+        />
+      </div>
+      {choosing ? <LibraryDialog onClose={() => setChoosing(false)} /> : null}
       <QuantityField
         label="Sun that its outdoor skin takes up (white 0.3, grey 0.6, black 0.95)"
         kind="ratio"

@@ -53,7 +53,7 @@ export function Penetrations() {
   const names = Object.fromEntries(Object.entries(KINDS).map(([value, { name }]) => [value, name])) as Record<Kind, string>
   return (
     <PartList
-      title="What runs through the skin"
+      title="Beams, pipes, bolts"
       ask={<SelectField label="A new" value={kind} options={choicesOf(names)} onChange={setKind} />}
       addName={`Through the ${figures.name.toLowerCase()}`}
       onAdd={onAdd}

@@ -26,10 +26,10 @@ const Inside = later(() => import("./inside").then((module) => module.Inside))
 const TABS = [
   { value: "measures", name: "measures" },
   { value: "openings", name: "openings" },
-  { value: "boxes", name: "boxes, cut-outs" },
-  { value: "through", name: "through it" },
+  { value: "boxes", name: "boxes" },
+  { value: "through", name: "pipes" },
   { value: "members", name: "members" },
-  { value: "around", name: "around it" },
+  { value: "around", name: "around" },
   { value: "inside", name: "inside" },
 ] as const
 type Tab = (typeof TABS)[number]["value"]

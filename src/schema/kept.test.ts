@@ -1,0 +1,57 @@
+import { describe, expect, test } from "@jest/globals"
+import { materialOf } from "../core/material/catalogue"
+import { KNOWN } from "../edit/known"
+import { demoJobs } from "../edit/start/demo-jobs"
+import { JOB_VERSION } from "./job/job"
+import { readKept } from "./kept"
+
+const assembly = demoJobs()[0]!.variants.first!.assemblies.wall!
+const own = { ...materialOf("xps"), name: "Board of ours" }
+const buildUp = { format: "pelzhaus-build-up", version: JOB_VERSION, kind: "van", assembly, materials: {} }
+const material = { format: "pelzhaus-material", version: JOB_VERSION, material: own }
+
+const faultOf = (document: unknown) => {
+  const read = readKept(document, KNOWN)
+  return read.ok ? null : { code: read.error.code, path: read.error.path.join(".") }
+}
+
+describe("what is kept", () => {
+  test("is read as it was written", () => {
+    for (const one of [buildUp, material]) expect(readKept(one, KNOWN)).toEqual({ ok: true, value: one })
+  })
+
+  test.each([
+    ["something else", {}, { code: "wrong-format", path: "format" }],
+    ["nothing", null, { code: "wrong-format", path: "format" }],
+    ["a newer one", { ...buildUp, version: JOB_VERSION + 1 }, { code: "wrong-version", path: "version" }],
+    ["one older than there were any", { ...material, version: 5 }, { code: "wrong-version", path: "version" }],
+    [
+      "a layer of nothing known",
+      { ...buildUp, assembly: { ...assembly, layers: { ...assembly.layers, l2: { ...assembly.layers.l2!, material: "own-1" } } } },
+      { code: "unknown-reference", path: "assembly.layers.l2.material" },
+    ],
+    ["a material under the catalogue's name", { ...buildUp, materials: { xps: own } }, { code: "duplicate", path: "materials.xps" }],
+    [
+      "a course that falls",
+      {
+        ...material,
+        material: {
+          ...own,
+          conductivity: {
+            ...own.conductivity,
+            byTemperature: [
+              [10, 0.03],
+              [0, 0.03],
+            ],
+          },
+        },
+      },
+      { code: "contradiction", path: "materials.own.conductivity.byTemperature" },
+    ],
+  ])("%s is refused at its place", (_, document, fault) => expect(faultOf(document)).toEqual(fault))
+
+  test("brings the material along that its layers are of", () => {
+    const layers = { ...assembly.layers, l2: { ...assembly.layers.l2!, material: "own-1" } }
+    expect(readKept({ ...buildUp, assembly: { ...assembly, layers }, materials: { "own-1": own } }, KNOWN).ok).toBe(true)
+  })
+})

@@ -1,0 +1,111 @@
+"use client"
+import { X } from "lucide-react"
+import { layerCautions } from "../../core/ledger/cautions"
+import { type Kind, printQuantity, printWithUnit } from "../../core/quantity/measure"
+import type { UnitSystem } from "../../core/quantity/unit-system"
+import { sum } from "../../core/numeric/sum"
+import { printAirLayer } from "../materials/figures"
+import { useJob } from "../job/job-store"
+import { Button, IconButton } from "../primitives/button"
+import type { Candidate } from "./candidates"
+
+interface Props {
+  /** What is worn now first. */
+  candidates: readonly Candidate[]
+  onTake: (candidate: Candidate) => void
+  onAway: (id: string) => void
+}
+
+const withUnit = (kind: Kind, of: (candidate: Candidate) => number) => (candidate: Candidate, units: UnitSystem) =>
+  printWithUnit(kind, of(candidate), units)
+
+/** All figures by which build-ups are compared: of the face, then of the whole enclosure. */
+const LINES: readonly { name: string; of: (candidate: Candidate, units: UnitSystem) => string }[] = [
+  {
+    name: "layers, outside to inside",
+    of: ({ face }, units) =>
+      face.layers
+        .map(({ layer, material }) => `${printQuantity("length", layer.thickness, units).text} ${material.name.toLowerCase()}`)
+        .join(" · "),
+  },
+  { name: "thickness", of: withUnit("length", ({ face }) => face.winter.thickness) },
+  {
+    name: "R: label, centre, built",
+    of: ({ face }, units) =>
+      [face.label, face.centre, face.whole].map((value) => printQuantity("resistance", value, units).text).join(" · "),
+  },
+  { name: "U, members in", of: withUnit("transmittance", ({ face }) => face.transmittance) },
+  { name: "weight added", of: withUnit("arealMass", ({ face }) => face.mass) },
+  { name: "price", of: withUnit("arealMoney", ({ face }) => face.price) },
+  { name: "vapour resistance, sd", of: ({ face }) => `${printAirLayer(sum(face.layers.map(({ airLayer }) => airLayer)))} m` },
+  { name: "damp, first look", of: ({ face }) => face.damp.verdict.short },
+  {
+    name: "cautions",
+    of: ({ face }) =>
+      layerCautions(face.layers)
+        .map((caution) => caution.split(":")[0])
+        .join(" · ") || "none of its own",
+  },
+  { name: "whole: loss, worst night", of: withUnit("power", ({ ledger }) => ledger.loss.total) },
+  { name: "whole: gain, hottest hour", of: withUnit("power", ({ ledger }) => ledger.gain.total) },
+  { name: "whole: a year, no sun counted", of: withUnit("energy", ({ ledger }) => ledger.year.total) },
+  { name: "whole: height left", of: withUnit("length", ({ ledger }) => ledger.clear.standing) },
+  { name: "whole: weight added", of: withUnit("mass", ({ ledger }) => ledger.weight) },
+  { name: "whole: money", of: withUnit("money", ({ ledger }) => ledger.money) },
+]
+
+/** Build-ups side by side with all their figures. */
+export function BuildUpsBeside({ candidates, onTake, onAway }: Props) {
+  const { units } = useJob()
+  return (
+    <section aria-label="Side by side" className="max-h-[46vh] overflow-auto border-b border-seam pb-3">
+      <table className="w-full border-collapse text-dense">
+        <thead>
+          <tr className="border-b border-seam align-bottom">
+            <td />
+            {candidates.map((one) => (
+              <th key={one.id} scope="col" className="py-1 pl-4 text-left font-semibold">
+                <span className="flex items-end gap-1">
+                  {one.assembly.name}
+                  {one.id === "now" ? (
+                    <span className="font-normal text-graphite">, now</span>
+                  ) : (
+                    <IconButton name={`Put ${one.assembly.name} away`} onClick={() => onAway(one.id)}>
+                      <X size={14} aria-hidden />
+                    </IconButton>
+                  )}
+                </span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {LINES.map(({ name, of }) => (
+            <tr key={name} className="border-b border-seam align-top">
+              <th scope="row" className="py-[3px] text-left font-normal whitespace-nowrap text-graphite">
+                {name}
+              </th>
+              {candidates.map((one) => (
+                <td key={one.id} className="py-[3px] pl-4 tabular-nums">
+                  {of(one, units)}
+                </td>
+              ))}
+            </tr>
+          ))}
+          <tr>
+            <td />
+            {candidates.map((one) => (
+              <td key={one.id} className="pt-2 pl-4">
+                {one.id === "now" ? null : (
+                  <Button aria-label={`Wear ${one.assembly.name}`} onClick={() => onTake(one)}>
+                    Wear it
+                  </Button>
+                )}
+              </td>
+            ))}
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  )
+}

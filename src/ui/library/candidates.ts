@@ -1,0 +1,38 @@
+import type { FaceFigures } from "../../core/ledger/face-figures"
+import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
+import type { Solutions } from "../../core/ledger/solutions"
+import { activeState, withAssembly } from "../../core/ledger/state"
+import { partOf, readyBuildUps } from "../../edit/start/ready-build-ups"
+import type { Assembly } from "../../schema/job/build-up"
+import type { Job, OwnMaterials } from "../../schema/job/job"
+import type { KeptBuildUp } from "../../schema/kept"
+import type { OnShelf } from "./use-kept"
+
+/** A build-up that a face could wear, and the whole enclosure with it. */
+export interface Candidate {
+  id: string
+  /** Where it is from: its school, or the shelf. */
+  from: string
+  assembly: Assembly
+  materials: OwnMaterials
+  face: FaceFigures
+  ledger: Ledger
+}
+
+/** What a face wears now. */
+export function presentCandidate(job: Job, face: FaceFigures, ledger: Ledger): Candidate {
+  const assembly = job.variants[job.active]!.assemblies[face.assembly]!
+  return { id: "now", from: "worn now", assembly, materials: job.materials, face, ledger }
+}
+
+/** All that a face could wear: what is kept on the shelf, then the ready ones for its part of such an enclosure. */
+export function candidatesFor(job: Job, face: FaceFigures, kept: readonly OnShelf<KeptBuildUp>[], solutions: Solutions): Candidate[] {
+  const state = activeState(job)
+  const own = kept.map(({ id, document }) => ({ id, from: "on the shelf", assembly: document.assembly, materials: document.materials }))
+  const ready = readyBuildUps(job.brief.kind, partOf(face.id)).map(({ id, assembly }) => ({ id, from: "ready", assembly, materials: {} }))
+  return [...own, ...ready].map((one): Candidate => {
+    const tried = withAssembly({ ...state, materials: { ...one.materials, ...state.materials } }, face.assembly, one.assembly)
+    const ledger = ledgerOf(tried, solutions)
+    return { ...one, face: ledger.faces.find(({ id }) => id === face.id)!, ledger }
+  })
+}

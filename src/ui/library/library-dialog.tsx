@@ -1,0 +1,180 @@
+"use client"
+import { Trash2 } from "lucide-react"
+import { useDeferredValue, useMemo, useState } from "react"
+import { v4 as newId } from "uuid"
+import { dampRank } from "../../core/moisture/damp-verdict"
+import { printQuantity } from "../../core/quantity/measure"
+import { wearBuildUp } from "../../edit/assembly-edits"
+import type { Assembly } from "../../schema/job/build-up"
+import { JOB_VERSION, type OwnMaterials } from "../../schema/job/job"
+import { BUILD_UP_FORMAT } from "../../schema/kept"
+import { solutionsNow, useSolved, useSolvingBeside } from "../bridge/bench-solutions"
+import { useJob, useJobStore, useLedger } from "../job/job-store"
+import { Button, IconButton } from "../primitives/button"
+import { DampRing } from "../primitives/damp-ring"
+import { Dialog } from "../primitives/dialog"
+import { Refusal } from "../primitives/refusal"
+import { useChosenFace } from "../stations/use-figures"
+import { BuildUpsBeside } from "./build-ups-beside"
+import { type Candidate, candidatesFor, presentCandidate } from "./candidates"
+import { useKept } from "./use-kept"
+
+/** Build-ups that the chosen face could wear: kept on the shelf, and ready ones of each school; two of them beside what it wears. */
+export function LibraryDialog({ onClose }: { onClose: () => void }) {
+  const job = useDeferredValue(useJob())
+  const ledger = useDeferredValue(useLedger())
+  const figures = useChosenFace()
+  const store = useJobStore()
+  const kept = useKept()
+  const version = useSolved()
+  const [beside, setBeside] = useState<readonly string[]>([])
+  const [refusal, setRefusal] = useState<string | null>(null)
+  const now = presentCandidate(job, figures, ledger)
+  const candidates = useMemo(
+    () => candidatesFor(job, figures, kept.buildUps, solutionsNow().solutions),
+    // `version` says that more is solved.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [job, figures, kept.buildUps.length, version],
+  )
+  useSolvingBeside(useMemo(() => candidates.map((one) => one.ledger), [candidates]))
+  const keepIt = async () => {
+    const document = { format: BUILD_UP_FORMAT, version: JOB_VERSION, kind: job.brief.kind, ...keptParts(now) } as const
+    setRefusal((await kept.keep(`b-${newId().slice(0, 8)}`, document))?.message ?? null)
+  }
+  const take = ({ assembly, materials }: Candidate) => {
+    const fault = store.edit(wearBuildUp(figures.assembly, assembly, materials))
+    setRefusal(fault?.message ?? null)
+    if (!fault) onClose()
+  }
+  const chosen = beside.flatMap((id) => candidates.find((one) => one.id === id) ?? [])
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      place="wide"
+      title={`Build-ups for the ${figures.name.toLowerCase()}`}
+      words="Each with the figures that it would have here; two at a time stand beside what is worn now."
+    >
+      <div className="grid gap-3">
+        <div className="flex flex-wrap items-center gap-3">
+          <Button onClick={() => void keepIt()}>Keep “{now.assembly.name}” on the shelf</Button>
+          <span className="text-dense text-graphite">
+            It is kept under the name that it has, for any job.{" "}
+            {shareWords(ledger.faces.filter((face) => face.assembly === figures.assembly).length)}
+          </span>
+        </div>
+        <Refusal>{refusal ?? kept.fault?.message ?? null}</Refusal>
+        {chosen.length > 0 ? (
+          <BuildUpsBeside candidates={[now, ...chosen]} onTake={take} onAway={(id) => setBeside(beside.filter((one) => one !== id))} />
+        ) : null}
+        <CandidateTable
+          candidates={candidates}
+          beside={beside}
+          onBeside={(id, on) => setBeside(on ? [...beside, id] : beside.filter((one) => one !== id))}
+          onTake={take}
+          onRemove={(id) => void kept.remove(id, true)}
+        />
+        {kept.unreadable.map(({ id, message }) => (
+          <p key={id} role="alert" className="border-l-[3px] border-clay pl-3">
+            Something on the shelf cannot be read and stays as it is: {message}
+          </p>
+        ))}
+      </div>
+    </Dialog>
+  )
+}
+
+const shareWords = (faces: number) => (faces > 1 ? `What is taken is worn by all ${faces} faces that share this build-up.` : "")
+
+/** A build-up with just the materials of its own that it is made of. */
+function keptParts({ assembly, materials }: Candidate): { assembly: Assembly; materials: OwnMaterials } {
+  const text = JSON.stringify(assembly)
+  return { assembly, materials: Object.fromEntries(Object.entries(materials).filter(([id]) => text.includes(JSON.stringify(id)))) }
+}
+
+interface TableProps {
+  candidates: readonly Candidate[]
+  beside: readonly string[]
+  onBeside: (id: string, on: boolean) => void
+  onTake: (candidate: Candidate) => void
+  onRemove: (id: string) => void
+}
+
+/** More stand beside what is worn at no time. */
+const MOST = 2
+const NUMBER = "py-1 pl-3 text-right whitespace-nowrap tabular-nums align-top"
+
+function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: TableProps) {
+  const { units } = useJob()
+  const unit = (kind: "length" | "power") => (kind === "length" ? (units === "metric" ? "mm" : "in") : printQuantity(kind, 0, units).unit)
+  return (
+    <div className="max-h-[50vh] overflow-auto">
+      <table className="w-full border-collapse text-dense">
+        <caption className="sr-only">Build-ups</caption>
+        <thead className="sticky top-0 bg-sheet text-graphite">
+          <tr className="border-b border-seam">
+            <th className="py-1 text-left font-normal">build-up, and when it fits</th>
+            <th className={`${NUMBER} font-normal`}>{unit("length")}</th>
+            <th className={`${NUMBER} font-normal`}>R built</th>
+            <th className={`${NUMBER} font-normal`}>€/m²</th>
+            <th className={`${NUMBER} font-normal`}>loss, {unit("power")}</th>
+            <th className="pl-3 text-left font-normal">damp</th>
+            <th className="pl-3 text-left font-normal">beside</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {candidates.map((one) => {
+            const { id, from, assembly, face, ledger } = one
+            const on = beside.includes(id)
+            const about = ledger.pending.length > 0 ? "≈ " : ""
+            return (
+              <tr key={id} data-build-up={id} className="border-b border-seam align-top hover:bg-chosen">
+                <td className="py-1">
+                  <Button look="link" className="text-left whitespace-normal" onClick={() => onTake(one)}>
+                    {assembly.name}
+                  </Button>
+                  <span className="text-graphite">, {from}</span>
+                  {assembly.reason === "" ? null : <span className="block max-w-96 leading-4 text-graphite">{assembly.reason}</span>}
+                </td>
+                <td className={NUMBER}>{printQuantity("length", face.winter.thickness, units).text}</td>
+                <td className={NUMBER}>
+                  {about}
+                  {printQuantity("resistance", face.whole, units).text}
+                </td>
+                <td className={NUMBER}>{printQuantity("arealMoney", face.price, units).text}</td>
+                <td className={NUMBER}>
+                  {about}
+                  {printQuantity("power", ledger.loss.total, units).text}
+                </td>
+                <td className="py-1 pl-3">
+                  <span className={`flex items-start gap-1.5 leading-4 ${dampRank(face.damp.verdict) > 0 ? "text-fen" : ""}`}>
+                    <DampRing verdict={face.damp.verdict} size={14} />
+                    {face.damp.verdict.short}
+                  </span>
+                </td>
+                <td className="py-1 pl-3">
+                  <input
+                    type="checkbox"
+                    aria-label={`Set ${assembly.name} beside what is worn`}
+                    className="size-4 accent-spruce"
+                    checked={on}
+                    disabled={!on && beside.length === MOST}
+                    onChange={(event) => onBeside(id, event.target.checked)}
+                  />
+                </td>
+                <td>
+                  {from === "on the shelf" ? (
+                    <IconButton name={`Take ${assembly.name} off the shelf`} onClick={() => onRemove(id)}>
+                      <Trash2 size={14} aria-hidden />
+                    </IconButton>
+                  ) : null}
+                </td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+    </div>
+  )
+}

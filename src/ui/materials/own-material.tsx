@@ -1,0 +1,164 @@
+"use client"
+import { useState } from "react"
+import type { Materials } from "../../core/material/catalogue"
+import { attempt } from "../../core/errors"
+import { parseLengths } from "../../core/quantity/length"
+import { type Kind, printQuantity } from "../../core/quantity/measure"
+import { KNOWN } from "../../edit/known"
+import { JOB_VERSION } from "../../schema/job/job"
+import { MATERIAL_FORMAT, readKept } from "../../schema/kept"
+import type { Material, MaterialClass } from "../../schema/material"
+import type { Fault } from "../../schema/parse"
+import { JobQuantity } from "../job/job-quantity"
+import { useJob } from "../job/job-store"
+import { Button } from "../primitives/button"
+import { choicesOf, SelectField, TypedField } from "../primitives/fields"
+import { Refusal } from "../primitives/refusal"
+import { Toggle } from "../primitives/toggle"
+
+const CLASSES: Record<Exclude<MaterialClass, "air">, string> = {
+  foam: "foam",
+  fibre: "fibre",
+  wood: "wood",
+  board: "board",
+  metal: "metal",
+  stone: "stone, concrete",
+  membrane: "membrane",
+  covering: "covering",
+  plaster: "plaster",
+  glass: "glass",
+}
+const PER: Record<Material["price"]["per"], string> = { "m³": "a cubic metre", "m²": "a square metre", kg: "a kilogram" }
+
+interface Props {
+  /** The record that one begins with. */
+  start: Material
+  materials: Materials
+  onKeep: (material: Material) => Promise<Fault | null>
+  onBack: () => void
+}
+
+/** A material of one's own, begun from one that is like it: what the sheet of its maker says. */
+export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
+  const { units } = useJob()
+  const [material, setMaterial] = useState(start)
+  const [refusal, setRefusal] = useState<string | null>(null)
+  /** What the schema refuses is said beside its field and changes nothing. */
+  const change = (part: Partial<Material>): Fault | null => {
+    const next = { ...material, ...part }
+    const read = readKept({ format: MATERIAL_FORMAT, version: JOB_VERSION, material: next }, KNOWN)
+    if (!read.ok) return read.error
+    setMaterial(next)
+    return null
+  }
+  const like = (id: string) => setMaterial({ ...materials[id]!, name: material.name, source: material.source })
+  const figure = (label: string, kind: Kind, value: number, onCommit: (value: number) => Partial<Material>) => (
+    <JobQuantity label={label} kind={kind} value={value} onCommit={(next) => change(onCommit(next))} />
+  )
+  const { conductivity, vapour, sold, price, fire } = material
+  return (
+    <div className="grid gap-3" data-testid="own-material">
+      <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2">
+        <TypedField label="Its name" autoFocus shown={material.name} onCommit={(name) => change({ name: name.trim() })} />
+        <SelectField
+          label="Like"
+          value=""
+          options={[
+            { value: "", name: "begin from another …" },
+            ...Object.entries(materials).map(([value, { name }]) => ({ value, name })),
+          ]}
+          onChange={(id) => (id === "" ? null : like(id))}
+        />
+        <SelectField
+          label="Class"
+          value={material.class as Exclude<MaterialClass, "air">}
+          options={choicesOf(CLASSES)}
+          onChange={(kind) => change({ class: kind })}
+        />
+        {figure("λ declared", "conductivity", conductivity.declared, (declared) => ({ conductivity: scaled(conductivity, declared) }))}
+        {figure("λ after 25 years", "conductivity", conductivity.aged, (aged) => ({ conductivity: { ...conductivity, aged } }))}
+        {figure("Density", "density", material.density, (density) => ({ density }))}
+        <TypedField
+          label={vapour.mu ? "Vapour resistance factor μ, dry" : "Equivalent air layer sd, dry, m"}
+          shown={String((vapour.mu ?? vapour.sd!).dry)}
+          onCommit={(text) => onNumber(text, (dry) => change({ vapour: drier(vapour, dry) }))}
+        />
+        <TypedField
+          label="Specific heat, J/(kg·K)"
+          shown={String(material.specificHeat)}
+          onCommit={(text) => onNumber(text, (specificHeat) => change({ specificHeat }))}
+        />
+        <TypedField
+          label="Compressive strength, kPa; empty: none"
+          shown={material.compressiveStrength === null ? "" : String(material.compressiveStrength / 1000)}
+          onCommit={(text) =>
+            text.trim() === ""
+              ? change({ compressiveStrength: null })
+              : onNumber(text, (kPa) => change({ compressiveStrength: kPa * 1000 }))
+          }
+        />
+        <TypedField
+          label="Sold in thicknesses"
+          shown={sold.thicknesses.map((thickness) => printQuantity("length", thickness, units).text).join("; ")}
+          onCommit={(text) => {
+            const read = attempt(() => parseLengths(text, units))
+            return read.ok ? change({ sold: { ...sold, thicknesses: [...read.value].sort((a, b) => a - b) } }) : read.error
+          }}
+        />
+        <TypedField
+          label="Price, €"
+          shown={String(price.amount)}
+          onCommit={(text) => onNumber(text, (amount) => change({ price: { ...price, amount } }))}
+        />
+        <SelectField
+          label="Price for"
+          value={price.per}
+          options={choicesOf(PER)}
+          onChange={(per) => change({ price: { ...price, per } })}
+        />
+        <TypedField
+          label="Reaction to fire, in words"
+          shown={fire.reaction}
+          onCommit={(reaction) => change({ fire: { ...fire, reaction } })}
+        />
+        <Toggle label="Foam to be covered" on={fire.needsCover} onChange={(needsCover) => change({ fire: { ...fire, needsCover } })} />
+        <TypedField label="Where the figures are from" shown={material.source} onCommit={(source) => change({ source: source.trim() })} />
+      </div>
+      <p className="text-dense text-graphite">
+        What is not asked here (course with temperature, water held, faces) is as with the one that it began from. It is kept on the shelf
+        and travels with this job.
+      </p>
+      <Refusal>{refusal}</Refusal>
+      <div className="flex gap-3">
+        <Button look="strong" onClick={() => void onKeep(material).then((fault) => setRefusal(fault?.message ?? null))}>
+          Keep it
+        </Button>
+        <Button onClick={onBack}>Back to the list</Button>
+      </div>
+    </div>
+  )
+}
+
+/** The course with temperature and the aged value keep their shape. */
+function scaled(conductivity: Material["conductivity"], declared: number): Material["conductivity"] {
+  const by = declared / conductivity.declared
+  return {
+    ...conductivity,
+    declared,
+    aged: conductivity.aged * by,
+    byTemperature: conductivity.byTemperature.map(([temperature, value]) => [temperature, value * by]),
+  }
+}
+
+/** The wet cup says no more than the dry one. */
+function drier({ mu, sd }: Material["vapour"], dry: number): Material["vapour"] {
+  const both = { dry, wet: Math.min(dry, (mu ?? sd!).wet) }
+  return mu ? { mu: both } : { sd: both }
+}
+
+function onNumber(text: string, take: (value: number) => Fault | null): Fault | null {
+  const value = Number(text.trim().replace(",", "."))
+  return text.trim() === "" || Number.isNaN(value)
+    ? { code: "not-a-number", path: [], message: "Write a number, such as 1.5." }
+    : take(value)
+}
