@@ -1,4 +1,4 @@
-import type { Job, Limits, Service } from "../schema/job/job"
+import type { Job, Limits, Service, Worth } from "../schema/job/job"
 import type { AirState } from "../schema/quantity"
 import type { Edit } from "./edit"
 
@@ -37,6 +37,14 @@ export const setLimit = (limit: keyof Limits, value: number | null): Edit => ({
 
 /** How a new job reckons insulation: after ten years, as damp as it is declared. */
 export const SERVICE: Service = { age: 10, relativeHumidity: 0.5 }
+
+/** What saving heat is worth in a new job: 0.25 € a kWh, an invented price, over 15 years at 3 %; no battery, and room for nothing. */
+export const WORTH: Worth = { energy: 0.25 / 3.6e6, years: 15, rate: 0.03, store: 0, room: 0 }
+
+export const setWorth = (change: Partial<Worth>): Edit => ({
+  label: "What saving is worth",
+  recipe: (job) => void Object.assign(job.brief.worth, change),
+})
 
 /** @param service null takes conductivities as declared */
 export const setService = (service: Service | null): Edit => ({

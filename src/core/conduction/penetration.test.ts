@@ -42,7 +42,8 @@ describe("a sheet around a rod", () => {
     const sheet = { conductivity: 50, thickness: 0.001 }
     const [radius, film] = [0.005, 8]
     // From far out inwards: each ring gives off its part to the air and passes the rest on through its own resistance.
-    let [conductance, step] = [0, 2e-5]
+    const step = 2e-5
+    let conductance = 0
     for (let r = 1.5; r > radius; r -= step) {
       const gathered = conductance + film * 2 * Math.PI * (r - step / 2) * step
       conductance = 1 / (1 / gathered + step / (sheet.conductivity * sheet.thickness * 2 * Math.PI * (r - step / 2)))

@@ -30,7 +30,7 @@ export function curesFor({ set, between, opening, point, face }: RankedBridge, {
   return worn
     .flatMap((assembly) => {
       const { order, layers } = variant.assemblies[assembly]!
-      const at = set ? order.findLastIndex((id) => layers[id]!.between === set.id) + 1 : Math.max(1, order.length - 1)
+      const at = set ? order.map((id) => layers[id]!.between).lastIndexOf(set.id) + 1 : Math.max(1, order.length - 1)
       const area = sum(ledger.faces.map((figures) => (figures.assembly === assembly ? figures.netArea : 0)))
       return breaks().map(({ material, thickness, price }) => ({
         kind: "layer" as const,

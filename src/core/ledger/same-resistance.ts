@@ -18,24 +18,26 @@ export interface Exchange extends Candidate {
  * @returns thinnest first; none for layers without a label
  */
 export function sameResistance(state: JobState, ledger: Ledger, assembly: string, layer: string, most = 0.6): Exchange[] {
-  const { material, thickness } = state.variant.assemblies[assembly]!.layers[layer]!
+  const { material, thickness, loose } = state.variant.assemblies[assembly]!.layers[layer]!
   const materials = withOwnMaterials(state.materials)
   const own = materialOf(material, materials)
   if (own.class === "metal" || own.class === "air") return []
-  const wanted = { ...parseWanted("insulation", "metric"), resistance: thickness / own.conductivity.declared, thickest: most }
+  const wanted = { ...parseWanted("insulation", "metric"), resistance: (loose ?? thickness) / own.conductivity.declared, thickest: most }
   return findMaterials(materials, wanted)
     .filter(({ id }) => id !== material)
-    .map((candidate) => {
-      const tried = ledgerOf(
-        withLayer(state, assembly, layer, { material: candidate.id, thickness: candidate.thickness }),
-        ledger.solutions,
-      )
-      return {
-        ...candidate,
-        depth: candidate.thickness - thickness,
-        loss: tried.loss.total - ledger.loss.total,
-        weight: tried.weight - ledger.weight,
-        money: tried.money - ledger.money,
-      }
-    })
+    .map((candidate) => exchanged(state, ledger, assembly, layer, candidate))
+}
+
+/** What changes when a layer is of another stuff and thickness. */
+export function exchanged(state: JobState, ledger: Ledger, assembly: string, layer: string, candidate: Candidate): Exchange {
+  const { thickness } = state.variant.assemblies[assembly]!.layers[layer]!
+  const change = { material: candidate.id, thickness: candidate.thickness, loose: null }
+  const tried = ledgerOf(withLayer(state, assembly, layer, change), ledger.solutions)
+  return {
+    ...candidate,
+    depth: candidate.thickness - thickness,
+    loss: tried.loss.total - ledger.loss.total,
+    weight: tried.weight - ledger.weight,
+    money: tried.money - ledger.money,
+  }
 }

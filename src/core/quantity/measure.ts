@@ -67,6 +67,18 @@ const MEASURES = {
     written: { "w/k": { factor: 1 } },
     example: "40 W/K",
   },
+  /** Price of energy; stored in €/J. */
+  energyPrice: {
+    ...same("€/kWh", 2, 1 / 3.6e6),
+    written: { "€/kwh": { factor: 1 / 3.6e6 }, "eur/kwh": { factor: 1 / 3.6e6 }, "€/mj": { factor: 1e-6 } },
+    example: "0.25 €/kWh",
+  },
+  volumePrice: {
+    metric: { unit: "€/m³", factor: 1, decimals: 0 },
+    inchPound: { unit: "€/ft³", factor: 1 / FOOT ** 3, decimals: 1 },
+    written: { "€/m³": { factor: 1 }, "€/m3": { factor: 1 }, "€/ft³": { factor: 1 / FOOT ** 3 } },
+    example: "500 €/m³",
+  },
   perArea: {
     metric: { unit: "per m²", factor: 1, decimals: 1 },
     inchPound: { unit: "per ft²", factor: 1 / FOOT ** 2, decimals: 2 },
@@ -193,9 +205,15 @@ export function printQuantity(kind: Kind, value: number, system: UnitSystem): Pr
   if (!Number.isFinite(value)) return { text: "–", unit: "" }
   if (kind === "length") return printLength(value, system)
   const scale = scaleOf(MEASURES[kind], system)
-  const shown = (value - (scale.zero ?? 0)) / scale.factor
+  const shown = shownNumber(kind, value, system)
   const fixed = kind === "resistance" || kind === "arealMoney"
   return { text: fixed ? printNumber(shown, scale.decimals) : printShort(shown, scale.decimals), unit: scale.unit }
+}
+
+/** The number that stands before the unit, for a chart's axis; of any kind but lengths. */
+export function shownNumber(kind: Exclude<Kind, "length">, value: number, system: UnitSystem): number {
+  const { zero = 0, factor } = scaleOf(MEASURES[kind], system)
+  return (value - zero) / factor
 }
 
 /** Figure and unit in one text. */

@@ -360,7 +360,7 @@ export function readyBuildUps(kind: JobKind, part: Part): ReadyBuildUp[] {
   const usual = SCHOOLS[kind].map(({ id, name, fits, ...parts }): ReadyBuildUp => ({
     id,
     school: name,
-    assembly: { ...parts[part], reason: fits },
+    assembly: { ...parts[part], name, reason: fits },
   }))
   const seen = new Set<string>()
   // Schools of one kind often share a floor.

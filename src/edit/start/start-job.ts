@@ -3,7 +3,7 @@ import type { Assembly } from "../../schema/job/build-up"
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Opening, Shell } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
-import { SERVICE } from "../brief-edits"
+import { SERVICE, WORTH } from "../brief-edits"
 import { OPENING_KINDS } from "./openings"
 import { type School, SCHOOLS } from "./schools"
 
@@ -150,6 +150,7 @@ export function startJob(answers: Answers): Job {
       outdoors: { winter: null, summer: null },
       indoors: kit.air,
       limits: { height: null, weight: null, money: null, loss: null, gain: null },
+      worth: WORTH,
       service: SERVICE,
     },
     shell: startShell(answers.form, kit),

@@ -29,6 +29,16 @@ export const Service = z.strictObject({
 })
 export type Service = z.output<typeof Service>
 
+/** What saving heat is worth. */
+export const Worth = z.strictObject({
+  energy: quantity("€/J", "price of heat or cold as delivered", { min: 0, max: 1e-5 }),
+  years: quantity("years", "of use that count", { above: 0, max: 100 }),
+  rate: quantity("1", "yearly interest without inflation", { min: -0.2, max: 0.5 }),
+  store: quantity("€/J", "battery and panel for what is used on the worst day; 0: none", { min: 0, max: 1e-2 }),
+  room: quantity("€/m³", "worth of room inside", { min: 0, max: 1e6 }),
+})
+export type Worth = z.output<typeof Worth>
+
 export const Brief = z.strictObject({
   kind: JobKind,
   use: z.string().max(400).describe("who or what is inside, and when"),
@@ -38,6 +48,7 @@ export const Brief = z.strictObject({
     .describe("design conditions typed in place of the station's"),
   indoors: z.strictObject({ winter: roomAir("indoor winter"), summer: roomAir("indoor summer") }),
   limits: Limits,
+  worth: Worth.describe("what saving heat is worth: where more insulation stops paying"),
   service: Service.nullable().describe("conductivities as built in: at each layer's own temperature, at this age; null: as declared"),
 })
 export type Brief = z.output<typeof Brief>

@@ -44,6 +44,8 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
   const old = picking.kind === "replace" ? job.variants[job.active]!.assemblies[picking.assembly]!.layers[picking.layer] : undefined
   const search = (asked: string) => findMaterials(materials, parseWanted(asked, units), old?.thickness)
   const found = search(useDeferredValue(text))
+  // A record of one's own begins from what was looked for, else from what lies there.
+  const like = (text.trim() === "" ? materials[old?.material ?? "xps"] : found[0]?.material) ?? CATALOGUE.xps!
   const take = ({ id: material, thickness }: Candidate) => {
     const along = own[material] ? { [material]: own[material] } : {}
     if (picking.kind === "replace") store.edit(bringing(along, replaceLayer(picking.assembly, picking.layer, material, thickness)))
@@ -106,7 +108,7 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
         />
         <Refusal>{refusal}</Refusal>
         <p>
-          <Button onClick={() => setWriting({ id: `own-${newId().slice(0, 8)}`, material: begun(found[0]?.material ?? CATALOGUE.xps!) })}>
+          <Button onClick={() => setWriting({ id: `own-${newId().slice(0, 8)}`, material: begun(like) })}>
             Write down one of your own
           </Button>
         </p>

@@ -17,16 +17,25 @@ export interface Curve {
   values: readonly number[]
 }
 
-interface Props {
-  label: string
-  hours: readonly number[]
-  curves: readonly Curve[]
-  unit: string
-  marked: number
+/** What lies along a chart, and how it is written. */
+export interface Along {
+  values: readonly number[]
+  /** From one label to the next; left out: as it comes. */
+  step?: number
+  print: (value: number) => string
 }
 
-/** Curves over the hours of a day. */
-export function DayChart({ label, hours, curves, unit, marked }: Props) {
+interface Props {
+  label: string
+  along: Along
+  curves: readonly Curve[]
+  unit: string
+  /** Places that a line stands at, with what is written on it. */
+  marks: readonly { at: number; words: string }[]
+}
+
+/** Curves over hours, or over lengths. */
+export function Chart({ label, along, curves, unit, marks }: Props) {
   const ref = useRef<HTMLDivElement>(null)
   const chart = useRef<ECharts>(null)
   useEffect(() => {
@@ -43,12 +52,12 @@ export function DayChart({ label, hours, curves, unit, marked }: Props) {
   const theme = useTheme()
   // The chart holds colours as text, so a change of theme draws it again.
   useEffect(() => {
-    chart.current?.setOption(optionsOf(ref.current!, hours, curves, unit, marked))
-  }, [hours, curves, unit, marked, theme])
+    chart.current?.setOption(optionsOf(ref.current!, along, curves, unit, marks))
+  }, [along, curves, unit, marks, theme])
   return <div ref={ref} role="img" aria-label={label} className="h-52 w-full" />
 }
 
-function optionsOf(element: HTMLElement, hours: readonly number[], curves: readonly Curve[], unit: string, marked: number) {
+function optionsOf(element: HTMLElement, along: Along, curves: readonly Curve[], unit: string, marks: Props["marks"]) {
   const colour = (token: string) => resolvedColour(`var(--${token})`)
   const fontFamily = getComputedStyle(element).fontFamily
   const text = { color: colour("graphite"), fontFamily, fontSize: 12 }
@@ -58,10 +67,14 @@ function optionsOf(element: HTMLElement, hours: readonly number[], curves: reado
     grid: { left: 8, right: 12, top: 26, bottom: 4, containLabel: true },
     tooltip: { trigger: "axis", valueFormatter: (value: number) => `${printNumber(value, 0)} ${unit}` },
     xAxis: {
-      type: "category",
-      data: hours.map(String),
-      axisLabel: { ...text, interval: 5 },
+      type: "value",
+      min: Math.min(...along.values),
+      max: Math.max(...along.values),
+      ...(along.step === undefined ? {} : { interval: along.step }),
+      axisLabel: { ...text, formatter: along.print },
+      axisPointer: { label: { formatter: ({ value }: { value: number }) => along.print(value) } },
       axisTick: { show: false },
+      splitLine: { show: false },
       axisLine: { lineStyle: { color: colour("graphite") } },
     },
     yAxis: {
@@ -74,7 +87,7 @@ function optionsOf(element: HTMLElement, hours: readonly number[], curves: reado
     series: curves.map((curve, i) => ({
       name: curve.name,
       type: "line",
-      data: curve.values,
+      data: curve.values.map((value, i) => [along.values[i], value]),
       showSymbol: false,
       color: colour(curve.token),
       lineStyle: { width: curve.dashed ? 1.5 : 2.4, type: curve.dashed ? "dashed" : "solid" },
@@ -83,9 +96,9 @@ function optionsOf(element: HTMLElement, hours: readonly number[], curves: reado
             markLine: {
               symbol: "none",
               silent: true,
-              label: { show: false },
+              label: { ...text, formatter: ({ name }: { name: string }) => name },
               lineStyle: { color: colour("spruce"), type: "solid", width: 1.6 },
-              data: [{ xAxis: String(marked) }],
+              data: marks.map(({ at, words }) => ({ xAxis: at, name: words })),
             },
           }
         : {}),

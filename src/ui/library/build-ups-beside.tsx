@@ -58,7 +58,7 @@ const LINES: readonly { name: string; of: (candidate: Candidate, units: UnitSyst
 export function BuildUpsBeside({ candidates, onTake, onAway }: Props) {
   const { units } = useJob()
   return (
-    <section aria-label="Side by side" className="max-h-[46vh] overflow-auto border-b border-seam pb-3">
+    <section aria-label="Side by side" className="overflow-x-auto border-b border-seam pb-3">
       <table className="w-full border-collapse text-dense">
         <thead>
           <tr className="border-b border-seam align-bottom">

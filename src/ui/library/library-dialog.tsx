@@ -84,7 +84,7 @@ export function LibraryDialog({ onClose }: { onClose: () => void }) {
   )
 }
 
-const shareWords = (faces: number) => (faces > 1 ? `What is taken is worn by all ${faces} faces that share this build-up.` : "")
+const shareWords = (faces: number) => (faces > 1 ? `What is taken is worn by the ${faces} faces that share this build-up.` : "")
 
 /** A build-up with just the materials of its own that it is made of. */
 function keptParts({ assembly, materials }: Candidate): { assembly: Assembly; materials: OwnMaterials } {
@@ -108,10 +108,10 @@ function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: Tabl
   const { units } = useJob()
   const unit = (kind: "length" | "power") => (kind === "length" ? (units === "metric" ? "mm" : "in") : printQuantity(kind, 0, units).unit)
   return (
-    <div className="max-h-[50vh] overflow-auto">
+    <div className="overflow-x-auto">
       <table className="w-full border-collapse text-dense">
         <caption className="sr-only">Build-ups</caption>
-        <thead className="sticky top-0 bg-sheet text-graphite">
+        <thead className="text-graphite">
           <tr className="border-b border-seam">
             <th className="py-1 text-left font-normal">build-up, and when it fits</th>
             <th className={`${NUMBER} font-normal`}>{unit("length")}</th>

@@ -3,7 +3,10 @@ import { useState } from "react"
 import type { Materials } from "../../core/material/catalogue"
 import { attempt } from "../../core/errors"
 import { parseLengths } from "../../core/quantity/length"
-import { type Kind, printQuantity } from "../../core/quantity/measure"
+import { type Bounds, implausible } from "../../core/material/plausible"
+import { type Kind, printQuantity, printWithUnit } from "../../core/quantity/measure"
+import { printNumber } from "../../core/quantity/number"
+import type { UnitSystem } from "../../core/quantity/unit-system"
 import { KNOWN } from "../../edit/known"
 import { JOB_VERSION } from "../../schema/job/job"
 import { MATERIAL_FORMAT, readKept } from "../../schema/kept"
@@ -13,6 +16,7 @@ import { JobQuantity } from "../job/job-quantity"
 import { useJob } from "../job/job-store"
 import { Button } from "../primitives/button"
 import { choicesOf, SelectField, TypedField } from "../primitives/fields"
+import { Remark } from "../primitives/remark"
 import { Refusal } from "../primitives/refusal"
 import { Toggle } from "../primitives/toggle"
 
@@ -29,6 +33,16 @@ const CLASSES: Record<Exclude<MaterialClass, "air">, string> = {
   glass: "glass",
 }
 const PER: Record<Material["price"]["per"], string> = { "m³": "a cubic metre", "m²": "a square metre", kg: "a kilogram" }
+
+const inUnit = (kind: Kind) => (value: number, units: UnitSystem) => printWithUnit(kind, value, units)
+
+/** Figures that a class bounds, as they are written. */
+const BOUNDED: Record<keyof Bounds, { name: string; print: (value: number, units: UnitSystem) => string }> = {
+  conductivity: { name: "A λ", print: inUnit("conductivity") },
+  density: { name: "A density", print: inUnit("density") },
+  specificHeat: { name: "A specific heat", print: (value) => `${printNumber(value, 0)} J/(kg·K)` },
+  mu: { name: "A μ", print: (value) => (value === Infinity ? "any" : printNumber(value, 0)) },
+}
 
 interface Props {
   /** The record that one begins with. */
@@ -128,6 +142,16 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
         What is not asked here (course with temperature, water held, faces) is as with the one that it began from. It is kept on the shelf
         and travels with this job.
       </p>
+      {implausible(material).map(({ figure: which, value, range }) => (
+        <Remark
+          key={which}
+          kind="remark"
+          title={`${BOUNDED[which].name} of ${BOUNDED[which].print(value, units)} is unheard of in a ${CLASSES[material.class as keyof typeof CLASSES]}.`}
+        >
+          Handbooks have {BOUNDED[which].print(range[0], units)} to {BOUNDED[which].print(range[1], units)}: look again at the figure, its
+          unit, or the class.
+        </Remark>
+      ))}
       <Refusal>{refusal}</Refusal>
       <div className="flex gap-3">
         <Button look="strong" onClick={() => void onKeep(material).then((fault) => setRefusal(fault?.message ?? null))}>

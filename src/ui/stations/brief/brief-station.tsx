@@ -2,8 +2,19 @@
 import { cautionsFor } from "../../../core/ledger/cautions"
 import { inTheWay } from "../../../core/ledger/in-the-way"
 import { STATIONS } from "../../../core/climate/stations"
-import { type Season, SERVICE, setIndoors, setLimit, setOutdoors, setService, setStation, setUse } from "../../../edit/brief-edits"
-import type { Limits } from "../../../schema/job/job"
+import {
+  type Season,
+  SERVICE,
+  setIndoors,
+  setLimit,
+  setOutdoors,
+  setService,
+  setStation,
+  setUse,
+  setWorth,
+} from "../../../edit/brief-edits"
+import type { Kind } from "../../../core/quantity/measure"
+import type { Limits, Worth } from "../../../schema/job/job"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
@@ -101,6 +112,7 @@ export function BriefStation() {
         ))}
       </fieldset>
       <ServiceFields />
+      <WorthFields />
       <Standing words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, units))} />
       {cautionsFor(brief.kind).map((caution) => (
         <Remark key={caution} kind="caution">
@@ -147,6 +159,35 @@ function ServiceFields() {
           />
         </>
       ) : null}
+    </fieldset>
+  )
+}
+
+/** What saving heat is worth, by which a layer's thickness stops paying. */
+function WorthFields() {
+  const { brief, units } = useJob()
+  const store = useJobStore()
+  const field = (key: keyof Worth, label: string, kind: Kind) => (
+    <QuantityField
+      label={label}
+      kind={kind}
+      system={units}
+      value={brief.worth[key]}
+      onCommit={(value) => store.edit(setWorth({ [key]: value }))}
+    />
+  )
+  return (
+    <fieldset className="grid grid-cols-3 items-end gap-x-4 gap-y-2 border-t border-seam pt-2">
+      <legend className="sr-only">What saving is worth</legend>
+      <p className="col-span-3">
+        <span className="font-display text-[15px] font-semibold">What saving is worth</span>
+        <span className="ml-2 text-dense text-graphite">says where more of a layer stops paying; the prices are yours to say</span>
+      </p>
+      {field("energy", "Heat or cold, as delivered", "energyPrice")}
+      {field("years", "Years of use that count", "ratio")}
+      {field("rate", "Interest without inflation", "percent")}
+      {field("store", "Battery and panel, for a day’s use", "energyPrice")}
+      {field("room", "Room inside", "volumePrice")}
     </fieldset>
   )
 }

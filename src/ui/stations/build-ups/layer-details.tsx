@@ -12,8 +12,10 @@ import { FRESH_MEMBERS } from "../members/fresh-members"
 import { MemberFields } from "../members/member-fields"
 import { FitQuality } from "./fit-quality"
 import { AirVents, LayerFasteners, PressedFibre } from "./layer-fixing"
+import { Paying } from "./paying"
 import { Reach } from "./reach"
 import { SameResistance } from "./same-resistance"
+import { WhatFits } from "./what-fits"
 
 /** Everything that can be said of one layer. */
 export function LayerDetails({ figures, built }: { figures: FaceFigures; built: BuiltLayer }) {
@@ -66,6 +68,8 @@ export function LayerDetails({ figures, built }: { figures: FaceFigures; built: 
           <FitQuality level={layer.voids} kind={material.class} onChange={(voids) => store.edit(setLayer(assembly, id, { voids }))} />
           <SameResistance assembly={assembly} layer={id} resistance={built.label} />
           <Reach figures={figures} built={built} />
+          <WhatFits figures={figures} built={built} />
+          <Paying figures={figures} built={built} />
         </>
       )}
       {layer.between !== null && built.set ? (

@@ -1,6 +1,6 @@
 "use client"
 import { useDeferredValue, useMemo, useState } from "react"
-import { sameResistance } from "../../../core/ledger/same-resistance"
+import { type Exchange, sameResistance } from "../../../core/ledger/same-resistance"
 import { activeState } from "../../../core/ledger/state"
 import { type Kind, printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { replaceLayer } from "../../../edit/assembly-edits"
@@ -35,20 +35,35 @@ function Exchanges({ assembly, layer }: Props) {
   // Some fifty ledgers: they follow an edit when the bench has taken it.
   const job = useDeferredValue(useJob())
   const ledger = useDeferredValue(useLedger())
-  const store = useJobStore()
-  const { units } = job
   const rows = useMemo(
     () => (job.variants[job.active]!.assemblies[assembly]?.layers[layer] ? sameResistance(activeState(job), ledger, assembly, layer) : []),
     [job, ledger, assembly, layer],
   )
+  return (
+    <ExchangeTable
+      assembly={assembly}
+      layer={layer}
+      rows={rows}
+      words="At the least thickness sold that gives it. Changes are of the whole enclosure: room, loss in the worst night, weight, money."
+    />
+  )
+}
+
+/** Stuffs that a layer could be of, each with what would change, to be taken. */
+export function ExchangeTable({
+  assembly,
+  layer,
+  rows,
+  words,
+}: Pick<Props, "assembly" | "layer"> & { rows: readonly Exchange[]; words: string }) {
+  const { units } = useJob()
+  const store = useJobStore()
   const unit = (kind: Kind) => printQuantity(kind, 0, units).unit
   const change = (kind: Kind, value: number) => `${value > 0 ? "+" : ""}${printQuantity(kind, value, units).text}`
   return (
     <div className="max-h-80 overflow-auto">
       <table className="mt-1 w-full text-dense">
-        <caption className="text-left text-graphite">
-          At the least thickness sold that gives it. Changes are of the whole enclosure: room, loss in the worst night, weight, money.
-        </caption>
+        <caption className="text-left text-graphite">{words}</caption>
         <thead className="text-graphite">
           <tr className="border-b border-seam">
             <th className="py-1 text-left font-normal">stuff</th>

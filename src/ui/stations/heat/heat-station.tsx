@@ -6,7 +6,7 @@ import { heatLossWorking } from "../../../core/ledger/heat-loss.working"
 import { activeState } from "../../../core/ledger/state"
 import { whatIf } from "../../../core/ledger/what-if"
 import { sum } from "../../../core/numeric/sum"
-import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
+import { printQuantity, printWithUnit, shownNumber } from "../../../core/quantity/measure"
 import { useJob, useJobStore, useJobView, useLedger, usePinnedLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
@@ -16,7 +16,7 @@ import { useWorking } from "../../working/working-panel"
 import { BridgeRanking } from "./bridge-ranking"
 
 /** The chart's library is heavy and comes only when it is looked at. */
-const DayChart = later(() => import("../../charts/chart").then((module) => module.DayChart), <div className="h-52" />)
+const Chart = later(() => import("../../charts/chart").then((module) => module.Chart), <div className="h-52" />)
 
 /** Where heat goes out on the worst night and comes in on the hottest day. */
 export function HeatStation() {
@@ -92,14 +92,14 @@ function HottestDay() {
   const peak = gain.hours.find(({ hour }) => hour === gain.hour)!
   const unit = printQuantity("power", 0, units).unit
   const curves = useMemo(() => {
-    const factor = units === "metric" ? 1 : 1 / 0.29307107
-    const values = (hours: typeof gain.hours) => hours.map(({ total }) => total * factor)
+    const values = (hours: typeof gain.hours) => hours.map(({ total }) => shownNumber("power", total, units))
     return [
       { name: "heat in", token: "ember" as const, values: values(gain.hours) },
       ...(pinned ? [{ name: "pinned", token: "graphite" as const, dashed: true, values: values(pinned.gain.hours) }] : []),
     ]
   }, [gain, pinned, units])
-  const hours = useMemo(() => gain.hours.map(({ hour }) => hour), [gain])
+  const hours = useMemo(() => ({ values: gain.hours.map(({ hour }) => hour), step: 6, print: (hour: number) => `${hour}:00` }), [gain])
+  const marks = useMemo(() => [{ at: gain.hour, words: "" }], [gain])
   return (
     <>
       <div className="flex items-start justify-between gap-4">
@@ -122,12 +122,12 @@ function HottestDay() {
       {asTable ? (
         <HourTable />
       ) : (
-        <DayChart
+        <Chart
           label={`Heat coming in hour by hour, greatest ${printWithUnit("power", gain.total, units)} at ${gain.hour}:00; the same as a table by the button above`}
-          hours={hours}
+          along={hours}
           curves={curves}
           unit={unit}
-          marked={gain.hour}
+          marks={marks}
         />
       )}
       <Bars parts={peak.parts} token="ochre" />

@@ -1,0 +1,63 @@
+import type { Worth } from "../../schema/job/job"
+import { type Ledger, ledgerOf } from "../ledger/ledger"
+import type { Solutions } from "../ledger/solutions"
+import { type JobState, withLayer } from "../ledger/state"
+import { materialOf, withOwnMaterials } from "../material/catalogue"
+import { annuity } from "./present-value"
+
+/** An enclosure with a layer of one thickness. */
+export interface ThicknessPoint {
+  /** m */
+  thickness: number
+  /** W on the worst night, J a year */
+  loss: number
+  year: number
+  /** € for the build-ups */
+  money: number
+  /** m³ within the linings */
+  room: number
+  /** € today: build-ups, the energy of all years, store, less what the room is worth */
+  cost: number
+}
+
+/** What a layer's thickness does, and where more of it stops paying. */
+export interface ThicknessCurve {
+  /** Without it, then as it is sold, one or two together, rising. */
+  points: ThicknessPoint[]
+  /** The one that costs least over all. */
+  best: ThicknessPoint
+}
+
+/** As good as none, m. */
+const NONE = 0.0001
+/** Thicker stacks are another build-up, m. */
+const THICKEST = 0.5
+const DAY = 86_400
+
+/**
+ * Heat loss and whole cost against the thickness of one layer, all else as it is. Its thickness stops paying where the whole cost is least.
+ * @see ISO 15686-5:2017, 5.4 (net present cost)
+ */
+export function thicknessCurve(state: JobState, assembly: string, layer: string, solutions: Solutions): ThicknessCurve {
+  const { material } = state.variant.assemblies[assembly]!.layers[layer]!
+  const { thicknesses } = materialOf(material, withOwnMaterials(state.materials)).sold
+  const most = Math.max(...thicknesses)
+  const stacked = [...thicknesses, ...thicknesses.map((thickness) => thickness + most)].filter((thickness) => thickness <= THICKEST)
+  const points = [NONE, ...stacked].map((thickness) =>
+    pointOf(thickness, ledgerOf(withLayer(state, assembly, layer, { thickness, loose: null }), solutions), state.brief.worth),
+  )
+  return { points, best: points.reduce((least, point) => (point.cost < least.cost ? point : least)) }
+}
+
+function pointOf(thickness: number, { loss, year, money, clearVolume }: Ledger, worth: Worth): ThicknessPoint {
+  const energy = worth.energy * Math.max(0, year.total) * annuity(worth.years, worth.rate)
+  const store = worth.store * Math.max(0, loss.total) * DAY
+  return {
+    thickness,
+    loss: loss.total,
+    year: year.total,
+    money,
+    room: clearVolume,
+    cost: money + energy + store - worth.room * clearVolume,
+  }
+}

@@ -1,0 +1,141 @@
+"use client"
+import { useDeferredValue, useMemo, useState } from "react"
+import type { BuiltLayer } from "../../../core/assembly/build-up"
+import type { FaceFigures } from "../../../core/ledger/face-figures"
+import { activeState } from "../../../core/ledger/state"
+import { type Kind, printQuantity, printWithUnit, shownNumber } from "../../../core/quantity/measure"
+import { type ThicknessCurve, thicknessCurve } from "../../../core/sizing/thickness-curve"
+import { setThickness } from "../../../edit/assembly-edits"
+import { useJob, useJobStore, useLedger } from "../../job/job-store"
+import { Button } from "../../primitives/button"
+import { later } from "../../primitives/later"
+
+const Chart = later(() => import("../../charts/chart").then((module) => module.Chart))
+
+interface Props {
+  figures: FaceFigures
+  built: BuiltLayer
+}
+
+/** Loss against the thickness of a layer, and where more of it stops paying. */
+export function Paying(props: Props) {
+  const [open, setOpen] = useState(false)
+  return (
+    <details className="col-span-3" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="text-spruce underline underline-offset-2">Where more of it stops paying</summary>
+      {open ? <Curve {...props} /> : null}
+    </details>
+  )
+}
+
+function Curve({ figures, built }: Props) {
+  const job = useDeferredValue(useJob())
+  const ledger = useDeferredValue(useLedger())
+  const store = useJobStore()
+  const [asTable, setAsTable] = useState(false)
+  const { units, brief } = job
+  const { assembly } = figures
+  const curve = useMemo(
+    () => thicknessCurve(activeState(job), assembly, built.id, ledger.solutions),
+    [job, assembly, built.id, ledger.solutions],
+  )
+  const { best } = curve
+  const now = built.layer.thickness
+  const length = (value: number) => printWithUnit("length", value, units)
+  const per = units === "metric" ? 0.001 : 0.0254
+  const marks = useMemo(
+    () => [
+      { at: now / per, words: "now" },
+      { at: best.thickness / per, words: "pays to here" },
+    ],
+    [now, best, per],
+  )
+  const along = useMemo(
+    () => ({
+      values: curve.points.map(({ thickness }) => thickness / per),
+      print: (value: number) => printQuantity("length", value * per, units).text,
+    }),
+    [curve, per, units],
+  )
+  const curves = useMemo(
+    () => [
+      { name: "loss, worst night", token: "ember" as const, values: curve.points.map(({ loss }) => shownNumber("power", loss, units)) },
+    ],
+    [curve, units],
+  )
+  return (
+    <div className="grid gap-2 pt-1" data-testid="paying">
+      <div className="flex items-start justify-between gap-4">
+        <p>
+          {Math.abs(best.thickness - now) < 5e-4 ? (
+            <>It pays just as it is: {length(now)}.</>
+          ) : (
+            <>
+              More of it pays up to <span className="font-semibold">{length(best.thickness)}</span>, and not further.
+            </>
+          )}{" "}
+          {Math.abs(best.thickness - now) < 5e-4 ? null : (
+            <Button look="link" onClick={() => store.edit(setThickness(assembly, built.id, best.thickness))}>
+              Take {length(best.thickness)}
+            </Button>
+          )}
+        </p>
+        <Button look="link" onClick={() => setAsTable(!asTable)}>
+          {asTable ? "as a chart" : "as a table"}
+        </Button>
+      </div>
+      {asTable ? (
+        <CurveTable curve={curve} />
+      ) : (
+        <Chart
+          label={`Loss in the worst night against the thickness, ${length(now)} now; the same as a table by the button above`}
+          along={along}
+          curves={curves}
+          unit={printQuantity("power", 0, units).unit}
+          marks={marks}
+        />
+      )}
+      <p className="text-dense text-graphite">
+        Build-ups, and the energy of {printQuantity("ratio", brief.worth.years, units).text} years at{" "}
+        {printWithUnit("energyPrice", brief.worth.energy, units)}
+        {brief.worth.store > 0 ? ", battery and panel for the worst day" : ""}
+        {brief.worth.room > 0 ? ", and the room that it takes" : ""}: what is least over all, in money of today. The brief says what saving
+        is worth; the year is a yardstick without sun, in use every day.
+      </p>
+    </div>
+  )
+}
+
+const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
+
+function CurveTable({ curve: { points, best } }: { curve: ThicknessCurve }) {
+  const { units } = useJob()
+  const text = (kind: Kind, value: number) => printQuantity(kind, value, units).text
+  const unit = (kind: Kind) => printQuantity(kind, 0, units).unit
+  const [first] = points
+  return (
+    <table className="w-full text-dense">
+      <caption className="sr-only">Loss and cost against the thickness</caption>
+      <thead className="text-graphite">
+        <tr className="border-b border-seam">
+          <th className={`${NUMBER} font-normal`}>{units === "metric" ? "mm" : "in"}</th>
+          <th className={`${NUMBER} font-normal`}>loss, {unit("power")}</th>
+          <th className={`${NUMBER} font-normal`}>a year, {unit("energy")}</th>
+          <th className={`${NUMBER} font-normal`}>costs, €</th>
+          <th className={`${NUMBER} font-normal`}>all told, beside none, €</th>
+        </tr>
+      </thead>
+      <tbody>
+        {points.map((point) => (
+          <tr key={point.thickness} className={`border-b border-seam ${point === best ? "font-semibold text-spruce" : ""}`}>
+            <td className={NUMBER}>{point === first ? "none" : text("length", point.thickness)}</td>
+            <td className={NUMBER}>{text("power", point.loss)}</td>
+            <td className={NUMBER}>{text("energy", point.year)}</td>
+            <td className={NUMBER}>{text("money", point.money - first!.money)}</td>
+            <td className={NUMBER}>{text("money", point.cost - first!.cost)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}

@@ -1,0 +1,74 @@
+"use client"
+import { useDeferredValue, useMemo, useState } from "react"
+import type { BuiltLayer } from "../../../core/assembly/build-up"
+import type { FaceFigures } from "../../../core/ledger/face-figures"
+import { activeState } from "../../../core/ledger/state"
+import { depthLeft, whatFits } from "../../../core/ledger/what-fits"
+import { printWithUnit } from "../../../core/quantity/measure"
+import { useJob, useLedger } from "../../job/job-store"
+import { QuantityField } from "../../primitives/fields"
+import { ExchangeTable } from "./same-resistance"
+
+interface Props {
+  figures: FaceFigures
+  built: BuiltLayer
+}
+
+/** What insulates best in a depth that one has. */
+export function WhatFits(props: Props) {
+  const [open, setOpen] = useState(false)
+  return (
+    <details className="col-span-3" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="text-spruce underline underline-offset-2">What fits in this depth and height</summary>
+      {open ? <Fitting {...props} /> : null}
+    </details>
+  )
+}
+
+function Fitting({ figures, built }: Props) {
+  const job = useDeferredValue(useJob())
+  const ledger = useDeferredValue(useLedger())
+  const { units } = job
+  const { thickness } = built.layer
+  const allowed = depthLeft(figures, thickness, ledger, job.brief.limits.height)
+  const [asked, setAsked] = useState<number | null>(null)
+  const depth = asked ?? thickness
+  const rows = useMemo(
+    () => whatFits(activeState(job), ledger, figures.assembly, built.id, depth),
+    [job, ledger, figures.assembly, built.id, depth],
+  )
+  const length = (value: number) => printWithUnit("length", value, units)
+  return (
+    <div className="grid gap-2 pt-1">
+      <div className="grid grid-cols-3 items-end gap-x-4">
+        <QuantityField
+          label="Depth there is for it"
+          kind="length"
+          system={units}
+          value={depth}
+          onCommit={(value) => {
+            if (value <= 0 || value > 1)
+              return { code: "out-of-range", path: [], message: "A depth is more than nothing and no more than a metre." }
+            setAsked(value)
+            return null
+          }}
+          onEmpty={() => {
+            setAsked(null)
+            return null
+          }}
+        />
+        <p className="col-span-2 text-dense text-graphite">
+          {allowed === null
+            ? "No height that the brief asks for limits it here."
+            : `The height that the brief asks for leaves it ${length(allowed)}${allowed < depth ? ", less than this" : ""}.`}
+        </p>
+      </div>
+      <ExchangeTable
+        assembly={figures.assembly}
+        layer={built.id}
+        rows={rows}
+        words={`As thick as one board or two together fit in ${length(depth)}, the least loss first. Changes are of the whole enclosure.`}
+      />
+    </div>
+  )
+}
