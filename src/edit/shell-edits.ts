@@ -117,6 +117,11 @@ export const setFloor = (floor: Shell["floor"]): Edit => ({
   recipe: (job) => void (job.shell.floor = floor),
 })
 
+export const setChassis = (chassis: Shell["chassis"]): Edit => ({
+  label: "Steel of the frame",
+  recipe: (job) => void (job.shell.chassis = chassis),
+})
+
 export const setSlabEdge = (slabEdge: Shell["slabEdge"]): Edit => ({
   label: "Insulation along the slab's edge",
   recipe: (job) => void (job.shell.slabEdge = slabEdge),

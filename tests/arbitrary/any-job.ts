@@ -156,6 +156,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
       ),
     }),
     own: ownMaterial,
+    chassis: fc.option(fc.record({ width: between(0.01, 0.3), height: between(0.01, 0.3), wall: between(0.0005, 0.02) })),
     slabEdge: fc.option(
       fc.record({
         kind: fc.constantFrom("horizontal" as const, "vertical" as const),

@@ -79,7 +79,7 @@ test("bridges are ranked by what they cost, show their temperatures, and lead to
   // The cheapest cure of the dearest bridge, at a press.
   await bridges.getByRole("button", { name: "See Ribs and waist rail" }).first().click()
   await bridges.getByRole("button", { name: "Calculate its temperatures" }).click()
-  await bridges.getByRole("button", { name: "Find the cheapest break that keeps it dry" }).click()
+  await bridges.getByRole("button", { name: "Find the cheapest change that keeps it dry" }).click()
   const cure = bridges.getByTestId("cure")
   await expect(cure).toContainText("nothing gathers on")
   const before = await figure(page, "loss")

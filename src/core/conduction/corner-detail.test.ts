@@ -4,6 +4,7 @@ import { cornerDetail } from "./corner-detail"
 import type { Films } from "./detail"
 import { solvedDetail } from "./solved-detail"
 import type { Sheets } from "./member-detail"
+import { sillDetail } from "./sill-detail"
 import { slabEdgeDetail } from "./slab-edge-detail"
 
 const films: Films = { inside: 0.13, outside: 0.04, direction: "horizontal" }
@@ -68,5 +69,29 @@ describe("a wall on the edge of a slab", () => {
     const tight = sheets([0.15, 2], [0.5, 0.002])
     const { linear } = solvedDetail(slabEdgeDetail(tight, sheets([0.5, 0.002]), ground(tight)))
     expect(Math.abs(linear)).toBeLessThan(0.02)
+  })
+})
+
+describe("the foot of a wall on a steel frame", () => {
+  const wall = sheets([0.001, 160], [0.04, 0.035], [0.004, 0.17])
+  const frame = { width: 0.06, height: 0.12, wall: 0.004 }
+  const floor = (...under: [number, number][]) => sheets(...under, [0.009, 0.14], [0.05, 0.035], [0.012, 0.17])
+  const of = (lying: Sheets) => solvedDetail(sillDetail(lying, wall, films, frame))
+
+  test("passes more than without the steel, which is one more fin in the cold", () => {
+    const [bare, onSteel] = [solvedDetail(cornerDetail(floor(), wall, films)), of(floor())]
+    expect(onSteel.linear).toBeGreaterThan(bare.linear)
+    expect(onSteel.coldestInside).toBeLessThan(bare.coldestInside)
+  })
+
+  test("hardly feels the steel through a board of the same thickness as the film is worth", () => {
+    // What the steel can add at most is that the film under the edge is gone: 0.06 m of a floor of R 1.73 with 0.04 less of it.
+    const plain = 1 / (0.17 + 0.05 / 0.035 + 0.009 / 0.14 + 0.012 / 0.17)
+    const added = of(floor()).linear - solvedDetail(cornerDetail(floor(), wall, films)).linear
+    expect(added).toBeLessThan(plain * frame.width)
+    // With 20 mm of foam over the frame the same edge comes nearer still to the one without it.
+    const board: [number, number] = [0.02, 0.034]
+    const broken = of(floor(board)).linear - solvedDetail(cornerDetail(floor(board), wall, films)).linear
+    expect(broken).toBeLessThan(added)
   })
 })

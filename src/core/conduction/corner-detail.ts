@@ -21,7 +21,7 @@ export const cornerDetail = kept((lying: Sheets, standing: Sheets, films: Films)
         width,
         height,
         background: { conductivity: lying.conductivities[0]! },
-        blocks: [...arm(lying, width), ...arm(standing, height).map(upended), ...mitre(lying, standing)],
+        blocks: bend(lying, standing, width, height),
         boundaries: [
           { id: "outside", edge: "bottom", temperature: OUTDOORS, resistance: films.outside },
           { id: "outside beside", edge: "left", temperature: OUTDOORS, resistance: films.outside },
@@ -42,6 +42,13 @@ export const cornerDetail = kept((lying: Sheets, standing: Sheets, films: Films)
     }),
   )
 })
+
+/** Two build-ups that meet, up to a width and a height: one along the bottom, the other up the left, mitred where they cross. */
+export const bend = (lying: Sheets, standing: Sheets, width: number, height: number): BridgeBlock[] => [
+  ...arm(lying, width),
+  ...arm(standing, height).map(upended),
+  ...mitre(lying, standing),
+]
 
 /** Sheets along the bottom. */
 function arm(sheets: Sheets, long: number): BridgeBlock[] {

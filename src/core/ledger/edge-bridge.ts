@@ -2,8 +2,10 @@ import type { Shell } from "../../schema/job/shell"
 import { cornerDetail } from "../conduction/corner-detail"
 import type { Films } from "../conduction/detail"
 import { plainTransmittance, type Sheets, sheetsOf } from "../conduction/member-detail"
+import { sillDetail } from "../conduction/sill-detail"
 import { slabEdgeDetail } from "../conduction/slab-edge-detail"
 import { sum } from "../numeric/sum"
+import { sameAir } from "../heat/beyond"
 import { edgesOf } from "../shell/edges"
 import type { FaceFigures } from "./face-figures"
 import type { LineBridge } from "./line-bridge"
@@ -30,12 +32,21 @@ export function edgeBridges(shell: Shell, faces: readonly FaceFigures[], solutio
       return onSlab(floor, wall, solutions, place).map((bridge) => line(bridge, wall, wall, 1))
     }
     const films = a.lineFilms
-    const [lying, standing] = [sheetsOf(a.driven, films.direction), sheetsOf(b.driven, films.direction)]
-    const square = bridgeAt(place, cornerDetail(lying, standing, films), overlap(lying, films) + overlap(standing, films), solutions)
+    const [first, second] = [sheetsOf(a.driven, films.direction), sheetsOf(b.driven, films.direction)]
+    const simple = overlap(first, films) + overlap(second, films)
+    if (onFrame(shell, a, b) && a.beyond.kind === "outdoors") {
+      const [floor, wall] = a.id === "floor" ? [first, second] : [second, first]
+      return [line(bridgeAt(place, sillDetail(floor, wall, films, shell.chassis!), simple, solutions), a, b, 1)]
+    }
+    const square = bridgeAt(place, cornerDetail(first, second, films), simple, solutions)
     // The two measures over all overlap by the thickness times cot(α/2); drawn is the square corner, where that is 1.
     return [line(square, a, b, 1 / Math.tan((edge.angle * Math.PI) / 360))]
   })
 }
+
+/** Whether an edge is the foot of a wall on a frame whose steel is described. */
+const onFrame = ({ floor, chassis }: Shell, a: FaceFigures, b: FaceFigures): boolean =>
+  floor === "frame" && chassis !== null && (a.id === "floor" || b.id === "floor") && sameAir(a.beyond, b.beyond)
 
 /** What of an edge at the floor lies under doors, whose thresholds are details of their own, m. */
 function thresholdsOn(a: FaceFigures, b: FaceFigures): number {

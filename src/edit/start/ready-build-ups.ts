@@ -211,6 +211,7 @@ const METAL_ROOF: LayerSketch[] = [
   ["roof-underlay", 0.0006],
 ]
 const hutStuds = timber("Studs", 0.045, 0.6)
+const battens = level("Battens", 0.045, 0.5, { ends: false })
 const hutRafters = timber("Rafters", 0.045, 0.6)
 
 const SHED: Record<Part, ReadyBuildUp[]> = {
@@ -227,6 +228,14 @@ const SHED: Record<Part, ReadyBuildUp[]> = {
       ["wood-fibre-board", 0.035],
       ["cellulose-dense", 0.14, { between: hutStuds }],
       ["osb", 0.012],
+    ]),
+    ready("Service channel inside the tight layer", "Cables and pipes run in the gap between battens and never pierce the membrane.", [
+      ...CLADDING,
+      ["wood-fibre-board", 0.022],
+      ["wood-fibre-batt", 0.14, { between: hutStuds }],
+      ["smart-membrane", 0.0003],
+      ["air", 0.04, { between: battens }],
+      ["gypsum-board", 0.0125],
     ]),
     ready(OPEN_CELL, "Fills an odd frame and seals it; it takes the whole depth of the studs, which foam at a higher price would not.", [
       ...CLADDING,

@@ -118,6 +118,7 @@ export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "
     azimuth: 180,
     floor,
     slabEdge: null,
+    chassis: null,
     overhang: { eaves: 0, ends: 0 },
     openings,
     boxes: {},

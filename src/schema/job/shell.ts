@@ -148,6 +148,14 @@ export const Load = z.strictObject({
 })
 export type Load = z.output<typeof Load>
 
+/** Steel tube under the edges of a floor that lies on a frame. */
+export const Chassis = z.strictObject({
+  width: quantity("m", "of the tube", { min: 0.01, max: 0.5 }),
+  height: quantity("m", "of the tube", { min: 0.01, max: 0.5 }),
+  wall: quantity("m", "thickness of its wall", { min: 0.0005, max: 0.05 }),
+})
+export type Chassis = z.output<typeof Chassis>
+
 /** Insulation along the edge of a slab, level under it or beside it down into the ground. */
 export const SlabEdge = z.strictObject({
   kind: z.enum(["horizontal", "vertical"]),
@@ -161,6 +169,7 @@ export const Shell = z.strictObject({
   form: Form,
   azimuth: quantity("degrees", "direction that the front faces, from north clockwise", { min: 0, below: 360 }),
   floor: z.enum(["slab", "skids", "wheels", "frame"]).describe("what it stands on: a slab on the ground, or outdoor air below"),
+  chassis: Chassis.nullable().describe("steel under the edges of a floor on a frame; null: not described"),
   slabEdge: SlabEdge.nullable().describe("insulation along the edge of a slab; null: none"),
   overhang: z
     .strictObject({

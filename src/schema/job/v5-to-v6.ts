@@ -24,7 +24,7 @@ export const v5ToV6: Step = (job) => ({
 const briefOf = (brief: unknown) =>
   changed(brief, (part) => ({ ...part, worth: { energy: 0.25 / 3.6e6, years: 15, rate: 0.03, store: 0, room: 0 } }))
 
-const shellOf = (shell: unknown) => changed(shell, (part) => ({ ...part, penetrations: {}, slabEdge: null }))
+const shellOf = (shell: unknown) => changed(shell, (part) => ({ ...part, penetrations: {}, slabEdge: null, chassis: null }))
 
 const variantOf = (variant: unknown) => changed(variant, (part) => ({ ...part, assemblies: mapped(part.assemblies, assemblyOf) }))
 

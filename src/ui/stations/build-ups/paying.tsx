@@ -52,7 +52,7 @@ function Curve({ figures, built }: Props) {
   )
   const along = useMemo(
     () => ({
-      values: curve.points.map(({ thickness }) => thickness / per),
+      values: curve.points.map(({ thickness }, i) => (i === 0 ? 0 : thickness / per)),
       print: (value: number) => printQuantity("length", value * per, units).text,
     }),
     [curve, per, units],

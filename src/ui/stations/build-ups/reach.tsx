@@ -40,6 +40,18 @@ export function Reach({ figures, built }: { figures: FaceFigures; built: BuiltLa
           onCommit={(value) => ask({ kind: "resistance", face: figures.id, value })}
         />
         <QuantityField
+          label={`U of the ${figures.name.toLowerCase()}, members in`}
+          kind="transmittance"
+          system={units}
+          value={answer?.goal.kind === "resistance" ? 1 / answer.goal.value : null}
+          placeholder={`now ${printQuantity("transmittance", figures.transmittance, units).text}`}
+          onCommit={(value) =>
+            value > 0
+              ? ask({ kind: "resistance", face: figures.id, value: 1 / value })
+              : { code: "out-of-range", path: [], message: "A U is more than nothing." }
+          }
+        />
+        <QuantityField
           label="Loss of the whole, worst night"
           kind="power"
           system={units}

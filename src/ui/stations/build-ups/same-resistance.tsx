@@ -59,7 +59,10 @@ export function ExchangeTable({
   const { units } = useJob()
   const store = useJobStore()
   const unit = (kind: Kind) => printQuantity(kind, 0, units).unit
-  const change = (kind: Kind, value: number) => `${value > 0 ? "+" : ""}${printQuantity(kind, value, units).text}`
+  const change = (kind: Kind, value: number) => {
+    const { text } = printQuantity(kind, value, units)
+    return value > 0 && text !== "0" ? `+${text}` : text
+  }
   return (
     <div className="max-h-80 overflow-auto">
       <table className="mt-1 w-full text-dense">

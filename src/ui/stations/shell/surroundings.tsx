@@ -2,8 +2,8 @@
 import { temperatureBeyondFace } from "../../../core/ledger/face-figures"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { compassPoint } from "../../../core/shell/face-name"
-import { replacePart, setAgainst, setAzimuth, setFloor, setOverhang, setSlabEdge } from "../../../edit/shell-edits"
-import type { Shell, SlabEdge, Space } from "../../../schema/job/shell"
+import { replacePart, setAgainst, setAzimuth, setChassis, setFloor, setOverhang, setSlabEdge } from "../../../edit/shell-edits"
+import type { Chassis, Shell, SlabEdge, Space } from "../../../schema/job/shell"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
@@ -68,6 +68,7 @@ export function Surroundings() {
         heat gain yet.
       </p>
       {shell.floor === "slab" && !shell.against.floor ? <SlabEdgeFields /> : null}
+      {shell.floor === "frame" && !shell.against.floor ? <ChassisFields /> : null}
       <Spaces />
       <FacesAgainst />
     </div>
@@ -118,6 +119,40 @@ function SlabEdgeFields() {
             {ground && ground.edgeTransmittance < 0
               ? `It takes ${printWithUnit("linearTransmittance", -ground.edgeTransmittance, units)} off each metre of the edge (ISO 13370, annex B).`
               : "It conducts no better than the ground that it replaces, and counts nothing."}
+          </p>
+        </>
+      ) : null}
+    </section>
+  )
+}
+
+const FIRST_CHASSIS: Chassis = { width: 0.06, height: 0.12, wall: 0.004 }
+
+/** Steel under the edges of the floor, which the foot of each wall is then reckoned with. */
+function ChassisFields() {
+  const { chassis } = useJob().shell
+  const store = useJobStore()
+  const field = (key: keyof Chassis, label: string, value: number) => (
+    <JobQuantity label={label} kind="length" value={value} onCommit={(next) => store.edit(setChassis({ ...chassis!, [key]: next }))} />
+  )
+  return (
+    <section aria-label="Steel of the frame" className="grid grid-cols-4 items-end gap-x-4 gap-y-2">
+      <SelectField
+        label="Steel under the floor’s edges"
+        value={chassis ? "tube" : "none"}
+        options={[
+          { value: "none", name: "not described" },
+          { value: "tube", name: "a tube" },
+        ]}
+        onChange={(kind) => store.edit(setChassis(kind === "none" ? null : FIRST_CHASSIS))}
+      />
+      {chassis ? (
+        <>
+          {field("width", "Its width", chassis.width)}
+          {field("height", "Its height", chassis.height)}
+          {field("wall", "Its wall", chassis.wall)}
+          <p className="col-span-4 text-dense text-graphite">
+            The foot of each wall is reckoned on it, in two dimensions; a board between floor and frame is the floor’s outermost layer.
           </p>
         </>
       ) : null}
