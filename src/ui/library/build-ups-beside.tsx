@@ -1,12 +1,11 @@
 "use client"
-import { X } from "lucide-react"
 import { layerCautions } from "../../core/ledger/cautions"
 import { type Kind, printQuantity, printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import { sum } from "../../core/numeric/sum"
 import { printAirLayer } from "../materials/figures"
 import { useJob } from "../job/job-store"
-import { Button, IconButton } from "../primitives/button"
+import { SideBySide } from "../primitives/side-by-side"
 import type { Candidate } from "./candidates"
 
 interface Props {
@@ -58,54 +57,13 @@ const LINES: readonly { name: string; of: (candidate: Candidate, units: UnitSyst
 export function BuildUpsBeside({ candidates, onTake, onAway }: Props) {
   const { units } = useJob()
   return (
-    <section aria-label="Side by side" className="overflow-x-auto border-b border-seam pb-3">
-      <table className="w-full border-collapse text-dense">
-        <thead>
-          <tr className="border-b border-seam align-bottom">
-            <td />
-            {candidates.map((one) => (
-              <th key={one.id} scope="col" className="py-1 pl-4 text-left font-semibold">
-                <span className="flex items-end gap-1">
-                  {one.assembly.name}
-                  {one.id === "now" ? (
-                    <span className="font-normal text-graphite">, now</span>
-                  ) : (
-                    <IconButton name={`Put ${one.assembly.name} away`} onClick={() => onAway(one.id)}>
-                      <X size={14} aria-hidden />
-                    </IconButton>
-                  )}
-                </span>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {LINES.map(({ name, of }) => (
-            <tr key={name} className="border-b border-seam align-top">
-              <th scope="row" className="py-[3px] text-left font-normal whitespace-nowrap text-graphite">
-                {name}
-              </th>
-              {candidates.map((one) => (
-                <td key={one.id} className="py-[3px] pl-4 tabular-nums">
-                  {of(one, units)}
-                </td>
-              ))}
-            </tr>
-          ))}
-          <tr>
-            <td />
-            {candidates.map((one) => (
-              <td key={one.id} className="pt-2 pl-4">
-                {one.id === "now" ? null : (
-                  <Button aria-label={`Wear ${one.assembly.name}`} onClick={() => onTake(one)}>
-                    Wear it
-                  </Button>
-                )}
-              </td>
-            ))}
-          </tr>
-        </tbody>
-      </table>
-    </section>
+    <SideBySide
+      columns={candidates.map((one) => ({
+        id: one.id,
+        name: one.assembly.name,
+        ...(one.id === "now" ? { note: "now" } : { onAway: () => onAway(one.id), take: { words: "Wear", onTake: () => onTake(one) } }),
+      }))}
+      lines={LINES.map(({ name, of }) => ({ name, texts: candidates.map((one) => of(one, units)) }))}
+    />
   )
 }

@@ -1,8 +1,7 @@
 "use client"
-import { X } from "lucide-react"
 import type { Candidate } from "../../core/material/search"
 import { useJob } from "../job/job-store"
-import { Button, IconButton } from "../primitives/button"
+import { SideBySide } from "../primitives/side-by-side"
 import { COLUMNS, LINES } from "./figures"
 
 interface Props {
@@ -15,57 +14,17 @@ interface Props {
 export function Compare({ layers, onTake, onAway }: Props) {
   const { units } = useJob()
   return (
-    <section aria-label="Side by side" className="overflow-x-auto border-b border-seam pb-3">
-      <table className="w-full border-collapse text-dense">
-        <thead>
-          <tr className="border-b border-seam align-bottom">
-            <td />
-            {layers.map(({ id, material }) => (
-              <th key={id} scope="col" className="py-1 pl-4 text-left font-semibold">
-                <span className="flex items-end gap-1">
-                  {material.name}
-                  <IconButton name={`Put ${material.name} away`} onClick={() => onAway(id)}>
-                    <X size={14} aria-hidden />
-                  </IconButton>
-                </span>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {COLUMNS.map(({ name, of }) => (
-            <Line key={name(units)} name={name(units)} texts={layers.map((layer) => of(layer, units))} />
-          ))}
-          {LINES.map(({ name, of }) => (
-            <Line key={name} name={name} texts={layers.map(({ material }) => of(material, units))} />
-          ))}
-          <tr>
-            <td />
-            {layers.map((layer) => (
-              <td key={layer.id} className="pt-2 pl-4">
-                <Button aria-label={`Take ${layer.material.name}`} onClick={() => onTake(layer)}>
-                  Take
-                </Button>
-              </td>
-            ))}
-          </tr>
-        </tbody>
-      </table>
-    </section>
-  )
-}
-
-function Line({ name, texts }: { name: string; texts: readonly string[] }) {
-  return (
-    <tr className="border-b border-seam align-top">
-      <th scope="row" className="py-[3px] text-left font-normal whitespace-nowrap text-graphite">
-        {name}
-      </th>
-      {texts.map((text, i) => (
-        <td key={i} className="py-[3px] pl-4">
-          {text}
-        </td>
-      ))}
-    </tr>
+    <SideBySide
+      columns={layers.map((layer) => ({
+        id: layer.id,
+        name: layer.material.name,
+        onAway: () => onAway(layer.id),
+        take: { words: "Take", onTake: () => onTake(layer) },
+      }))}
+      lines={[
+        ...COLUMNS.map(({ name, of }) => ({ name: name(units), texts: layers.map((layer) => of(layer, units)) })),
+        ...LINES.map(({ name, of }) => ({ name, texts: layers.map(({ material }) => of(material, units)) })),
+      ]}
+    />
   )
 }

@@ -9,6 +9,7 @@ import { setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
+import { Unfolding } from "../../primitives/unfolding"
 
 const Chart = later(() => import("../../charts/chart").then((module) => module.Chart))
 
@@ -19,13 +20,7 @@ interface Props {
 
 /** Loss against the thickness of a layer, and where more of it stops paying. */
 export function Paying(props: Props) {
-  const [open, setOpen] = useState(false)
-  return (
-    <details className="col-span-3" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="text-spruce underline underline-offset-2">Where more of it stops paying</summary>
-      {open ? <Curve {...props} /> : null}
-    </details>
-  )
+  return <Unfolding words="Where more of it stops paying">{() => <Curve {...props} />}</Unfolding>
 }
 
 function Curve({ figures, built }: Props) {

@@ -9,6 +9,7 @@ import { setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { QuantityField } from "../../primitives/fields"
+import { Unfolding } from "../../primitives/unfolding"
 
 /** Asks what thickness of a layer reaches a built R or a loss, and takes it. */
 export function Reach({ figures, built }: { figures: FaceFigures; built: BuiltLayer }) {
@@ -28,60 +29,63 @@ export function Reach({ figures, built }: { figures: FaceFigures; built: BuiltLa
   const length = (value: number) => printWithUnit("length", value, units)
   const take = (thickness: number) => () => store.edit(setThickness(assembly, built.id, thickness))
   return (
-    <details className="col-span-3">
-      <summary className="text-spruce underline underline-offset-2">What thickness reaches it</summary>
-      <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1">
-        <QuantityField
-          label={`Built R of the ${figures.name.toLowerCase()}`}
-          kind="resistance"
-          system={units}
-          value={answer?.goal.kind === "resistance" ? answer.goal.value : null}
-          placeholder={`now ${printQuantity("resistance", figures.whole, units).text}`}
-          onCommit={(value) => ask({ kind: "resistance", face: figures.id, value })}
-        />
-        <QuantityField
-          label={`U of the ${figures.name.toLowerCase()}, members in`}
-          kind="transmittance"
-          system={units}
-          value={answer?.goal.kind === "resistance" ? 1 / answer.goal.value : null}
-          placeholder={`now ${printQuantity("transmittance", figures.transmittance, units).text}`}
-          onCommit={(value) =>
-            value > 0
-              ? ask({ kind: "resistance", face: figures.id, value: 1 / value })
-              : { code: "out-of-range", path: [], message: "A U is more than nothing." }
-          }
-        />
-        <QuantityField
-          label="Loss of the whole, worst night"
-          kind="power"
-          system={units}
-          value={answer?.goal.kind === "loss" ? answer.goal.value : null}
-          placeholder={`now ${printQuantity("power", ledger.loss.total, units).text}`}
-          onCommit={(value) => ask({ kind: "loss", value })}
-        />
-      </div>
-      {answer ? (
-        <p role="status" className="flex flex-wrap items-baseline gap-x-3 pt-1">
-          {answer.thickness === null ? (
-            "No thickness of this layer from a millimetre to a metre just reaches that: another layer decides."
-          ) : (
-            <>
-              <span>
-                It takes {length(answer.thickness)} of {built.material.name.toLowerCase()}
-                {sold === undefined ? "; the thickest sold is less: lay two" : ""}.
-              </span>
-              <Button look="link" onClick={take(answer.thickness)}>
-                Take {length(answer.thickness)}
-              </Button>
-              {sold === undefined ? null : (
-                <Button look="link" onClick={take(sold)}>
-                  Take {length(sold)}, as it is sold
-                </Button>
+    <Unfolding words="What thickness reaches it">
+      {() => (
+        <>
+          <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1">
+            <QuantityField
+              label={`Built R of the ${figures.name.toLowerCase()}`}
+              kind="resistance"
+              system={units}
+              value={answer?.goal.kind === "resistance" ? answer.goal.value : null}
+              placeholder={`now ${printQuantity("resistance", figures.whole, units).text}`}
+              onCommit={(value) => ask({ kind: "resistance", face: figures.id, value })}
+            />
+            <QuantityField
+              label={`U of the ${figures.name.toLowerCase()}, members in`}
+              kind="transmittance"
+              system={units}
+              value={answer?.goal.kind === "resistance" ? 1 / answer.goal.value : null}
+              placeholder={`now ${printQuantity("transmittance", figures.transmittance, units).text}`}
+              onCommit={(value) =>
+                value > 0
+                  ? ask({ kind: "resistance", face: figures.id, value: 1 / value })
+                  : { code: "out-of-range", path: [], message: "A U is more than nothing." }
+              }
+            />
+            <QuantityField
+              label="Loss of the whole, worst night"
+              kind="power"
+              system={units}
+              value={answer?.goal.kind === "loss" ? answer.goal.value : null}
+              placeholder={`now ${printQuantity("power", ledger.loss.total, units).text}`}
+              onCommit={(value) => ask({ kind: "loss", value })}
+            />
+          </div>
+          {answer ? (
+            <p role="status" className="flex flex-wrap items-baseline gap-x-3 pt-1">
+              {answer.thickness === null ? (
+                "No thickness of this layer from a millimetre to a metre just reaches that: another layer decides."
+              ) : (
+                <>
+                  <span>
+                    It takes {length(answer.thickness)} of {built.material.name.toLowerCase()}
+                    {sold === undefined ? "; the thickest sold is less: lay two" : ""}.
+                  </span>
+                  <Button look="link" onClick={take(answer.thickness)}>
+                    Take {length(answer.thickness)}
+                  </Button>
+                  {sold === undefined ? null : (
+                    <Button look="link" onClick={take(sold)}>
+                      Take {length(sold)}, as it is sold
+                    </Button>
+                  )}
+                </>
               )}
-            </>
-          )}
-        </p>
-      ) : null}
-    </details>
+            </p>
+          ) : null}
+        </>
+      )}
+    </Unfolding>
   )
 }

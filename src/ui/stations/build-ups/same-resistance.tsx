@@ -1,5 +1,5 @@
 "use client"
-import { useDeferredValue, useMemo, useState } from "react"
+import { useDeferredValue, useMemo } from "react"
 import { type Exchange, sameResistance } from "../../../core/ledger/same-resistance"
 import { activeState } from "../../../core/ledger/state"
 import { type Kind, printQuantity, printWithUnit } from "../../../core/quantity/measure"
@@ -7,6 +7,7 @@ import { replaceLayer } from "../../../edit/assembly-edits"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { COLUMNS, printAirLayer } from "../../materials/figures"
 import { Button } from "../../primitives/button"
+import { Unfolding } from "../../primitives/unfolding"
 
 interface Props {
   assembly: string
@@ -18,14 +19,10 @@ interface Props {
 /** What else would give the layer's R, and what would change with it. */
 export function SameResistance(props: Props) {
   const { units } = useJob()
-  const [open, setOpen] = useState(false)
   return (
-    <details className="col-span-3" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="text-spruce underline underline-offset-2">
-        What else gives R {printQuantity("resistance", props.resistance, units).text}
-      </summary>
-      {open ? <Exchanges {...props} /> : null}
-    </details>
+    <Unfolding words={`What else gives R ${printQuantity("resistance", props.resistance, units).text}`}>
+      {() => <Exchanges {...props} />}
+    </Unfolding>
   )
 }
 

@@ -7,6 +7,7 @@ import { depthLeft, whatFits } from "../../../core/ledger/what-fits"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { useJob, useLedger } from "../../job/job-store"
 import { QuantityField } from "../../primitives/fields"
+import { Unfolding } from "../../primitives/unfolding"
 import { ExchangeTable } from "./same-resistance"
 
 interface Props {
@@ -16,13 +17,7 @@ interface Props {
 
 /** What insulates best in a depth that one has. */
 export function WhatFits(props: Props) {
-  const [open, setOpen] = useState(false)
-  return (
-    <details className="col-span-3" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="text-spruce underline underline-offset-2">What fits in this depth and height</summary>
-      {open ? <Fitting {...props} /> : null}
-    </details>
-  )
+  return <Unfolding words="What fits in this depth and height">{() => <Fitting {...props} />}</Unfolding>
 }
 
 function Fitting({ figures, built }: Props) {
