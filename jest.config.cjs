@@ -5,6 +5,8 @@ const swc = [
 
 module.exports = {
   testEnvironment: "node",
+  // One worker more than the default leaves no core idle.
+  maxWorkers: "100%",
   testMatch: ["<rootDir>/src/**/*.test.ts", "<rootDir>/tests/store/**/*.test.ts"],
   modulePathIgnorePatterns: ["<rootDir>/.next/"],
   transform: { "^.+\\.(tsx?|m?js)$": swc },

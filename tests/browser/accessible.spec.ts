@@ -2,9 +2,12 @@ import AxeBuilder from "@axe-core/playwright"
 import { expect, type Page, test } from "@playwright/test"
 import { demoJob, openJob, putJob } from "./bench"
 
-async function check(page: Page): Promise<void> {
+/** @param part of the page that has changed since all of it was looked at */
+async function check(page: Page, part?: string): Promise<void> {
   await page.evaluate(() => document.fonts.ready)
-  const { violations } = await new AxeBuilder({ page }).analyze()
+  if (part) await page.locator(part).last().waitFor()
+  const engine = new AxeBuilder({ page })
+  const { violations } = await (part ? engine.include(part) : engine).analyze()
   const grave = violations.filter(({ impact }) => impact === "serious" || impact === "critical")
   expect(grave.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(" | ")}`)).toEqual([])
 }
@@ -30,11 +33,20 @@ for (const colorScheme of ["light", "dark"] as const)
         await check(page)
         for (const tab of station === "shell" ? ["openings", "boxes", "pipes", "members", "around", "inside", "folded up"] : []) {
           await page.getByRole("radio", { name: tab }).click()
-          await check(page)
+          await check(page, "main > section")
         }
         if (station === "heat") {
           await page.locator("[data-figure=gain]").click()
-          await check(page)
+          await check(page, "[role=dialog]")
+        }
+        if (station === "build-ups") {
+          await page.getByRole("button", { name: "Other build-ups" }).click()
+          await page.locator("[data-build-up]").first().getByRole("checkbox").check()
+          await check(page, "[role=dialog]")
+          await page.keyboard.press("Escape")
+          await page.getByRole("button", { name: "Replace", exact: true }).click()
+          await page.getByRole("button", { name: "Write down one of your own" }).click()
+          await check(page, "[role=dialog]")
         }
       })
   })

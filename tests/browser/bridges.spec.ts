@@ -103,7 +103,7 @@ test("a steel door jamb with and without a thermal break: its cold line goes, an
 
   await openJob(page, id, "shell")
   await page.getByRole("radio", { name: "openings" }).click()
-  await page.getByRole("button", { name: /^Door/ }).click()
+  await page.getByRole("button", { name: /^Door, right wall ·/ }).click()
   const before = await figure(page, "loss")
   await page.getByLabel("Set in").selectOption({ label: "sheet steel" })
   await expect(page.locator("[data-figure=loss]")).not.toContainText("≈")
@@ -120,7 +120,7 @@ test("a steel door jamb with and without a thermal break: its cold line goes, an
 
   await openJob(page, id, "shell")
   await page.getByRole("radio", { name: "openings" }).click()
-  await page.getByRole("button", { name: /^Door/ }).click()
+  await page.getByRole("button", { name: /^Door, right wall ·/ }).click()
   await type(page, "Break across it", "20")
   await see.click()
   await expect(jamb).not.toContainText("along it")

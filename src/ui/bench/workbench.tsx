@@ -11,7 +11,7 @@ import { createJobStore, JobProvider, ledgerFor, useJob, useJobStore, useJobView
 import { later } from "../primitives/later"
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
-import { WorkingProvider, useWorking } from "../working/working-panel"
+import { loadWorkingPanel, useWorking, WorkingProvider } from "../working/working"
 import { resistanceWorking } from "../../core/ledger/resistance.working"
 import { CELLS } from "../ledger/cells"
 import { whatIf } from "../../core/ledger/what-if"
@@ -44,6 +44,8 @@ const LOADS = {
   keys: () => import("./keys-dialog").then((module) => module.KeysDialog),
   search: () => import("./command-palette").then((module) => module.CommandPalette),
   materials: () => import("./material-picker").then((module) => module.MaterialPicker),
+  library: () => import("../library/library-dialog").then((module) => module.LibraryDialog),
+  working: loadWorkingPanel,
 }
 
 /** Each station comes when it is first gone to; what is on screen answers at once, so none is drawn before it can. */

@@ -6,7 +6,7 @@ import { printQuantity } from "../../core/quantity/measure"
 import { useJob, useJobStore, useLedger, usePinnedLedger } from "../job/job-store"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
-import { useWorking } from "../working/working-panel"
+import { useWorking } from "../working/working"
 import { type Cell, CELLS } from "./cells"
 
 /** The headline figures under everything: each with its limit, its change against what is pinned, and its working. */

@@ -12,8 +12,10 @@ import { useSolved, useSolvingBeside } from "../bridge/bench-solutions"
 import { call } from "../job/api"
 import { ledgerFor } from "../job/job-store"
 import { SmallPelt } from "../pelt/small-pelt"
-import { NewJobDialog } from "./new-job-dialog"
+import { later } from "../primitives/later"
 import { ShelfJobCard } from "./shelf-job"
+
+const NewJobDialog = later(() => import("./new-job-dialog").then((module) => module.NewJobDialog))
 
 const KINDS = Object.keys(KITS) as JobKind[]
 

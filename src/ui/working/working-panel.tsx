@@ -1,5 +1,4 @@
 "use client"
-import { createContext, type ReactNode, useContext, useMemo, useState } from "react"
 import { printWithUnit } from "../../core/quantity/measure"
 import type { Quantity, Source, Working, WorkingLine } from "../../core/working"
 import type { WhatIf } from "../../core/ledger/what-if"
@@ -8,32 +7,14 @@ import { useStation } from "../bench/use-station"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
 
-interface Shown {
+/** A figure's working, and what would change it most. */
+export interface Shown {
   working: Working
   whatIf: WhatIf[]
 }
 
-const Context = createContext<{ open: (working: Working, whatIf?: WhatIf[]) => void } | null>(null)
-
-export function useWorking() {
-  const context = useContext(Context)
-  if (!context) throw new Error("There is no working panel around this part of the screen.")
-  return context
-}
-
-/** Opens any figure into how it was got. */
-export function WorkingProvider({ children }: { children: ReactNode }) {
-  const [shown, setShown] = useState<Shown | null>(null)
-  const context = useMemo(() => ({ open: (working: Working, whatIf: WhatIf[] = []) => setShown({ working, whatIf }) }), [])
-  return (
-    <Context.Provider value={context}>
-      {children}
-      {shown ? <WorkingPanel shown={shown} onClose={() => setShown(null)} /> : null}
-    </Context.Provider>
-  )
-}
-
-function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: Shown; onClose: () => void }) {
+/** How a figure was got: the sum with its numbers, what it rests on, the method, and what would change it most. */
+export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: Shown; onClose: () => void }) {
   const { units } = useJob()
   const store = useJobStore()
   const { go } = useStation()

@@ -15,7 +15,7 @@ import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { LayerTable } from "../../slice/layer-table"
 import { Slice } from "../../slice/slice"
-import { useWorking } from "../../working/working-panel"
+import { useWorking } from "../../working/working"
 import { FaceHeader } from "../face-header"
 import { useChosenFace } from "../use-figures"
 

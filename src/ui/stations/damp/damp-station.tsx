@@ -11,7 +11,7 @@ import { DampRing } from "../../primitives/damp-ring"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { Slice } from "../../slice/slice"
-import { useWorking } from "../../working/working-panel"
+import { useWorking } from "../../working/working"
 import { FaceHeader } from "../face-header"
 import { useChosenFace } from "../use-figures"
 

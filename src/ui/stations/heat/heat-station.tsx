@@ -12,7 +12,7 @@ import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
-import { useWorking } from "../../working/working-panel"
+import { useWorking } from "../../working/working"
 import { BridgeRanking } from "./bridge-ranking"
 
 /** The chart's library is heavy and comes only when it is looked at. */
