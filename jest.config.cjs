@@ -5,7 +5,7 @@ const swc = [
 
 module.exports = {
   testEnvironment: "node",
-  // One worker more than the default leaves no core idle.
+  // One worker more than the default: none of a small machine’s cores idles.
   maxWorkers: "100%",
   testMatch: ["<rootDir>/src/**/*.test.ts", "<rootDir>/tests/store/**/*.test.ts"],
   modulePathIgnorePatterns: ["<rootDir>/.next/"],

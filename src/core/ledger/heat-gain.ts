@@ -53,6 +53,7 @@ const GROUND_ALBEDO = 0.2
 export function heatGain(faces: readonly FaceFigures[], paths: readonly HeatPath[], leaks: Leaks, conditions: Conditions): HeatGain {
   const { inside, outside } = conditions.summer
   const day = summerDesignDay(conditions.station, outside.temperature)
+  const wetter = surplusWater(leaks, conditions)
   const curves = faces.map((figures) => day.map((hour) => faceHour(figures, hour, conditions)))
   const hours = day.map((hour, i): GainHour => {
     const parts = faces.flatMap((figures, f): HeatPart[] => [
@@ -65,7 +66,7 @@ export function heatGain(faces: readonly FaceFigures[], paths: readonly HeatPath
     ])
     for (const path of paths)
       parts.push({ kind: "path", id: path.place, name: path.name, heat: -pathLoss(path, "summer", inside.temperature, hour.temperature) })
-    parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(leaks, conditions, hour.temperature) })
+    parts.push({ kind: "air", id: "air", name: "Air leaking in", heat: airGain(leaks, conditions, hour.temperature, wetter) })
     return { hour: hour.hour, outdoors: hour.temperature, total: sum(parts.map((part) => part.heat)), parts }
   })
   const peak = indexOfGreatest(hours.map((hour) => hour.total))
@@ -98,16 +99,15 @@ function irradianceOn({ beyond, face }: FaceFigures, { sun, light }: DesignHour)
   return sum(face.strips.map((strip) => strip.area * tiltedIrradiance(sun, light, strip.tilt, strip.azimuth, GROUND_ALBEDO))) / face.area
 }
 
-/** The outdoor air keeps its water through the day: it is that of the design afternoon. */
-function airGain(leaks: Leaks, conditions: Conditions, outdoors: number): number {
-  const { inside, outside, windSpeed } = conditions.summer
+/** Water that leaking air holds over that of the inside, kg/kg: it keeps that of the design afternoon through the day. */
+function surplusWater(leaks: Leaks, { summer }: Conditions): number {
   const water = (air: AirState) => humidityRatioOf(vapourPressureAt(air.temperature, air.relativeHumidity), STANDARD_PRESSURE)
+  return water(leakingAir(leaks, "summer", summer).from) - water(summer.inside)
+}
+
+function airGain(leaks: Leaks, { summer: { inside, outside, windSpeed } }: Conditions, outdoors: number, wetter: number): number {
   const now = leakingAir(leaks, "summer", { inside, outside: { ...outside, temperature: outdoors }, windSpeed })
-  const afternoon = leakingAir(leaks, "summer", conditions.summer)
-  return (
-    airLeakageHeat(now.flow, now.from.temperature - inside.temperature) +
-    airLeakageLatentHeat(now.flow, water(afternoon.from) - water(inside))
-  )
+  return airLeakageHeat(now.flow, now.from.temperature - inside.temperature) + airLeakageLatentHeat(now.flow, wetter)
 }
 
 function indexOfGreatest(values: readonly number[]): number {

@@ -41,8 +41,12 @@ export interface LeakingAir {
 /** Air that leaks in at a condition. */
 export function leakingAir(leaks: Leaks, season: Season, { inside, outside, windSpeed }: Condition): LeakingAir {
   const from = leaks.from ? airBeyond(leaks.from.beyond, season, leaks.from.fromInside, inside, outside) : outside
+  const { ach50, shelter, volume, height } = leaks
   const { flow, ach } = infiltration({
-    ...leaks,
+    ach50,
+    shelter,
+    volume,
+    height,
     insideTemperature: inside.temperature,
     outsideTemperature: from.temperature,
     windSpeed,
