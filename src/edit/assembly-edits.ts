@@ -191,9 +191,10 @@ export const dropMaterial = (id: string): Edit => ({
   },
 })
 
-export const setReason = (assembly: string, reason: string): Edit => ({
-  label: "Why it was chosen",
-  recipe: (job) => void (assemblyOf(job, assembly).reason = reason),
+/** What a build-up is called, and why it was chosen. */
+export const setAssembly = (assembly: string, said: Partial<Pick<Assembly, "name" | "reason">>): Edit => ({
+  label: "name" in said ? "Name of a build-up" : "Why it was chosen",
+  recipe: (job) => void Object.assign(assemblyOf(job, assembly), said),
 })
 
 /** Gives a face a copy of its build-up, so that changing it leaves other faces alone. */

@@ -56,7 +56,7 @@ test("a build-up is kept, set beside another with all figures, and worn in anoth
   const other = await putJob(page, demoJob("Larkspur", "wears it"))
   await openJob(page, other)
   await page.locator("[data-face=left]").press("Enter")
-  await page.getByRole("button", { name: "Other build-ups" }).click()
+  await page.keyboard.press("b")
   // Ready ones say when they fit, and the damp of those that do not.
   await expect(dialog.locator("[data-build-up]").filter({ hasText: "Vapour-open all through" })).toContainText("wets in winter")
   const kept = dialog.locator("[data-build-up]").filter({ hasText: "on the shelf" }).first()
@@ -75,10 +75,21 @@ test("a build-up is kept, set beside another with all figures, and worn in anoth
   await settled(page)
   // Walls took room, not height.
   expect(await figure(page, "height")).toBeCloseTo(height, 6)
+  await type(page, "Name of the build-up", "From the hut")
   await type(page, "Why it was chosen", "it was left over")
   await settled(page)
   await page.reload()
   await expect(page.getByLabel("Why it was chosen")).toHaveValue("it was left over")
+  // What is kept is renamed and taken off on the shelf's own page.
+  await page.goto("/")
+  const list = page.getByRole("region", { name: "Kept beside the jobs" })
+  await list.getByRole("button", { name: "Rename Walls, behind the vented boards" }).click()
+  await type(page, "Its name", "Hut wall")
+  await expect(list).toContainText("Hut wall · build-up of 4 layers, made for a shed or hut")
+  await list.getByRole("button", { name: "Take Hut wall off the shelf" }).click()
+  await expect(list.getByText("Hut wall")).toBeHidden()
+  await page.getByRole("button", { name: "Undo" }).click()
+  await expect(list).toContainText("Hut wall")
 })
 
 test("the thickness at which more stops paying follows what the brief says saving is worth", async ({ page }) => {

@@ -6,6 +6,7 @@ import { builtLayers } from "../assembly/build-up"
 import { thermalTransmittance } from "../assembly/thermal-transmittance"
 import { transmittanceInput, setsOf } from "../assembly/build-up"
 import type { Films } from "./detail"
+import { CATALOGUE, materialOf } from "../material/catalogue"
 import { solvedDetail } from "./solved-detail"
 import { memberDetail } from "./member-detail"
 
@@ -78,5 +79,34 @@ describe("a member in its build-up", () => {
         films,
       ),
     ).toBeNull()
+  })
+
+  test("that nothing covers stands out into the room as a fin", () => {
+    // A steel flat of 3 mm in 100 mm of stuff that lets nothing through, 40 mm of it bare indoors. Per metre: m = √(2/(0.13·50·0.003)) =
+    // 10.1274, m·L = 0.405096, tanh 0.384330; tip (0.003/0.13)/(50·0.003·10.1274) = 0.015191; fin 50·0.003·10.1274·(0.384330 + 0.015191)/
+    // (1 + 0.015191·0.384330) = 0.603399 W/(m·K). In series 1/0.603399 + 0.1/(50·0.003) + 0.04/0.003 = 15.657273: 0.063868.
+    const flat: MemberSet = { ...timber("Flats", 0.003, 0.6), material: "steel-bare", depth: 0.14 }
+    const tight = { ...materialOf("xps"), conductivity: { ...materialOf("xps").conductivity, declared: 1e-6 } }
+    const built = builtLayers(sketch("wall", [["tight", 0.1, { between: flat }]]), () => 0.005, { ...CATALOGUE, tight })
+    const { linear } = solvedDetail(memberDetail(built, "m1", 0.6, films)!)
+    expect(Math.abs(linear / 0.063868 - 1)).toBeLessThan(0.02)
+    // Covered by a lining it is as deep as what lies between.
+    const covered = builtLayers(
+      sketch("wall", [
+        ["tight", 0.1, { between: flat }],
+        ["birch-plywood", 0.009],
+      ]),
+      () => 0.005,
+      { ...CATALOGUE, tight },
+    )
+    expect(memberDetail(covered, "m1", 0.6, films)!.body.height).toBeCloseTo(0.109, 9)
+  })
+
+  test("filled with foam passes less than with still air, and the foam is what counts", () => {
+    const tube: MemberSet = { ...timber("Tubes", 0.05, 0.6), material: "steel-bare", shape: "tube", wall: 0.002 }
+    const of = (fill: string | null) => solved({ ...tube, fill }, 0.05).figures.linear
+    expect(of("spray-closed")).toBeLessThan(of(null))
+    // Steel in place of the air is a solid member.
+    expect(of("steel-bare")).toBeCloseTo(solved({ ...tube, shape: "solid", wall: null }, 0.05).figures.linear, 2)
   })
 })

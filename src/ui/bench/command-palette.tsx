@@ -10,7 +10,7 @@ import { STATIONS, useStation } from "./use-station"
 
 interface Props {
   onClose: () => void
-  onOpen: (opened: "variants" | "keys") => void
+  onOpen: (opened: "variants" | "keys" | "library") => void
 }
 
 /** Everything that can be gone to or done, by name. */
@@ -30,6 +30,7 @@ export function CommandPalette({ onClose, onOpen }: Props) {
     ["Job", "Pin this state", () => store.edit(pin(job.variants[job.active]!.name))],
     ["Job", "Switch units", () => store.edit(setUnits(job.units === "metric" ? "inch-pound" : "metric"))],
     ["Job", "Variants", () => onOpen("variants")],
+    ["Job", "Other build-ups for this face", () => onOpen("library")],
     ["Job", "Undo", store.undo],
     ["Job", "Redo", store.redo],
     ["Job", "Save a job file", () => location.assign(`/api/jobs/${store.getState().id}/file`)],

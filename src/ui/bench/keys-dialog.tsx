@@ -11,6 +11,7 @@ const KEYS = [
   ["A", "add a layer"],
   ["R", "replace the layer"],
   ["Delete", "remove the layer"],
+  ["B", "other build-ups for the face: the shelf’s, and ready ones"],
   ["P", "pin this state to compare with"],
   ["V", "variants"],
   ["W", "working of the focused figure, else of the face's R"],

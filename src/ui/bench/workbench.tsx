@@ -49,7 +49,7 @@ const LOADS = {
 }
 
 /** Each station comes when it is first gone to; what is on screen answers at once, so none is drawn before it can. */
-const PANES: Record<StationId, ComponentType<{ onPick: (picking: Picking) => void }>> = {
+const PANES: Record<StationId, ComponentType<{ onPick: (picking: Picking) => void; onLibrary: () => void }>> = {
   brief: later(LOADS.brief),
   shell: later(LOADS.shell),
   "build-ups": later(LOADS["build-ups"]),
@@ -60,6 +60,7 @@ const VariantsDialog = later(LOADS.variants)
 const KeysDialog = later(LOADS.keys)
 const CommandPalette = later(LOADS.search)
 const MaterialPicker = later(LOADS.materials)
+const LibraryDialog = later(LOADS.library)
 
 /** Once the first screen stands the rest is fetched too, so that it opens at once, and without the server. */
 const AFTER = 2000
@@ -81,7 +82,7 @@ function useBenchSolving(): void {
   useSolving(useMemo(() => (pinned ? [ledger, pinned] : [ledger]), [ledger, pinned]))
 }
 
-type Opened = "variants" | "search" | "keys" | null
+type Opened = "variants" | "search" | "keys" | "library" | null
 
 function Bench() {
   const { station } = useStation()
@@ -102,13 +103,14 @@ function Bench() {
           aria-label={STATIONS.find(({ id }) => id === station)!.name}
           className="min-h-0 w-[44%] print:hidden shrink-0 overflow-y-auto border-l border-ink px-6 py-4 max-[900px]:w-full max-[900px]:shrink max-[900px]:grow max-[900px]:border-t max-[900px]:border-l-0 max-[900px]:px-4"
         >
-          <Pane onPick={setPicking} />
+          <Pane onPick={setPicking} onLibrary={() => setOpened("library")} />
         </section>
       </main>
       <LedgerStrip />
       {opened === "variants" ? <VariantsDialog onClose={close} /> : null}
       {opened === "search" ? <CommandPalette onClose={close} onOpen={setOpened} /> : null}
       {opened === "keys" ? <KeysDialog onClose={close} /> : null}
+      {opened === "library" ? <LibraryDialog onClose={close} /> : null}
       {picking ? <MaterialPicker picking={picking} onClose={() => setPicking(null)} /> : null}
     </div>
   )
@@ -158,6 +160,7 @@ function useKeys(busy: boolean, open: (opened: Opened) => void, pick: (picking: 
       },
       p: () => store.edit(pin(job.variants[job.active]!.name)),
       v: () => open("variants"),
+      b: () => open("library"),
       w: () => {
         const focused = document.activeElement?.getAttribute("data-figure")
         const cell = CELLS.find(({ name }) => name === focused)

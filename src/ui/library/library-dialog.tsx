@@ -59,7 +59,7 @@ export function LibraryDialog({ onClose }: { onClose: () => void }) {
         <div className="flex flex-wrap items-center gap-3">
           <Button onClick={() => void keepIt()}>Keep “{now.assembly.name}” on the shelf</Button>
           <span className="text-dense text-graphite">
-            It is kept under the name that it has, for any job.{" "}
+            It is kept under the name that it has, for any job; what is kept is also on the shelf’s own page.{" "}
             {shareWords(ledger.faces.filter((face) => face.assembly === figures.assembly).length)}
           </span>
         </div>

@@ -15,6 +15,8 @@ import { SmallPelt } from "../pelt/small-pelt"
 import { later } from "../primitives/later"
 import { ShelfJobCard } from "./shelf-job"
 
+/** Nothing of it is there at first, and few look for it. */
+const KeptList = later(() => import("./kept-list").then((module) => module.KeptList))
 const NewJobDialog = later(() => import("./new-job-dialog").then((module) => module.NewJobDialog))
 
 const KINDS = Object.keys(KITS) as JobKind[]
@@ -80,6 +82,7 @@ export function Shelf({ shelf, startUnits }: { shelf: ShelfData; startUnits: Uni
             <OpenFile onOpened={(id) => router.push(`/jobs/${id}/build-ups`)} />
           </div>
         </section>
+        <KeptList />
       </main>
       <footer className="flex flex-wrap justify-between gap-x-6 border-t border-seam bg-sheet px-6 py-4 text-graphite">
         <span>Kept on this machine only; “npm run backup” copies it.</span>

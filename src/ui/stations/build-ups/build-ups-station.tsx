@@ -1,11 +1,10 @@
 "use client"
-import { useState } from "react"
 import { v4 as newId } from "uuid"
 import { idleFoils } from "../../../core/assembly/idle-foil"
 import { layerCautions } from "../../../core/ledger/cautions"
 import { resistanceWorking } from "../../../core/ledger/resistance.working"
 import { printQuantity } from "../../../core/quantity/measure"
-import { moveLayer, removeLayer, setAbsorptance, setLeakage, setReason, wear, wearOwn } from "../../../edit/assembly-edits"
+import { moveLayer, removeLayer, setAbsorptance, setAssembly, setLeakage, wear, wearOwn } from "../../../edit/assembly-edits"
 import { pin } from "../../../edit/variant-edits"
 import type { Picking } from "../../bench/material-picker"
 import { useJob, useJobStore, useJobView, useLedger } from "../../job/job-store"
@@ -19,11 +18,10 @@ import { useWorking } from "../../working/working"
 import { FaceHeader } from "../face-header"
 import { useChosenFace } from "../use-figures"
 
-const LibraryDialog = later(() => import("../../library/library-dialog").then((module) => module.LibraryDialog))
 const LayerDetails = later(() => import("./layer-details").then((module) => module.LayerDetails))
 
 /** The chosen face layer by layer: what it is made of, and what each layer does. */
-export function BuildUpsStation({ onPick }: { onPick: (picking: Picking) => void }) {
+export function BuildUpsStation({ onPick, onLibrary }: { onPick: (picking: Picking) => void; onLibrary: () => void }) {
   const figures = useChosenFace()
   const job = useJob()
   const store = useJobStore()
@@ -69,7 +67,7 @@ export function BuildUpsStation({ onPick }: { onPick: (picking: Picking) => void
           most.
         </Remark>
       ))}
-      <Wearing />
+      <Wearing onLibrary={onLibrary} />
       {layerCautions(figures.layers).map((caution) => (
         <Remark key={caution} kind="caution">
           {caution}
@@ -96,13 +94,12 @@ function Remarks() {
 }
 
 /** Which build-up the face wears, its colour, and the leaks of the whole. */
-function Wearing() {
+function Wearing({ onLibrary }: { onLibrary: () => void }) {
   const figures = useChosenFace()
   const job = useJob()
   const ledger = useLedger()
   const store = useJobStore()
   const { assemblies, leakage } = job.variants[job.active]!
-  const [choosing, setChoosing] = useState(false)
   const sharing = ledger.faces.filter((face) => face.assembly === figures.assembly)
   const skin = assemblies[figures.assembly]!
   return (
@@ -128,19 +125,23 @@ function Wearing() {
           "worn by this face only"
         )}{" "}
         ·{" "}
-        <Button look="link" onClick={() => setChoosing(true)}>
+        <Button look="link" onClick={onLibrary}>
           Other build-ups
         </Button>
       </div>
-      <div className="col-span-2">
+      <TypedField
+        label="Name of the build-up"
+        shown={skin.name}
+        onCommit={(name) => store.edit(setAssembly(figures.assembly, { name: name.trim() }))}
+      />
+      <div>
         <TypedField
           label="Why it was chosen"
           shown={skin.reason}
           placeholder="for whoever asks later; kept with the job"
-          onCommit={(reason) => store.edit(setReason(figures.assembly, reason.trim()))}
+          onCommit={(reason) => store.edit(setAssembly(figures.assembly, { reason: reason.trim() }))}
         />
       </div>
-      {choosing ? <LibraryDialog onClose={() => setChoosing(false)} /> : null}
       <QuantityField
         label="Sun that its outdoor skin takes up (white 0.3, grey 0.6, black 0.95)"
         kind="ratio"
