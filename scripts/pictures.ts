@@ -65,6 +65,7 @@ try {
   await page.keyboard.press("b")
   await page.getByRole("checkbox", { name: "Set Sprayed closed-cell foam beside what is worn" }).check()
   await page.getByRole("checkbox", { name: "Set Open-cell foam, thicker beside what is worn" }).check()
+  await page.getByRole("dialog").evaluate((dialog) => dialog.scrollTo(0, 0))
   await take(page, "library")
   await open(page, "Tern Hut", "Build-ups")
   await page.locator("[data-layer-row=l2]").click()

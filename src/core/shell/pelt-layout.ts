@@ -29,7 +29,7 @@ export interface Box {
  * @param within bounds of the face, and `taken` what is drawn in it, all in the same units
  */
 export function labelPlace(within: Box, taken: readonly Box[], label: { width: number; height: number }): Point {
-  const steps = [0, -0.08, 0.08, -0.16, 0.16, -0.23, 0.23, -0.3, 0.3, -0.36, 0.36]
+  const steps = [0, -0.08, 0.08, -0.16, 0.16, -0.22, 0.22, -0.27, 0.27, -0.32, 0.32, -0.37, 0.37]
   const places = steps
     .flatMap((dy) => steps.map((dx): Point => [within.x + dx * within.width, within.y + dy * within.height]))
     .map((place) => ({ place, cost: cost(place, within, taken, label) }))

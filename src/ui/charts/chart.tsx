@@ -20,7 +20,8 @@ export interface Curve {
 /** What lies along a chart, and how it is written. */
 export interface Along {
   values: readonly number[]
-  /** From one label to the next; left out: as it comes. */
+  /** Where it begins, and from one label to the next; left out: as it comes. */
+  from?: number
   step?: number
   print: (value: number) => string
 }
@@ -68,7 +69,7 @@ function optionsOf(element: HTMLElement, along: Along, curves: readonly Curve[],
     tooltip: { trigger: "axis", valueFormatter: (value: number) => `${printNumber(value, 0)} ${unit}` },
     xAxis: {
       type: "value",
-      min: Math.min(...along.values),
+      min: along.from ?? Math.min(...along.values),
       max: Math.max(...along.values),
       ...(along.step === undefined ? {} : { interval: along.step }),
       axisLabel: { ...text, formatter: along.print },

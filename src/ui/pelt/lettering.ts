@@ -47,7 +47,9 @@ function faceWords(name: string, ink: FaceInk, within: Box, taken: readonly Box[
   const titleSize = Math.min(ink.figure ? 20 : 14.5, (within.width / title.length) * 1.7)
   // Letters are about 0.55 of their size wide; near enough to keep a label off an opening.
   const width = Math.max(title.length * (ink.figure ? 11 : 8), (second ?? "").length * 6.1)
-  const at = labelPlace(within, taken, { width, height: ink.mark ? 72 : 44 })
-  const [top, foot] = [at[1] - titleSize - (ink.mark ? 26 : 0), at[1] + (second === undefined ? 4 : SECOND_LINE + 4)]
-  return { title, titleSize, second, at, box: { x: at[0], y: (top + foot) / 2, width, height: foot - top } }
+  // Over the title's base line and under it.
+  const [over, under] = [titleSize + (ink.mark ? 20 : 0), second === undefined ? 4 : SECOND_LINE + 4]
+  const size = { width, height: over + under }
+  const [x, y] = labelPlace(within, taken, size)
+  return { title, titleSize, second, at: [x, y + (over - under) / 2], box: { x, y, ...size } }
 }

@@ -98,7 +98,10 @@ function HottestDay() {
       ...(pinned ? [{ name: "pinned", token: "graphite" as const, dashed: true, values: values(pinned.gain.hours) }] : []),
     ]
   }, [gain, pinned, units])
-  const hours = useMemo(() => ({ values: gain.hours.map(({ hour }) => hour), step: 6, print: (hour: number) => `${hour}:00` }), [gain])
+  const hours = useMemo(
+    () => ({ values: gain.hours.map(({ hour }) => hour), from: 0, step: 6, print: (hour: number) => `${hour}:00` }),
+    [gain],
+  )
   const marks = useMemo(() => [{ at: gain.hour, words: "" }], [gain])
   return (
     <>

@@ -9,6 +9,7 @@ import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useLedger } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
 import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
+import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { NameField, PartList } from "./part-list"
 import { PointWords } from "./point-words"
@@ -62,9 +63,16 @@ export function Penetrations() {
       {parts.length === 0
         ? "Nothing yet. A beam that runs outdoors, a pipe, a cable, bolts through the foam: each carries heat past the insulation."
         : "Each must be sealed to every tight layer that it passes. Screws all over a layer are said at the layer."}
+      <div className="pt-2">
+        <Remark kind="caution">{CAUTION}</Remark>
+      </div>
     </PartList>
   )
 }
+
+/** What of it can hurt people. */
+const CAUTION =
+  "A flue needs its maker’s clearances to all that burns; gas, mains cables and whatever carries load are work for a licensed trade. Your local code decides."
 
 function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
   const { brief, shell } = useJob()
