@@ -1,31 +1,26 @@
 import type { AssemblyOutput } from "../../schema/assembly"
-import type { Assembly } from "../../schema/job/build-up"
-import type { Brief, OwnMaterials } from "../../schema/job/job"
+import type { OwnMaterials } from "../../schema/job/job"
 import type { FaceId, Opening, Shell, SlabEdge } from "../../schema/job/shell"
 import type { GroundInput, GroundOutput } from "../../schema/ground"
-import type { AirState, HeatFlowDirection } from "../../schema/quantity"
-import { builtLayers, type BuiltLayer, labelResistance, outdoorFilm, setsOf, transmittanceInput } from "../assembly/build-up"
-import { inService } from "../assembly/in-service"
-import { heatFlowDirection, INDOOR_RESISTANCE, OUTDOOR_RESISTANCE, SUMMER_OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
-import { thermalTransmittance } from "../assembly/thermal-transmittance"
-import { filmOutside } from "../assembly/ventilated"
+import { type BuiltLayer, labelResistance } from "../assembly/build-up"
+import { INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import type { Films } from "../conduction/detail"
 import { slabOnGround } from "../ground/slab"
-import { airBeyond, beyond, type Beyond, roughBeyond, type Season, temperatureBeyond } from "../heat/beyond"
-import { type Conditions, conditionsOf } from "../heat/conditions"
-import { kept } from "../kept"
+import { type Beyond, type Season, temperatureBeyond } from "../heat/beyond"
+import type { Conditions } from "../heat/conditions"
 import { materialOf, withOwnMaterials } from "../material/catalogue"
-import { type DampLook, dampLook } from "../moisture/damp-look"
-import { dampVerdict, type DampVerdict } from "../moisture/damp-verdict"
+import type { DampLook } from "../moisture/damp-look"
+import type { DampVerdict } from "../moisture/damp-verdict"
 import { sum } from "../numeric/sum"
 import type { Face } from "../shell/face"
 import { faceName } from "../shell/face-name"
 import { boxSkin } from "../shell/floor-boxes"
-import { memberShare } from "../shell/framing"
 import { offsetsArea } from "../shell/notch"
-import { drivingSeason, type MemberBridge, memberBridges, setsBeyondCombined, type Standing, withoutSets } from "./member-bridge"
+import { faceDamp } from "./face-damp"
+import { type MemberBridge, memberBridges, type Standing } from "./member-bridge"
 import type { Solutions } from "./solutions"
 import type { JobState } from "./state"
+import { wearOf } from "./wear"
 
 /** What closes a hole of a face. */
 export type Closure = Pick<Opening, "name" | "uValue" | "solarFactor"> & { id: string; area: number }
@@ -85,7 +80,7 @@ export function facesFigures(
   const built = faces.map((face) => builtFigures(state, face, conditions, slab, solutions))
   return built.map((figures) => {
     const fromInside = conductanceInto(figures.beyond, built)
-    return { ...figures, fromInside, damp: dampOf(figures, fromInside, conditions) }
+    return { ...figures, fromInside, damp: faceDamp(figures, fromInside, conditions) }
   })
 }
 
@@ -95,61 +90,6 @@ const INSULATING = "Members conduct less than what lies between them: with them 
 
 /** What a face is, before it is known how warm it is beyond it. */
 type BuiltFigures = Omit<FaceFigures, "fromInside" | "damp">
-
-/** Face, layers and conductivities: all that no other face and nothing solved changes. */
-type Wear = Pick<FaceFigures, "beyond" | "layers" | "summerLayers" | "driven" | "lineFilms" | "winter" | "summerFilm"> & {
-  /** Sets of members that the combined method does not hold for. */
-  sets: string[]
-  outward: HeatFlowDirection
-  winterFilm: number
-  /** Without those sets, W/(m²·K). */
-  summerTransmittance: number
-}
-
-/** An assembly as a face wears it; a face whose build-up was not touched is not worked out again. */
-const wearOf = kept((assembly: Assembly, shell: Shell, brief: Brief, materials: OwnMaterials, face: Face): Wear => {
-  const conditions = conditionsOf(brief, shell)
-  const outward = heatFlowDirection(face.tilt, true)
-  const inward = heatFlowDirection(face.tilt, false)
-  const far = beyond(shell, face.id)
-  const sheltered = far.kind === "space"
-  const winterFilm = sheltered ? INDOOR_RESISTANCE[outward] : OUTDOOR_RESISTANCE
-  const summerFilm = sheltered ? INDOOR_RESISTANCE[inward] : SUMMER_OUTDOOR_RESISTANCE
-  const declared = builtLayers(assembly, (set) => memberShare(shell, face, set), withOwnMaterials(materials))
-  const served = (season: Season) => {
-    const { inside, outside } = conditions[season]
-    const [direction, film] = season === "winter" ? [outward, winterFilm] : [inward, summerFilm]
-    const airs = {
-      inside: inside.temperature,
-      outside: roughBeyond(far, season, inside.temperature, outside.temperature, conditions.annualMean),
-    }
-    return inService(declared, brief.service, airs, { inside: INDOOR_RESISTANCE[direction], outside: film, direction })
-  }
-  const [layers, summerLayers] = [served("winter"), served("summer")]
-  const combined = (some: readonly BuiltLayer[], direction: HeatFlowDirection, film: number) =>
-    thermalTransmittance(transmittanceInput(some, direction, film), setsOf(some))
-  const all = combined(layers, outward, winterFilm)
-  const driven = (drivingSeason(conditions, far) === "summer" ? summerLayers : layers).filter(({ counted }) => counted > 0)
-  // Under a slab the ground spreads the heat; the combined method serves there.
-  const sets = far.kind === "ground" ? [] : setsBeyondCombined(driven, all)
-  return {
-    beyond: far,
-    layers,
-    summerLayers,
-    driven,
-    lineFilms: {
-      inside: INDOOR_RESISTANCE.horizontal,
-      outside: filmOutside(layers[0]!.counted, sheltered ? INDOOR_RESISTANCE.horizontal : OUTDOOR_RESISTANCE, "horizontal"),
-      direction: "horizontal",
-    },
-    sets,
-    outward,
-    winterFilm,
-    winter: sets.length === 0 ? all : combined(withoutSets(layers, sets), outward, winterFilm),
-    summerFilm,
-    summerTransmittance: combined(withoutSets(summerLayers, sets), inward, summerFilm).uValue,
-  }
-})
 
 /** @param slab exposed perimeter of the floor and thickness of the walls, m: what the ground under a slab depends on */
 function builtFigures(
@@ -208,7 +148,7 @@ function builtFigures(
     winter,
     bridges,
     transmittance,
-    notes: notes,
+    notes,
     summerTransmittance: wear.summerTransmittance + added,
     summerFilm: wear.summerFilm,
     ground,
@@ -248,57 +188,4 @@ function conductanceInto(far: Beyond, faces: readonly BuiltFigures[]): number {
  */
 export function temperatureBeyondFace(figures: FaceFigures, season: Season, inside: number, outdoors: number): number {
   return temperatureBeyond(figures.beyond, season, figures.fromInside, inside, outdoors)
-}
-
-function dampOf({ layers, summerLayers, face, ground, beyond: far }: BuiltFigures, fromInside: number, conditions: Conditions): Damp {
-  if (ground) {
-    const look = (season: Season) =>
-      dampOnSoil(season === "winter" ? layers : summerLayers, ground, conditions[season].inside, conditions.annualMean)
-    return verdictOn(look)
-  }
-  // Only the air of an unheated space depends on other faces.
-  if (far.kind === "space" && far.space.kind === "unheated") return dampBetween(layers, summerLayers, face, far, conditions, fromInside)
-  return keptDamp(layers, summerLayers, face, far, conditions)
-}
-
-type Damp = FaceFigures["damp"]
-
-const keptDamp = kept(
-  (layers: readonly BuiltLayer[], summerLayers: readonly BuiltLayer[], face: Face, far: Beyond, conditions: Conditions) =>
-    dampBetween(layers, summerLayers, face, far, conditions, 0),
-)
-
-function dampBetween(
-  winterLayers: readonly BuiltLayer[],
-  summerLayers: readonly BuiltLayer[],
-  face: Face,
-  far: Beyond,
-  conditions: Conditions,
-  fromInside: number,
-): Damp {
-  return verdictOn((season) => {
-    const { inside } = conditions[season]
-    const layers = season === "winter" ? winterLayers : summerLayers
-    const outside = airBeyond(far, season, fromInside, inside, conditions[season].outside)
-    const direction = heatFlowDirection(face.tilt, inside.temperature >= outside.temperature)
-    const film = outdoorFilm(layers, far.kind === "space" ? INDOOR_RESISTANCE[direction] : OUTDOOR_RESISTANCE, direction)
-    return dampLook(layers, direction, film, inside, outside)
-  })
-}
-
-function verdictOn(look: (season: Season) => DampLook): Damp {
-  const [winter, summer] = [look("winter"), look("summer")]
-  return { winter, summer, verdict: dampVerdict(winter, summer) }
-}
-
-/** Soil is damp all year, and as warm as the year's mean at the far end of the ground's resistance; it is wet anyway, so only what lies above it counts. */
-function dampOnSoil(layers: readonly BuiltLayer[], ground: GroundOutput, inside: AirState, annualMean: number): DampLook {
-  const look = dampLook(layers, "down", groundResistance(ground, layers), inside, { temperature: annualMean, relativeHumidity: 1 })
-  return look.wetSide === "outside" ? { ...look, faceSweats: false, leakWets: null } : look
-}
-
-/** What the ground adds to the floor's own resistance, m²·K/W. */
-function groundResistance(ground: GroundOutput, layers: readonly BuiltLayer[]): number {
-  const own = thermalTransmittance(transmittanceInput(layers, "down", 0)).centreResistance
-  return Math.max(0.04, 1 / ground.uValue - own)
 }

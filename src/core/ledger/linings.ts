@@ -3,7 +3,7 @@ import type { FaceId, Reading } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
 import { beyond } from "../heat/beyond"
 import { sum } from "../numeric/sum"
-import type { Linings } from "../shell/size"
+import type { Linings } from "../shell/linings"
 import type { JobState } from "./state"
 
 /** How far build-ups reach into the shell as seen from where a tape is held; m. */

@@ -4,7 +4,8 @@ import type { Face } from "./face"
 import { facesOf } from "./faces"
 import type { Misfit } from "./opening-fit"
 import { boundsOf } from "./polygon"
-import { type ClearInside, clearHeights, type Linings, wallsAt } from "./size"
+import type { Linings } from "./linings"
+import { type ClearInside, clearHeights, wallsAt } from "./size"
 
 /** What is left of an opening between the linings around it; m. */
 export interface ClearOpening {

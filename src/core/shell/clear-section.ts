@@ -3,7 +3,7 @@ import { kept } from "../kept"
 import type { Point } from "./face"
 import { inset } from "./polygon"
 import { type ExtrudedForm, profileOf, profilePoints } from "./profile"
-import type { Linings } from "./size"
+import type { Linings } from "./linings"
 
 /**
  * What is left of a cross-section between the linings of floor, walls and roof; round pieces by the chords that they are drawn with.

@@ -4,7 +4,7 @@ import { sum } from "../numeric/sum"
 import { clearSection } from "./clear-section"
 import { boxProfile } from "./floor-boxes"
 import { clipHalf, polygonArea } from "./polygon"
-import type { Linings } from "./size"
+import type { Linings } from "./linings"
 
 /**
  * Volume left inside once the build-ups stand in the shell, m³; 0 where they meet.

@@ -3,6 +3,7 @@ import type { FloorBox, Shell } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
 import type { Face } from "./face"
 import { clearSection, topOver } from "./clear-section"
+import type { Linings } from "./linings"
 import { boxVolume } from "./floor-boxes"
 import { profileArea, profileOf, roofOver } from "./profile"
 
@@ -40,17 +41,6 @@ export function greatestHeight(form: Form): number {
 /** @returns how many times the skin of a cube of the same volume this skin is */
 export function skinAgainstCube(faces: readonly Face[], volume: number): number {
   return sum(faces.map((face) => face.area)) / (6 * volume ** (2 / 3))
-}
-
-/** Thicknesses of the build-ups that eat into the inside, m. */
-export interface Linings {
-  floor: number
-  left: number
-  right: number
-  front: number
-  back: number
-  /** Flat roof, or the thickest slope. */
-  roof: number
 }
 
 /** What is left inside once the build-ups stand in the shell, m; negative where they meet. */

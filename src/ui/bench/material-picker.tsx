@@ -11,9 +11,8 @@ import type { Material } from "../../schema/material"
 import type { Fault } from "../../schema/parse"
 import { useKept } from "../library/use-kept"
 import { Compare } from "../materials/compare"
-import { COLUMNS } from "../materials/figures"
+import { Found } from "../materials/found"
 import { OwnMaterial } from "../materials/own-material"
-import { HatchPatterns, Swatch } from "../pelt/hatches"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
 import { Refusal } from "../primitives/refusal"
@@ -24,9 +23,6 @@ const EXAMPLES = {
   metric: "wool · RSI 0.9, under 30 mm · vapour-open, needs no cover · foam, bears 200 kPa",
   "inch-pound": 'wool · R-5, under 1" · vapor-open, needs no cover · foam, bears 200 kPa',
 }
-
-/** More than this many stand no longer beside each other. */
-const BESIDE = 4
 
 /** The catalogue, searched by name and by property, to add a layer from or to replace one with. */
 export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose: () => void }) {
@@ -155,96 +151,3 @@ interface Writing {
 
 /** A record of one's own begins from one that is like it. */
 const begun = (like: Material): Material => ({ ...like, name: `${like.name}, own`.slice(0, 80), source: "own figures" })
-
-interface FoundProps {
-  found: readonly Candidate[]
-  beside: readonly Candidate[]
-  own: OwnMaterials
-  onWrite: (id: string) => void
-  onDrop: (id: string) => void
-  onTake: (layer: Candidate) => void
-  onCompare: (layer: Candidate, on: boolean) => void
-}
-
-const NUMBER = "py-[3px] pl-3 text-right whitespace-nowrap tabular-nums"
-
-function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }: FoundProps) {
-  const { units } = useJob()
-  const hatches = useId().replace(/\W/g, "")
-  return (
-    <div className="max-h-[52vh] overflow-y-auto" onKeyDown={walk}>
-      <svg width={0} height={0} aria-hidden className="absolute">
-        <HatchPatterns name={hatches} />
-      </svg>
-      <table className="w-full border-collapse text-dense">
-        <caption className="sr-only">Materials</caption>
-        <thead className="sticky top-0 bg-sheet text-graphite">
-          <tr className="border-b border-seam">
-            <th className="py-1 text-left font-normal">material</th>
-            {COLUMNS.map(({ name }) => (
-              <th key={name(units)} className={`${NUMBER} font-normal`}>
-                {name(units)}
-              </th>
-            ))}
-            <th className="pl-3 text-left font-normal">fire</th>
-            <th className="pl-3 text-left font-normal">beside</th>
-          </tr>
-        </thead>
-        <tbody>
-          {found.map((layer) => {
-            const on = beside.some(({ id }) => id === layer.id)
-            const { name, fire, class: kind } = layer.material
-            return (
-              <tr key={layer.id} data-material={layer.id} className="border-b border-seam hover:bg-chosen">
-                <td>
-                  <Button look="link" data-take className="flex items-center gap-2 text-left" onClick={() => onTake(layer)}>
-                    <Swatch kind={kind} hatches={hatches} />
-                    {name}
-                  </Button>
-                  {own[layer.id] ? (
-                    <span className="ml-7 flex gap-3 text-graphite">
-                      own
-                      <Button look="link" aria-label={`Change ${name}`} onClick={() => onWrite(layer.id)}>
-                        change
-                      </Button>
-                      <Button look="link" aria-label={`Drop ${name}`} onClick={() => onDrop(layer.id)}>
-                        drop
-                      </Button>
-                    </span>
-                  ) : null}
-                </td>
-                {COLUMNS.map(({ name: column, of }) => (
-                  <td key={column(units)} className={NUMBER}>
-                    {of(layer, units)}
-                  </td>
-                ))}
-                <td className="pl-3">{fire.reaction}</td>
-                <td className="pl-3">
-                  <input
-                    type="checkbox"
-                    aria-label={`Set ${name} beside others`}
-                    className="size-4 accent-spruce"
-                    checked={on}
-                    disabled={!on && beside.length === BESIDE}
-                    onChange={(event) => onCompare(layer, event.target.checked)}
-                  />
-                </td>
-              </tr>
-            )
-          })}
-        </tbody>
-      </table>
-    </div>
-  )
-}
-
-/** Up and down the list with the arrow keys. */
-function walk(event: KeyboardEvent<HTMLElement>) {
-  if (event.key !== "ArrowDown" && event.key !== "ArrowUp") return
-  const names = [...event.currentTarget.querySelectorAll<HTMLElement>("[data-take]")]
-  const at = names.indexOf(document.activeElement as HTMLElement)
-  const next = names[at + (event.key === "ArrowDown" ? 1 : -1)]
-  if (at === -1 || !next) return
-  event.preventDefault()
-  next.focus()
-}

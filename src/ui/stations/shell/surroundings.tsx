@@ -2,13 +2,14 @@
 import { temperatureBeyondFace } from "../../../core/ledger/face-figures"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { compassPoint } from "../../../core/shell/face-name"
-import { replacePart, setAgainst, setAzimuth, setChassis, setFloor, setOverhang, setSlabEdge } from "../../../edit/shell-edits"
-import type { Chassis, Shell, SlabEdge, Space } from "../../../schema/job/shell"
+import { replacePart, setAgainst, setAzimuth, setFloor, setOverhang } from "../../../edit/shell-edits"
+import type { Shell, Space } from "../../../schema/job/shell"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore, useLedger } from "../../job/job-store"
-import { materialChoices, useMaterials } from "../../materials/use-materials"
 import { choicesOf, SelectField } from "../../primitives/fields"
+import { ChassisFields } from "./chassis"
 import { NameField, PartList } from "./part-list"
+import { SlabEdgeFields } from "./slab-edge"
 import { useParts } from "./use-parts"
 
 const FLOORS: Record<Shell["floor"], string> = {
@@ -72,91 +73,6 @@ export function Surroundings() {
       <Spaces />
       <FacesAgainst />
     </div>
-  )
-}
-
-const EDGES: Record<SlabEdge["kind"] | "none", string> = {
-  none: "none",
-  vertical: "down beside it",
-  horizontal: "level under its rim",
-}
-const FIRST_EDGE: SlabEdge = { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }
-
-/** Insulation along the edge of a slab: of what, how far, and what it saves. */
-function SlabEdgeFields() {
-  const {
-    shell: { slabEdge },
-    units,
-  } = useJob()
-  const store = useJobStore()
-  const materials = useMaterials()
-  const ground = useLedger().faces.find(({ id }) => id === "floor")?.ground
-  const change = (part: Partial<SlabEdge>) => store.edit(setSlabEdge({ ...FIRST_EDGE, ...slabEdge, ...part }))
-  return (
-    <section aria-label="Edge of the slab" className="grid grid-cols-4 items-end gap-x-4 gap-y-2">
-      <SelectField
-        label="Insulation along the slab’s edge"
-        value={slabEdge?.kind ?? "none"}
-        options={choicesOf(EDGES)}
-        onChange={(kind) => (kind === "none" ? store.edit(setSlabEdge(null)) : change({ kind }))}
-      />
-      {slabEdge ? (
-        <>
-          <SelectField
-            label="Of"
-            value={slabEdge.material}
-            options={materialChoices(materials, ["foam", "stone"])}
-            onChange={(material) => change({ material })}
-          />
-          <JobQuantity
-            label={slabEdge.kind === "vertical" ? "How deep" : "How wide"}
-            kind="length"
-            value={slabEdge.reach}
-            onCommit={(reach) => change({ reach })}
-          />
-          <JobQuantity label="How thick" kind="length" value={slabEdge.thickness} onCommit={(thickness) => change({ thickness })} />
-          <p className="col-span-4 text-dense text-graphite" data-testid="slab-edge">
-            {ground && ground.edgeTransmittance < 0
-              ? `It takes ${printWithUnit("linearTransmittance", -ground.edgeTransmittance, units)} off each metre of the edge (ISO 13370, annex B).`
-              : "It conducts no better than the ground that it replaces, and counts nothing."}
-          </p>
-        </>
-      ) : null}
-    </section>
-  )
-}
-
-const FIRST_CHASSIS: Chassis = { width: 0.06, height: 0.12, wall: 0.004 }
-
-/** Steel under the edges of the floor, which the foot of each wall is then reckoned with. */
-function ChassisFields() {
-  const { chassis } = useJob().shell
-  const store = useJobStore()
-  const field = (key: keyof Chassis, label: string, value: number) => (
-    <JobQuantity label={label} kind="length" value={value} onCommit={(next) => store.edit(setChassis({ ...chassis!, [key]: next }))} />
-  )
-  return (
-    <section aria-label="Steel of the frame" className="grid grid-cols-4 items-end gap-x-4 gap-y-2">
-      <SelectField
-        label="Steel under the floor’s edges"
-        value={chassis ? "tube" : "none"}
-        options={[
-          { value: "none", name: "not described" },
-          { value: "tube", name: "a tube" },
-        ]}
-        onChange={(kind) => store.edit(setChassis(kind === "none" ? null : FIRST_CHASSIS))}
-      />
-      {chassis ? (
-        <>
-          {field("width", "Its width", chassis.width)}
-          {field("height", "Its height", chassis.height)}
-          {field("wall", "Its wall", chassis.wall)}
-          <p className="col-span-4 text-dense text-graphite">
-            The foot of each wall is reckoned on it, in two dimensions; a board between floor and frame is the floor’s outermost layer.
-          </p>
-        </>
-      ) : null}
-    </section>
   )
 }
 

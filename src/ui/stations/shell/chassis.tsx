@@ -1,0 +1,40 @@
+"use client"
+import { setChassis } from "../../../edit/shell-edits"
+import type { Chassis } from "../../../schema/job/shell"
+import { JobQuantity } from "../../job/job-quantity"
+import { useJob, useJobStore } from "../../job/job-store"
+import { SelectField } from "../../primitives/fields"
+
+const FIRST_CHASSIS: Chassis = { width: 0.06, height: 0.12, wall: 0.004 }
+
+/** Steel under the edges of the floor, which the foot of each wall is then reckoned with. */
+export function ChassisFields() {
+  const { chassis } = useJob().shell
+  const store = useJobStore()
+  const field = (key: keyof Chassis, label: string, value: number) => (
+    <JobQuantity label={label} kind="length" value={value} onCommit={(next) => store.edit(setChassis({ ...chassis!, [key]: next }))} />
+  )
+  return (
+    <section aria-label="Steel of the frame" className="grid grid-cols-4 items-end gap-x-4 gap-y-2">
+      <SelectField
+        label="Steel under the floor’s edges"
+        value={chassis ? "tube" : "none"}
+        options={[
+          { value: "none", name: "not described" },
+          { value: "tube", name: "a tube" },
+        ]}
+        onChange={(kind) => store.edit(setChassis(kind === "none" ? null : FIRST_CHASSIS))}
+      />
+      {chassis ? (
+        <>
+          {field("width", "Its width", chassis.width)}
+          {field("height", "Its height", chassis.height)}
+          {field("wall", "Its wall", chassis.wall)}
+          <p className="col-span-4 text-dense text-graphite">
+            The foot of each wall is reckoned on it, in two dimensions; a board between floor and frame is the floor’s outermost layer.
+          </p>
+        </>
+      ) : null}
+    </section>
+  )
+}
