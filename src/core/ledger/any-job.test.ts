@@ -49,7 +49,15 @@ describe("any job that can be typed", () => {
         ]
         for (const [figure, working] of ends) expect(working(ledger).total.value).toBe(figure)
         expect(Number.isFinite(dampWorking(ledger).total.value)).toBe(true)
-        for (const face of ledger.faces) expect(resistanceWorking(face).total.value).toBe(face.whole)
+        for (const face of ledger.faces) {
+          const { total, lines } = resistanceWorking(face)
+          expect(total.value).toBe(face.whole)
+          // A line that shows a division is one.
+          for (const { factors, operator, result } of lines.filter(({ factors }) => factors.length === 2)) {
+            if (operator !== "÷") continue
+            expect(factors[0]!.quantity.value / factors[1]!.quantity.value / result.value).toBeCloseTo(1, 9)
+          }
+        }
       }),
       { numRuns: 100, endOnFailure: true },
     )

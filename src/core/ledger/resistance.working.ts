@@ -21,11 +21,14 @@ export function resistanceWorking(figures: FaceFigures): Working {
   })
   const lines: WorkingLine[] = [
     plain("Outdoor film Rse", rse),
-    ...layers.map(({ layer, material, conductivity }, i): WorkingLine => {
+    ...layers.map(({ layer, material, conductivity, declared, counted }, i): WorkingLine => {
       const result = quantityOf("resistance", resistances[i]!)
-      if (material.class === "air") return { ...plain(material.name, resistances[i]!), from }
+      if (counted < 1)
+        return { ...plain(`${material.name}, ${Math.round(counted * 100)} % of it outside a vented space`, result.value), from }
+      if (material.class === "air") return { ...plain(material.name, result.value), from }
       const factors = [factor("d", "length", layer.thickness), factor("λ", "conductivity", conductivity)]
-      return { name: material.name, factors, operator: "÷", result, from }
+      const name = declared === material.conductivity.declared ? material.name : `${material.name}, pressed`
+      return { name, factors, operator: "÷", result, from }
     }),
     plain("Indoor film Rsi", rsi),
     plain("Centre of the cavity, air to air", winter.centreResistance),
@@ -71,7 +74,7 @@ export function resistanceWorking(figures: FaceFigures): Working {
         from,
       })),
     method: "Combined method: the mean of two limits that the true value lies between, films included.",
-    source: "ISO 6946:2017, 6.7.2 and annexes D, F",
+    source: "ISO 6946:2017, 6.7.2, 6.9 and annexes D, F",
     notes: figures.notes,
   }
 }

@@ -92,6 +92,15 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
         {figure("λ declared", "conductivity", conductivity.declared, (declared) => ({ conductivity: scaled(conductivity, declared) }))}
         {figure("λ after 25 years", "conductivity", conductivity.aged, (aged) => ({ conductivity: { ...conductivity, aged } }))}
         {figure("Density", "density", material.density, (density) => ({ density }))}
+        <SelectField
+          label="Vapour resistance as"
+          value={vapour.mu ? "mu" : "sd"}
+          options={[
+            { value: "mu", name: "a factor μ of the stuff" },
+            { value: "sd", name: "an air layer sd of the sheet" },
+          ]}
+          onChange={(given) => change({ vapour: given === "mu" ? { mu: vapour.mu ?? vapour.sd! } : { sd: vapour.sd ?? vapour.mu! } })}
+        />
         <TypedField
           label={vapour.mu ? "Vapour resistance factor μ, dry" : "Equivalent air layer sd, dry, m"}
           shown={String((vapour.mu ?? vapour.sd!).dry)}
@@ -119,6 +128,17 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
             return read.ok ? change({ sold: { ...sold, thicknesses: [...read.value].sort((a, b) => a - b) } }) : read.error
           }}
         />
+        {(["width", "length"] as const).map((side) => (
+          <JobQuantity
+            key={side}
+            label={side === "width" ? "Width of a sheet or roll" : "Length of it"}
+            kind="length"
+            value={sold[side]}
+            placeholder="none"
+            onCommit={(value) => change({ sold: { ...sold, [side]: value } })}
+            onEmpty={() => change({ sold: { ...sold, [side]: null } })}
+          />
+        ))}
         <TypedField
           label="Price, €"
           shown={String(price.amount)}
