@@ -1,7 +1,10 @@
 import { describe, expect, test } from "@jest/globals"
+import { slabOnGround } from "../ground/slab"
 import type { Films } from "./detail"
 import { solvedDetail } from "./solved-detail"
 import type { Sheets } from "./member-detail"
+import { slabEdgeDetail } from "./slab-edge-detail"
+import { slabThresholdDetail } from "./slab-threshold-detail"
 import { type Frame, jambDetail, type Leaf, thresholdDetail } from "./reveal-detail"
 
 const films: Films = { inside: 0.13, outside: 0.04, direction: "horizontal" }
@@ -64,5 +67,39 @@ describe("the foot of a door", () => {
     expect(bare.linear).toBeGreaterThan(broken.linear)
     expect(bare.coldestInside).toBeLessThan(broken.coldestInside)
     expect(bare.coldestAt.y).toBeCloseTo(floor.height, 3)
+  })
+})
+
+describe("a threshold on a slab", () => {
+  const slab: Sheets = { thicknesses: [0.15, 0.06, 0.018], conductivities: [2, 0.035, 0.13], height: 0.228 }
+  const thin: Sheets = { thicknesses: [0.14], conductivities: [0.04], height: 0.14 }
+  const ground = slabOnGround({
+    area: 36,
+    perimeter: 24,
+    wallThickness: 0.14,
+    soilConductivity: 2,
+    floorResistance: 0.15 / 2 + 0.06 / 0.035 + 0.018 / 0.13,
+    rsi: 0.17,
+    rse: 0.04,
+  })
+  const of = (material: number, gap: number) =>
+    solvedDetail(slabThresholdDetail(slab, thin, ground, 0.05, { conductivity: material, width: 0.04, sheet: null, break: gap }, leaf))
+
+  test("of metal runs from outdoors to indoors under the leaf: coldest there, warmer and cheaper with a break, best of wood", () => {
+    const [metal, parted, wood] = [of(160, 0), of(160, 0.03), of(0.13, 0)]
+    expect(metal.linear).toBeGreaterThan(parted.linear)
+    expect(parted.linear).toBeGreaterThan(wood.linear - 0.02)
+    expect(metal.coldestInside).toBeLessThan(parted.coldestInside)
+    // Aluminium has one temperature over its depth of 140 mm. Outdoors it shows its end and its top, indoors its top only, and the film
+    // indoors is four times as thick: it is nearer to the outdoors.
+    expect(metal.coldestInside).toBeLessThan(0.5)
+  })
+
+  test("with nothing let through but by the floor's own edge costs as the edge of the slab does", () => {
+    // A leaf of the wall's own U and depth on a threshold of the floor's own stuff is the wall: their ψ differ by the measures alone.
+    const like: Leaf = { thickness: 0.14, transmittance: 1 / (0.17 + 0.14 / 0.04) }
+    const edge = solvedDetail(slabEdgeDetail(slab, thin, ground))
+    const foot = solvedDetail(slabThresholdDetail(slab, thin, ground, 0, { conductivity: 0.13, width: 0.018, sheet: null, break: 0 }, like))
+    expect(Math.abs(foot.linear - edge.linear)).toBeLessThan(0.05)
   })
 })

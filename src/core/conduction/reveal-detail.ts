@@ -24,11 +24,11 @@ export interface Leaf {
 /** Plastic of thermal breaks: polyamide with glass fibre, W/(m·K). @see ISO 10077-2:2017, table D.1 */
 export const PLASTIC = 0.3
 /** How much of the leaf is drawn, m, and how thick it is where that is not known. */
-const LEAF_DRAWN = 0.6
+export const LEAF_DRAWN = 0.6
 const LEAF_THICKNESS = 0.024
 
 /** The leaf as one stuff of its thickness that lets through what it lets through. */
-function leafOf(
+export function leafOf(
   { thickness, transmittance }: Leaf,
   { inside, outside }: Films,
 ): { thickness: number; conductivity: number; plain: number } {
@@ -107,7 +107,6 @@ export function thresholdDetail(floor: Sheets, wall: Sheets, rise: number, frame
   const before = (deep - thickness) / 2
   const bar = Math.min(frame.sheet ?? frame.width, floor.height)
   const y = floor.height - bar
-  const strip = Math.min(frame.break, deep)
   const above = { y: floor.height, height: LEAF_DRAWN }
   return detailOf(
     ["threshold", floor, wall, rise, frame, leaf, films],
@@ -119,8 +118,7 @@ export function thresholdDetail(floor: Sheets, wall: Sheets, rise: number, frame
         background: { conductivity },
         blocks: [
           ...layersAlong(floor, width),
-          { x: 0, y, width: deep, height: bar, conductivity: frame.conductivity },
-          ...(strip > 0 ? [{ x: (deep - strip) / 2, y, width: strip, height: bar, conductivity: PLASTIC }] : []),
+          ...sillParts(frame, { x: 0, y, width: deep, height: bar }),
           { ...above, x: before, width: thickness, conductivity },
         ],
         boundaries: [
@@ -137,6 +135,13 @@ export function thresholdDetail(floor: Sheets, wall: Sheets, rise: number, frame
   )
 }
 
+/** A threshold in its place, with the strip that parts it. */
+export function sillParts({ conductivity, break: gap }: Frame, place: Place): BridgeBlock[] {
+  const strip = Math.min(gap, place.width)
+  const parted = { ...place, x: place.x + (place.width - strip) / 2, width: strip, conductivity: PLASTIC }
+  return [{ ...place, conductivity }, ...(strip > 0 ? [parted] : [])]
+}
+
 /** An air that takes room; none where nothing is left of it. */
-const air = (id: string, temperature: number, resistance: number, place: Place) =>
+export const air = (id: string, temperature: number, resistance: number, place: Place) =>
   place.width > 1e-9 && place.height > 1e-9 ? [{ id, temperature, resistance, ...place }] : []

@@ -15,25 +15,14 @@ const SOIL = 2
  * @see ISO 10211:2017, 5.2.4 (ground: half the floor's width, 2.5 times it outwards and down); ISO 13370:2017, annex D (ψ of the edge)
  */
 export function slabEdgeDetail(floor: Sheets, wall: Sheets, ground: Pick<GroundOutput, "uValue" | "characteristicDimension">): Detail {
-  const far = 2.5 * ground.characteristicDimension
-  const indoors = ground.characteristicDimension / 2
-  const [slab, ...upper] = floor.thicknesses as [number, ...number[]]
-  const top = floor.height - slab
+  const { far, width, top, slab, blocks } = slabAndGround(floor, wall, ground)
   const flank = flankOf(wall)
-  const [width, height] = [far + Math.max(indoors, 2 * wall.height), far + top + flank]
-  let rise = far
+  const height = far + top + flank
   let reach = far
-  const blocks: BridgeBlock[] = [
-    { x: far, y: far - slab, width: width - far, height: slab, conductivity: floor.conductivities[0]! },
-    ...upper.map((thickness, i): BridgeBlock => {
-      rise += thickness
-      return { x: far, y: rise - thickness, width: width - far, height: thickness, conductivity: floor.conductivities[i + 1]! }
-    }),
-    ...wall.thicknesses.map((thickness, i): BridgeBlock => {
-      reach += thickness
-      return { x: reach - thickness, y: far, width: thickness, height: height - far, conductivity: wall.conductivities[i]! }
-    }),
-  ]
+  const standing = wall.thicknesses.map((thickness, i): BridgeBlock => {
+    reach += thickness
+    return { x: reach - thickness, y: far, width: thickness, height: height - far, conductivity: wall.conductivities[i]! }
+  })
   const films = { inside: INDOOR_RESISTANCE.horizontal, outside: OUTDOOR_RESISTANCE, direction: "horizontal" as const }
   return detailOf(
     ["slab edge", floor, wall, ground.characteristicDimension, ground.uValue],
@@ -44,7 +33,7 @@ export function slabEdgeDetail(floor: Sheets, wall: Sheets, ground: Pick<GroundO
         width,
         height,
         background: { conductivity: SOIL },
-        blocks,
+        blocks: [...blocks, ...standing],
         boundaries: [],
         airs: [
           { id: "outside", temperature: OUTDOORS, resistance: OUTDOOR_RESISTANCE, x: 0, y: far, width: far, height: height - far },
@@ -62,4 +51,20 @@ export function slabEdgeDetail(floor: Sheets, wall: Sheets, ground: Pick<GroundO
       focus: { x: far - 2 * wall.height, y: far - 2 * slab, width: 7 * wall.height, height: 2 * slab + top + 2 * wall.height },
     }),
   )
+}
+
+/** A floor on the ground from its edge inwards, and the soil that it is drawn in. */
+export function slabAndGround(floor: Sheets, wall: Sheets, ground: Pick<GroundOutput, "characteristicDimension">) {
+  const far = 2.5 * ground.characteristicDimension
+  const [slab, ...upper] = floor.thicknesses as [number, ...number[]]
+  const width = far + Math.max(ground.characteristicDimension / 2, 2 * wall.height)
+  let rise = far
+  const blocks: BridgeBlock[] = [
+    { x: far, y: far - slab, width: width - far, height: slab, conductivity: floor.conductivities[0]! },
+    ...upper.map((thickness, i): BridgeBlock => {
+      rise += thickness
+      return { x: far, y: rise - thickness, width: width - far, height: thickness, conductivity: floor.conductivities[i + 1]! }
+    }),
+  ]
+  return { far, width, slab, top: floor.height - slab, blocks, soil: SOIL }
 }

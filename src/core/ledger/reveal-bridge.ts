@@ -2,6 +2,7 @@ import type { Opening } from "../../schema/job/shell"
 import type { Detail } from "../conduction/detail"
 import { sheetsOf } from "../conduction/member-detail"
 import { type Frame, jambDetail, type Leaf, thresholdDetail } from "../conduction/reveal-detail"
+import { slabThresholdDetail } from "../conduction/slab-threshold-detail"
 import { sameAir } from "../heat/beyond"
 import { type Materials, materialOf } from "../material/catalogue"
 import type { FaceFigures } from "./face-figures"
@@ -13,14 +14,13 @@ const DOORS: readonly Opening["kind"][] = ["door", "sliding-door", "double-door"
 /** How far a door's foot may stand over the floor's inside face and still have its threshold on it, m. */
 const STEP = 0.15
 
-/** Whether the foot of an opening stands on the floor, and both have one air beyond them. */
+/** Whether the foot of an opening stands on the floor, and both have one air beyond them or the floor lies on the ground. */
 export const hasThreshold = ({ kind, y, frame }: Opening, wall: FaceFigures, floor: FaceFigures): boolean =>
   frame !== null &&
   DOORS.includes(kind) &&
   wall.face.tilt > 60 &&
   y <= floor.winter.thickness + STEP &&
-  sameAir(wall.beyond, floor.beyond) &&
-  !floor.ground
+  (floor.ground ? wall.beyond.kind === "outdoors" && wall.face.tilt === 90 : sameAir(wall.beyond, floor.beyond))
 
 /** The reveals of all openings whose frames are described: jambs and head, and the sill or the threshold. */
 export function revealBridges(faces: readonly FaceFigures[], materials: Materials, solutions: Solutions): LineBridge[] {
@@ -42,8 +42,11 @@ export function revealBridges(faces: readonly FaceFigures[], materials: Material
       }
       const jamb = jambDetail(wall, frame, leaf, films)
       if (!stands) return [line("jamb", "all round", jamb, 2 * (height + width))]
-      const under = sheetsOf(floor.driven, films.direction)
-      const foot = thresholdDetail(under, wall, Math.min(y, under.height), frame, leaf, films)
+      const under = sheetsOf(floor.driven, floor.ground ? "down" : films.direction)
+      const rise = Math.min(y, under.height)
+      const foot = floor.ground
+        ? slabThresholdDetail(under, wall, floor.ground, rise, frame, leaf)
+        : thresholdDetail(under, wall, rise, frame, leaf, films)
       return [line("jamb", "jambs and head", jamb, 2 * height + width), line("threshold", "threshold", foot, width)]
     }),
   )
