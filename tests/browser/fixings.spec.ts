@@ -79,5 +79,12 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
   // 42 m of edge; the loss into the ground is reckoned at 1.45 times the difference from 17 °C to the year's mean.
   const { annualMean } = ledgerOf(activeState(demoJob("Eel Barn"))).conditions
   expect((before - (await figure(page, "loss"))) / (42 * saved * 1.45 * (17 - annualMean))).toBeCloseTo(1, 2)
+  // A door on the slab has a threshold with the ground in it once its frame is described.
+  await page.getByRole("radio", { name: "openings" }).click()
+  await page.getByRole("button", { name: /^Side door, right wall ·/ }).click()
+  await page.getByLabel("Set in").selectOption({ label: "sheet steel" })
+  const threshold = page.getByRole("region", { name: "Side door, threshold" })
+  await threshold.getByRole("button", { name: "See it in two dimensions" }).click()
+  await expect(threshold.getByTestId("threshold")).toContainText("950 mm of it are counted")
   await settled(page)
 })

@@ -36,7 +36,6 @@ export function TemperaturePicture({ detail, picture, surface, coldestAt, system
         {drawn.bands.map(({ level, fill, path }) => (
           <path key={level} d={path} fill={fill} stroke={fill} strokeWidth={0.3} />
         ))}
-        <path d={drawn.borders} fill="none" stroke="var(--ink)" strokeWidth={0.9} />
         <g fill="none" stroke="var(--graphite)" strokeWidth={0.8}>
           {drawn.isotherms.map(({ level, path }) => (
             <path key={level} d={path} data-isotherm={level} />
@@ -47,7 +46,7 @@ export function TemperaturePicture({ detail, picture, surface, coldestAt, system
         ) : null}
         {drawn.airs.map(({ id, name, box, words }) => (
           <g key={id}>
-            <rect {...box} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.9} />
+            <rect {...box} fill="var(--sheet)" shapeRendering="crispEdges" />
             {words ? (
               <text x={words[0]} y={words[1]} textAnchor="middle" fontSize={12} fill="var(--graphite)">
                 {name}
@@ -55,6 +54,7 @@ export function TemperaturePicture({ detail, picture, surface, coldestAt, system
             ) : null}
           </g>
         ))}
+        <path d={drawn.borders} fill="none" stroke="var(--ink)" strokeWidth={0.9} />
         <g fontSize={11.5} fill="var(--ink)">
           {drawn.labels.map(({ text, y, far }) => (
             <text key={text} x={far ? WIDTH - 6 : 6} y={y + 4} textAnchor={far ? "end" : "start"} className="on-hatch">
@@ -107,21 +107,25 @@ function draw({ body, focus }: Detail, picture: Picture, dewPoint: number | null
   }
 }
 
-/** Where one stuff ends and another begins. */
-function bordersOf({ width, height, blocks, background }: Detail["body"]): Segment[] {
+/** Where one stuff ends and another begins, or air; airs of one temperature are one. */
+function bordersOf({ width, height, blocks, airs = [], background }: Detail["body"]): Segment[] {
+  const pieces = [...blocks, ...airs]
   const lines = (most: number, ends: readonly number[]) =>
     [...new Set([0, most, ...ends])].filter((place) => place >= 0 && place <= most).sort((a, b) => a - b)
   const x = lines(
     width,
-    blocks.flatMap((block) => [block.x, block.x + block.width]),
+    pieces.flatMap((piece) => [piece.x, piece.x + piece.width]),
   )
   const y = lines(
     height,
-    blocks.flatMap((block) => [block.y, block.y + block.height]),
+    pieces.flatMap((piece) => [piece.y, piece.y + piece.height]),
   )
   const stuffAt = (column: number, row: number) => {
     const [px, py] = [(x[column]! + x[column + 1]!) / 2, (y[row]! + y[row + 1]!) / 2]
-    const found = blocks.findLast((block) => px > block.x && px < block.x + block.width && py > block.y && py < block.y + block.height)
+    const holds = (piece: Box) => px > piece.x && px < piece.x + piece.width && py > piece.y && py < piece.y + piece.height
+    const air = airs.find(holds)
+    if (air) return `air at ${air.temperature}`
+    const found = blocks.findLast(holds)
     return found ? (found.conductivity ?? "void") : background.conductivity
   }
   const segments: Segment[] = []
