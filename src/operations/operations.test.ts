@@ -31,6 +31,7 @@ const GOOD: Record<string, unknown> = {
     ],
     probes: [{ id: "middle", x: 0.3, y: 0.05 }],
   },
+  point: { conductivity: 50, width: 0.02, span: 0.1, uValue: 0.3, inner: { conductivity: 0.13, thickness: 0.012 } },
   emc: { temperature: 20, relativeHumidity: 0.65 },
   ground: { area: 100, perimeter: 40, wallThickness: 0.3, floorResistance: 1 },
 }
@@ -54,6 +55,8 @@ describe("every operation", () => {
 
 describe("bad input", () => {
   test.each<[string, unknown, (string | number)[], string]>([
+    ["point", { conductivity: 50, width: 0.02, wall: 0.01, span: 0.1, uValue: 0.3 }, ["wall"], "less than half"],
+    ["point", { conductivity: 50, width: 0.02, span: 0.1, uValue: 0.3, rse: 0 }, ["rsi"], "above 0"],
     ["air", { temperature: 20 }, ["relativeHumidity"], "missing"],
     ["air", { relativeHumidity: 0.5 }, ["temperature"], "missing"],
     ["air", { temperature: 20, relativeHumidity: 0.5, dewPoint: 3 }, ["dewPoint"], "only one"],

@@ -7,11 +7,12 @@ import { assembly } from "./assembly"
 import { bridge } from "./bridge"
 import { emc } from "./emc"
 import { ground } from "./ground"
+import { point } from "./point"
 import type { Operation } from "./operation"
 
 /** Every operation, by name. */
 export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
-  [air, airspace, assembly, bridge, ground, emc].map((operation) => [operation.name, operation as unknown as Operation]),
+  [air, airspace, assembly, bridge, point, ground, emc].map((operation) => [operation.name, operation as unknown as Operation]),
 )
 
 /**

@@ -1,11 +1,11 @@
 import { describe, expect, test } from "@jest/globals"
 import { besselRatio } from "../numeric/bessel"
-import { type Bar, barThrough, finConductance, ringConductance } from "./penetration"
+import { type Bar, barOf, barThrough, finConductance, ringConductance } from "./penetration"
 
-const rod = (diameter: number, conductivity: number, special: Partial<Bar> = {}): Bar => {
-  const area = (Math.PI / 4) * diameter ** 2
-  return { conductivity, section: area, outline: area, perimeter: Math.PI * diameter, outdoors: 0, indoors: 0, break: 0, ...special }
-}
+const rod = (width: number, conductivity: number, special: Partial<Bar> = {}): Bar => ({
+  ...barOf({ shape: "round", width, wall: null, outdoors: 0, indoors: 0, break: 0 }, conductivity),
+  ...special,
+})
 const FILMS = { inside: 0.13, outside: 0.04 }
 const NOTHING = { inner: null, outer: null }
 
@@ -17,6 +17,21 @@ describe("the ratio K1/K0", () => {
     { x: 2, k0: 0.1138938727, k1: 0.1398658818 },
     { x: 5, k0: 0.0036910983, k1: 0.0040446134 },
   ])("at $x", ({ x, k0, k1 }) => expect(Math.abs((besselRatio(x) * k0) / k1 - 1)).toBeLessThan(1e-6))
+})
+
+describe("a bar's section", () => {
+  test("of a square tube and of a round pipe, by hand", () => {
+    // 80² − 72² = 1216 mm² of 6400; π/4·(22² − 20²) = 65.97 mm² of 380.13, π·22 = 69.115 mm around
+    const at = { outdoors: 0, indoors: 0, break: 0 }
+    expect(barOf({ shape: "square", width: 0.08, wall: 0.004, ...at }, 50)).toMatchObject({ outline: 0.0064, perimeter: 0.32 })
+    expect(barOf({ shape: "square", width: 0.08, wall: 0.004, ...at }, 50).section).toBeCloseTo(1.216e-3, 12)
+    const pipe = barOf({ shape: "round", width: 0.022, wall: 0.001, ...at }, 380)
+    expect([pipe.section * 1e6, pipe.outline * 1e6, pipe.perimeter * 1e3].map((value) => value.toFixed(2))).toEqual([
+      "65.97",
+      "380.13",
+      "69.12",
+    ])
+  })
 })
 
 describe("a rod in the air", () => {

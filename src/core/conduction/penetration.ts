@@ -1,3 +1,4 @@
+import type { Penetration } from "../../schema/job/shell"
 import { besselRatio } from "../numeric/bessel"
 import type { Films } from "./detail"
 import { PLASTIC } from "./reveal-detail"
@@ -14,6 +15,24 @@ export interface Bar {
   indoors: number
   /** Length of plastic in its run, m. */
   break: number
+}
+
+/** A bar by the size of its section. @param conductivity W/(m·K) */
+export function barOf(
+  {
+    shape,
+    width,
+    wall,
+    outdoors,
+    indoors,
+    break: parted,
+  }: Pick<Penetration, "shape" | "width" | "wall" | "outdoors" | "indoors" | "break">,
+  conductivity: number,
+): Bar {
+  const [area, around] = shape === "round" ? [Math.PI / 4, Math.PI] : [1, 4]
+  const outline = area * width ** 2
+  const section = outline - (wall === null ? 0 : area * (width - 2 * wall) ** 2)
+  return { conductivity, section, outline, perimeter: around * width, outdoors, indoors, break: parted }
 }
 
 /** The layer that a bar touches at a face of the build-up: it spreads the bar's heat. */

@@ -1,6 +1,6 @@
 import type { Penetration, Shell } from "../../schema/job/shell"
 import type { BuiltLayer } from "../assembly/build-up"
-import { type Bar, barThrough, type PointFigures, type Spreader } from "../conduction/penetration"
+import { barOf, barThrough, type PointFigures, type Spreader } from "../conduction/penetration"
 import { type Materials, materialOf } from "../material/catalogue"
 import { sum } from "../numeric/sum"
 import type { FaceFigures } from "./face-figures"
@@ -21,7 +21,7 @@ export function pointBridges({ penetrations }: Shell, faces: readonly FaceFigure
   return Object.entries(penetrations).map(([id, penetration]): PointBridge => {
     const face = faces.find((figures) => figures.id === penetration.face)!
     const figures = barThrough(
-      barOf(penetration, materials),
+      barOf(penetration, materialOf(penetration.material, materials).conductivity.declared),
       sum(face.driven.map(({ layer }) => layer.thickness)),
       face.winter.uValue,
       face.lineFilms,
@@ -32,14 +32,6 @@ export function pointBridges({ penetrations }: Shell, faces: readonly FaceFigure
     const conductance = figures.point * count
     return { kind: "point", place: `point ${id}`, id, name, face, other: face, conductance, penetration, ...figures }
   })
-}
-
-function barOf({ shape, width, wall, material, outdoors, indoors, break: parted }: Penetration, materials: Materials): Bar {
-  const [area, around] = shape === "round" ? [Math.PI / 4, Math.PI] : [1, 4]
-  const outline = area * width ** 2
-  const section = outline - (wall === null ? 0 : area * (width - 2 * wall) ** 2)
-  const { declared } = materialOf(material, materials).conductivity
-  return { conductivity: declared, section, outline, perimeter: around * width, outdoors, indoors, break: parted }
 }
 
 const spreader = ({ layer, material, conductivity }: BuiltLayer): Spreader | null =>

@@ -34,7 +34,7 @@ export function LibraryDialog({ onClose }: { onClose: () => void }) {
     () => candidatesFor(job, figures, kept.buildUps, solutionsNow().solutions),
     // `version` says that more is solved.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [job, figures, kept.buildUps.length, version],
+    [job, figures, kept.buildUps, version],
   )
   useSolvingBeside(useMemo(() => candidates.map((one) => one.ledger), [candidates]))
   const keepIt = async () => {

@@ -1,7 +1,6 @@
 "use client"
-import { useCallback, useEffect, useState } from "react"
-import type { Kept, KeptBuildUp, KeptMaterial, KeptThing } from "../../schema/kept"
-import { BUILD_UP_FORMAT, MATERIAL_FORMAT } from "../../schema/kept"
+import { useCallback, useEffect, useMemo, useState } from "react"
+import { BUILD_UP_FORMAT, type Kept, type KeptBuildUp, type KeptMaterial, type KeptThing, MATERIAL_FORMAT } from "../../schema/kept"
 import type { Fault } from "../../schema/parse"
 import { call } from "../job/api"
 
@@ -30,9 +29,16 @@ export function useKept() {
     })
     return () => void (stopped = true)
   }, [])
+  const [buildUps, materials] = useMemo(
+    () => [
+      kept.things.filter((one): one is OnShelf<KeptBuildUp> => one.document.format === BUILD_UP_FORMAT),
+      kept.things.filter((one): one is OnShelf<KeptMaterial> => one.document.format === MATERIAL_FORMAT),
+    ],
+    [kept],
+  )
   return {
-    buildUps: kept.things.filter((one): one is OnShelf<KeptBuildUp> => one.document.format === BUILD_UP_FORMAT),
-    materials: kept.things.filter((one): one is OnShelf<KeptMaterial> => one.document.format === MATERIAL_FORMAT),
+    buildUps,
+    materials,
     unreadable: kept.unreadable,
     fault,
     /** @returns why it was not kept */

@@ -83,6 +83,9 @@ export function AirVents({ figures, built: { id, layer } }: Props) {
   )
 }
 
+/** Up to here the conductivity of pressed fibre was measured, kg/m³. @see pressed-fibre */
+const DENSEST = 150
+
 /** How thick fibre is that is pressed into its place, and what that makes of it. */
 export function PressedFibre({ figures, built: { id, layer, material, declared } }: Props) {
   const store = useJobStore()
@@ -104,6 +107,9 @@ export function PressedFibre({ figures, built: { id, layer, material, declared }
           At {printWithUnit("density", (material.density * layer.loose) / layer.thickness, units)} its λ goes from{" "}
           {lambda(material.conductivity.declared)} to {lambda(declared)}: R {printWithUnit("resistance", layer.thickness / declared, units)}
           , not the label’s {printWithUnit("resistance", layer.loose / material.conductivity.declared, units)}.
+          {(material.density * layer.loose) / layer.thickness > DENSEST
+            ? ` The formula was fitted up to ${printWithUnit("density", DENSEST, units)}; this is beyond it.`
+            : ""}
         </p>
       )}
     </>
