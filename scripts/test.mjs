@@ -5,7 +5,7 @@ import { build } from "./build.mjs"
 import { installPackages, run, say } from "./install.mjs"
 
 /** A part that hangs is ended and has failed, ms. */
-const LONGEST = 900_000
+const LONGEST = 1_500_000
 const CHROMIUM = process.env.CHROMIUM ?? "/usr/bin/chromium"
 
 function installChromium() {

@@ -59,7 +59,8 @@ export function useSolving(ledgers: readonly Ledger[]): void {
  * step once and not a dozen times.
  */
 export function useSolvingBeside(ledgers: readonly Ledger[]): void {
-  const pending = ledgers.flatMap((ledger) => ledger.pending)
+  // Jobs on a shelf often share their details: each is solved once.
+  const pending = [...new Map(ledgers.flatMap((ledger) => ledger.pending.map((detail) => [detail.key, detail] as const))).values()]
   const names = pending.map(({ key }) => key).join()
   useEffect(() => {
     let stopped = false
