@@ -15,7 +15,8 @@ export default defineConfig({
   testDir: "tests/browser",
   outputDir: "test-results",
   workers: 1,
-  timeout: 90_000,
+  // Long enough for a machine that is shared with others.
+  timeout: 180_000,
   expect: { timeout: 15_000 },
   reporter: [["list"], ["json", { outputFile: ".tmp/browser.json" }]],
   use: {

@@ -258,7 +258,8 @@ function keptBy<T extends object>(stateOf: (document: T) => JobState) {
   return (document: T): Ledger => {
     const { solutions, version } = solutionsNow()
     const known = made.get(document)
-    if (known?.version === version) return known.ledger
+    // What waits for nothing is the same however much more is solved.
+    if (known && (known.version === version || known.ledger.pending.length === 0)) return known.ledger
     const ledger = ledgerOf(stateOf(document), solutions)
     made.set(document, { version, ledger })
     return ledger
