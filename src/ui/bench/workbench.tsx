@@ -44,7 +44,7 @@ const LOADS = {
   keys: () => import("./keys-dialog").then((module) => module.KeysDialog),
   search: () => import("./command-palette").then((module) => module.CommandPalette),
   materials: () => import("./material-picker").then((module) => module.MaterialPicker),
-  library: () => import("../library/library-dialog").then((module) => module.LibraryDialog),
+  library: () => import("../library/library-dialog").then((module) => module.BuildUpsDialog),
   working: loadWorkingPanel,
 }
 
@@ -60,7 +60,7 @@ const VariantsDialog = later(LOADS.variants)
 const KeysDialog = later(LOADS.keys)
 const CommandPalette = later(LOADS.search)
 const MaterialPicker = later(LOADS.materials)
-const LibraryDialog = later(LOADS.library)
+const BuildUpsDialog = later(LOADS.library)
 
 /** Once the first screen stands the rest is fetched too, so that it opens at once, and without the server. */
 const AFTER = 2000
@@ -110,7 +110,7 @@ function Bench() {
       {opened === "variants" ? <VariantsDialog onClose={close} /> : null}
       {opened === "search" ? <CommandPalette onClose={close} onOpen={setOpened} /> : null}
       {opened === "keys" ? <KeysDialog onClose={close} /> : null}
-      {opened === "library" ? <LibraryDialog onClose={close} /> : null}
+      {opened === "library" ? <BuildUpsDialog onClose={close} /> : null}
       {picking ? <MaterialPicker picking={picking} onClose={() => setPicking(null)} /> : null}
     </div>
   )

@@ -20,7 +20,7 @@ import { type Candidate, candidatesFor, presentCandidate } from "./candidates"
 import { useKept } from "./use-kept"
 
 /** Build-ups that the chosen face could wear: kept on the shelf, and ready ones of each school; two of them beside what it wears. */
-export function LibraryDialog({ onClose }: { onClose: () => void }) {
+export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
   const job = useDeferredValue(useJob())
   const ledger = useDeferredValue(useLedger())
   const figures = useChosenFace()
