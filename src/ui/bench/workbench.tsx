@@ -44,7 +44,7 @@ const LOADS = {
   keys: () => import("./keys-dialog").then((module) => module.KeysDialog),
   search: () => import("./command-palette").then((module) => module.CommandPalette),
   materials: () => import("./material-picker").then((module) => module.MaterialPicker),
-  library: () => import("../library/library-dialog").then((module) => module.BuildUpsDialog),
+  otherBuildUps: () => import("../library/library-dialog").then((module) => module.BuildUpsDialog),
   working: loadWorkingPanel,
 }
 
@@ -60,7 +60,7 @@ const VariantsDialog = later(LOADS.variants)
 const KeysDialog = later(LOADS.keys)
 const CommandPalette = later(LOADS.search)
 const MaterialPicker = later(LOADS.materials)
-const BuildUpsDialog = later(LOADS.library)
+const BuildUpsDialog = later(LOADS.otherBuildUps)
 
 /** Once the first screen stands the rest is fetched too, so that it opens at once, and without the server. */
 const AFTER = 2000
