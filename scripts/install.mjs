@@ -24,7 +24,7 @@ export function installPackages() {
   const lock = createHash("sha256").update(readFileSync("package-lock.json")).digest("hex")
   if (existsSync(mark) && readFileSync(mark, "utf8") === lock) return
   say("Installing packages; SQLite is compiled on the way, which takes two to four minutes …")
-  run("npm", ["ci", "--no-progress", "--loglevel=error"], { env: { ...process.env, ...headers() } })
+  run("npm", ["ci", "--no-progress", "--loglevel=error"], { env: { ...process.env, JOBS: "max", ...headers() } })
   mkdirSync("node_modules", { recursive: true })
   writeFileSync(mark, lock)
 }

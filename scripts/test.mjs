@@ -1,5 +1,5 @@
 // Installs what the tests need and runs them all; the last line counts them.
-import { spawnSync } from "node:child_process"
+import { execFile, spawnSync } from "node:child_process"
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs"
 import { build } from "./build.mjs"
 import { installPackages, run, say } from "./install.mjs"
@@ -21,11 +21,14 @@ function installChromium() {
   })
 }
 
-/** Runs a part that either passes or fails as one. */
+/** Runs a part that either passes or fails as one; what it said comes when it ends. */
 function part(name, command, args) {
-  say(`\n— ${name}`)
-  const { status } = spawnSync(command, args, { stdio: "inherit", timeout: LONGEST })
-  return { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 }
+  return new Promise((resolve) => {
+    execFile(command, args, { timeout: LONGEST, maxBuffer: 1e8 }, (error, stdout, stderr) => {
+      say(`\n— ${name}${error ? "" : ": passed"}\n${stdout}${stderr}`.trimEnd())
+      resolve({ passed: error ? 0 : 1, failed: error ? 1 : 0 })
+    })
+  })
 }
 
 /** Runs a test runner and reads its own count; a runner that dies without one has failed. */
@@ -44,11 +47,14 @@ installPackages()
 installChromium()
 mkdirSync(".tmp", { recursive: true })
 const results = [
-  part("generated types", bin("next"), ["typegen"]),
-  part("types", bin("tsc"), []),
-  part("types of the core, without browser or Node", bin("tsc"), ["-p", "src/core"]),
-  part("lint", bin("eslint"), [".", "--cache", "--cache-location", ".cache/eslint"]),
-  part("format", bin("prettier"), ["--check", "--log-level", "warn", "."]),
+  await part("generated types", bin("next"), ["typegen"]),
+  // Each keeps one core busy.
+  ...(await Promise.all([
+    part("types", bin("tsc"), []),
+    part("types of the core, without browser or Node", bin("tsc"), ["-p", "src/core"]),
+    part("lint", bin("eslint"), [".", "--cache", "--cache-location", ".cache/eslint"]),
+    part("format", bin("prettier"), ["--check", "--log-level", "warn", "."]),
+  ])),
   counted("unit and store tests", bin("jest"), ["--json", "--outputFile", ".tmp/jest.json"], ".tmp/jest.json", (report) => ({
     passed: report.numPassedTests,
     failed: report.numFailedTests + report.numRuntimeErrorTestSuites,

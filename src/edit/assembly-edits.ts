@@ -2,9 +2,9 @@ import { current, type Draft } from "immer"
 import { InputError } from "../core/errors"
 import { CATALOGUE, materialOf } from "../core/material/catalogue"
 import { nearestSold } from "../core/material/layer-properties"
-import type { Job, Leakage, OwnMaterials } from "../schema/job/job"
+import type { Breaks, Job, Leakage, OwnMaterials } from "../schema/job/job"
 import type { FaceId } from "../schema/job/shell"
-import { type Assembly, type Layer, type MemberSet, PLAIN_LAYER } from "../schema/job/build-up"
+import { type Assembly, type Layer, type MemberSet, PLAIN_LAYER, type SlabEdge } from "../schema/job/build-up"
 import type { Material } from "../schema/material"
 import type { Edit } from "./edit"
 
@@ -211,4 +211,20 @@ export const wearOwn = (face: FaceId, id: string, name: string): Edit => ({
 export const setLeakage = (change: Partial<Leakage>): Edit => ({
   label: "Air leakage",
   recipe: (job) => void Object.assign(variantOf(job).leakage, change),
+})
+
+/** What parts the frame of an opening, or what runs through a face; 0 takes it out. */
+export const setBreak = (list: keyof Breaks, id: string, thickness: number): Edit => ({
+  label: "A break",
+  recipe: (job) => {
+    const breaks = variantOf(job).breaks[list]
+    if (thickness === 0) delete breaks[id]
+    else breaks[id] = thickness
+  },
+})
+
+/** Insulation along the edge of a floor on the ground. */
+export const setSlabEdge = (assembly: string, edge: SlabEdge | null): Edit => ({
+  label: "Insulation along the slab's edge",
+  recipe: (job) => void (assemblyOf(job, assembly).edge = edge),
 })

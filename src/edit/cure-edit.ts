@@ -1,22 +1,22 @@
 import type { Cure } from "../core/ledger/cure"
-import { addLayer } from "./assembly-edits"
+import { addLayer, setBreak } from "./assembly-edits"
 import type { Edit } from "./edit"
-import { setPart } from "./shell-edits"
+import { addVariant } from "./variant-edits"
 
-/** What a cure changes in a job. @param id of the layer that it adds, if it adds one */
-export function cureEdit(cure: Cure, id: string): Edit {
-  switch (cure.kind) {
-    case "layer":
-      return addLayer(cure.assembly, id, cure.material, cure.at, cure.thickness)
-    case "bar":
-      return setPart("penetrations", cure.penetration, { break: cure.break })
-    case "frame":
-      return {
-        label: "A break in a frame",
-        recipe: ({ shell }) => {
-          const opening = shell.openings[cure.opening]
-          if (opening?.frame) opening.frame.break = cure.break
-        },
-      }
+/** What a cure changes in a job. @param layer id of the layer that it adds, if it adds one */
+export const cureEdit = (cure: Cure, layer: string): Edit =>
+  cure.kind === "strip"
+    ? setBreak(cure.list, cure.id, cure.thickness)
+    : addLayer(cure.assembly, layer, cure.material, cure.at, cure.thickness)
+
+/** The same in a variant of its own. */
+export function tryCure(cure: Cure, variant: string, layer: string): Edit {
+  const added = addVariant(variant, "with a break")
+  return {
+    label: "Try a break in a variant",
+    recipe: (job) => {
+      added.recipe(job)
+      cureEdit(cure, layer).recipe(job)
+    },
   }
 }

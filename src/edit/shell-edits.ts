@@ -5,7 +5,7 @@ import { activeState } from "../core/ledger/state"
 import { overlap } from "../core/shell/opening-fit"
 import { greatestHeight } from "../core/shell/size"
 import type { Dimension, Form, FormKind } from "../schema/job/form"
-import type { FaceId, Reading, Shell } from "../schema/job/shell"
+import type { FaceId, Opening, Reading, Shell } from "../schema/job/shell"
 import { FACES } from "../schema/job/references"
 import type { Edit } from "./edit"
 
@@ -122,11 +122,6 @@ export const setChassis = (chassis: Shell["chassis"]): Edit => ({
   recipe: (job) => void (job.shell.chassis = chassis),
 })
 
-export const setSlabEdge = (slabEdge: Shell["slabEdge"]): Edit => ({
-  label: "Insulation along the slab's edge",
-  recipe: (job) => void (job.shell.slabEdge = slabEdge),
-})
-
 export const setOverhang = (change: Partial<Shell["overhang"]>): Edit => ({
   label: "Overhang of the roof",
   recipe: (job) => void Object.assign(job.shell.overhang, change),
@@ -176,6 +171,17 @@ export const setPart = <L extends keyof Parts>(list: L, id: string, change: Part
   },
 })
 
+/** What an opening is set in, and how it is parted to begin with in all variants. @param parted m; 0: not */
+export const setFrame = (id: string, frame: Opening["frame"], parted: number): Edit => ({
+  label: "What an opening is set in",
+  recipe: ({ shell, variants }) => {
+    shell.openings[id]!.frame = frame
+    for (const { breaks } of Object.values(variants))
+      if (parted === 0) delete breaks.openings[id]
+      else breaks.openings[id] = parted
+  },
+})
+
 /** @throws InputError `overlap` where an opening would take the place of another */
 function refuseOverlap({ openings }: Shell, id: string): void {
   const opening = openings[id]
@@ -190,11 +196,12 @@ export const replacePart = <L extends keyof Parts>(list: L, id: string, part: Pa
   recipe: ({ shell }) => void ((shell[list] as Record<string, Part<L>>)[id] = part),
 })
 
-/** Removes a part; faces that stood against a space see the outdoors again. */
+/** Removes a part; faces that stood against a space see the outdoors again, and nothing parts what is gone. */
 export const removePart = (list: keyof Parts, id: string): Edit => ({
   label: `Remove ${ONE[list]}`,
-  recipe: ({ shell }) => {
+  recipe: ({ shell, variants }) => {
     delete shell[list][id]
+    if (list === "openings" || list === "penetrations") for (const { breaks } of Object.values(variants)) delete breaks[list][id]
     if (list === "spaces") for (const [face, space] of Object.entries(shell.against)) if (space === id) delete shell.against[face as FaceId]
   },
 })

@@ -6,7 +6,8 @@ import type { Edit } from "./edit"
 export const addVariant = (id: string, name: string): Edit => ({
   label: `Variant ${name}`,
   recipe: (job) => {
-    job.variants[id] = { ...current(job.variants[job.active]!), name }
+    // A copy all through, so that an edit may go on with it.
+    job.variants[id] = { ...structuredClone(current(job.variants[job.active]!)), name }
     job.order.push(id)
     job.active = id
   },

@@ -7,9 +7,9 @@ export const point = operation({
   summary: "point thermal transmittance of a bar through a build-up",
   input: PointInput,
   output: PointOutput,
-  run: ({ conductivity, wall, span, uValue, rsi, rse, inner, outer, soilConductivity, ...bar }) => {
+  run: ({ conductivity, wall, break: parted, span, uValue, rsi, rse, inner, outer, soilConductivity, ...bar }) => {
     const figures = barThrough(
-      barOf({ ...bar, wall: wall ?? null }, conductivity),
+      barOf({ ...bar, wall: wall ?? null }, conductivity, parted),
       span,
       uValue,
       { inside: rsi, outside: rse },

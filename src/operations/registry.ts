@@ -32,7 +32,9 @@ export function runOperation(operation: Operation, input: unknown): Outcome<unkn
 
 function runOne(operation: Operation, input: unknown): Outcome<unknown> {
   const checked = check(operation.input, input)
-  return checked.ok ? attempt(() => operation.run(checked.value)) : checked
+  if (checked.ok) return attempt(() => operation.run(checked.value))
+  const { code, path, message } = checked.error
+  return { ok: false, error: { code, path, message } }
 }
 
 /** JSON Schema of an operation's input and output. */

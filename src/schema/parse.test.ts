@@ -15,6 +15,12 @@ const fault = (value: unknown) => {
 }
 const good = { boards: [{ length: 2 }], name: "low" }
 
+test("the limit that a number passes comes along, for whoever writes it in other units", () => {
+  expect(fault({ ...good, boards: [{ length: 0 }] })!.range).toEqual({ edge: "above", limit: 0, given: 0 })
+  expect(fault({ ...good, boards: [{ length: 7 }] })!.range).toEqual({ edge: "at most", limit: 6, given: 7 })
+  expect(fault({ ...good, name: "x" })!.range).toBeUndefined()
+})
+
 describe("what is wrong with an input", () => {
   test.each<[string, unknown, string, (string | number)[], RegExp]>([
     ["a missing field", { boards: [] }, "missing", ["name"], /^"name" is missing; give a text\.$/],

@@ -5,6 +5,8 @@ export interface Fault {
   code: string
   path: (string | number)[]
   message: string
+  /** Where a number is out of its range: the limit, SI, and what was given. */
+  range?: { edge: string; limit: number; given: number }
 }
 
 type Issue = z.core.$ZodIssue
@@ -34,7 +36,8 @@ function faultOf(issue: Issue, root: unknown): Fault {
   const given = path.reduce<unknown>((at, key) => (at as Record<string | number, unknown> | undefined)?.[key], root)
   if (issue.code !== "custom" && given === undefined)
     return { code: "missing", path, message: `${name} is missing; give ${wanted(issue)}.` }
-  return { code: codes[issue.code] ?? issue.code, path, message: sentence(issue, name, given) }
+  const fault = { code: codes[issue.code] ?? issue.code, path, message: sentence(issue, name, given) }
+  return isNumberLimit(issue) && typeof given === "number" ? { ...fault, range: { ...limitOf(issue), given } } : fault
 }
 
 const codes: Partial<Record<Issue["code"], string>> = {
@@ -63,15 +66,24 @@ function sentence(issue: Issue, name: string, given: unknown): string {
       return `${name} must be ${wanted(issue)}; it is ${describe(given)}.`
     case "too_small":
     case "too_big": {
-      const low = issue.code === "too_small"
-      const limit = low ? issue.minimum : issue.maximum
-      const edge = issue.inclusive ? (low ? "at least" : "at most") : low ? "above" : "below"
+      const { edge, limit } = limitOf(issue)
       if (issue.origin === "number" || issue.origin === "int") return `${name} must be ${edge} ${limit}; it is ${describe(given)}.`
       return `${name} must have ${edge} ${limit} ${issue.origin === "string" ? "characters" : "entries"}.`
     }
     default:
       return issue.message
   }
+}
+
+type Limit = z.core.$ZodIssueTooSmall | z.core.$ZodIssueTooBig
+
+const isNumberLimit = (issue: Issue): issue is Limit =>
+  (issue.code === "too_small" || issue.code === "too_big") && (issue.origin === "number" || issue.origin === "int")
+
+function limitOf(issue: Limit): { edge: string; limit: number } {
+  const low = issue.code === "too_small"
+  const edge = issue.inclusive ? (low ? "at least" : "at most") : low ? "above" : "below"
+  return { edge, limit: Number(low ? issue.minimum : issue.maximum) }
 }
 
 function describe(value: unknown): string {

@@ -1,5 +1,6 @@
 import { KNOWN } from "../edit/known"
-import { type Kept, type KeptThing, readKept } from "../schema/kept"
+import type { Kept, KeptThing } from "../schema/kept"
+import { readKept } from "../schema/read-kept"
 import type { Store } from "./open"
 
 /** Build-ups and own materials on the shelf, the newest first; what cannot be read is named and stays. */

@@ -71,14 +71,23 @@ const assembly: fc.Arbitrary<Assembly> = fc
     one: members,
     two: members,
     stack: fc.array(layer, { minLength: 1, maxLength: 8 }),
+    edge: fc.option(
+      fc.record({
+        kind: fc.constantFrom("horizontal" as const, "vertical" as const),
+        reach: between(0.05, 3),
+        thickness: between(0.005, 0.3),
+        material: stuff,
+      }),
+    ),
   })
-  .map(({ absorptance, stack, one, two }) => ({
+  .map(({ absorptance, stack, one, two, edge }) => ({
     name: "any",
     reason: "",
     absorptance,
     members: { one, two },
     layers: Object.fromEntries(stack.map((one, i) => [`l${i}`, one])),
     order: stack.map((_, i) => `l${i}`),
+    edge,
   }))
 
 const form = anyForm(0.5, 30)
@@ -98,9 +107,14 @@ const penetration: fc.Arbitrary<Penetration> = fc
     hollow: fc.option(between(0.01, 0.49)),
     outdoors: fc.constantFrom(0, 0.1, 2),
     indoors: fc.constantFrom(0, 0.1, 2),
-    break: fc.constantFrom(0, 0.02),
   })
-  .map(({ hollow, ...one }) => ({ ...one, name: "any", wall: hollow === null ? null : hollow * one.width }))
+  .map(({ hollow, ...one }) => ({
+    ...one,
+    // All of them find room in the smallest face.
+    count: Math.min(one.count, Math.floor(0.2 / one.width ** 2)),
+    name: "any",
+    wall: hollow === null ? null : hollow * one.width,
+  }))
 
 const floorBox: fc.Arbitrary<FloorBox> = fc.record({
   name: fc.constant("box"),
@@ -151,21 +165,16 @@ export const anyJob: fc.Arbitrary<Job> = fc
           material: stuff,
           width: between(0.005, 0.2),
           sheet: fc.option(between(0.0005, 0.01)),
-          break: fc.constantFrom(0, 0.01, 0.2),
         }),
       ),
     }),
     own: ownMaterial,
     chassis: fc.option(fc.record({ width: between(0.01, 0.3), height: between(0.01, 0.3), wall: between(0.0005, 0.02) })),
-    slabEdge: fc.option(
-      fc.record({
-        kind: fc.constantFrom("horizontal" as const, "vertical" as const),
-        reach: between(0.05, 3),
-        thickness: between(0.005, 0.3),
-        material: stuff,
-      }),
-    ),
     penetration,
+    breaks: fc.record({
+      openings: fc.constantFrom<Record<string, number>>({}, { any: 0.01 }, { any: 0.2 }),
+      penetrations: fc.constantFrom<Record<string, number>>({}, { any: 0.02 }),
+    }),
     service: fc.option(fc.record({ age: between(0, 100), relativeHumidity: between(0, 1) })),
   })
   .map(
@@ -184,6 +193,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
       service,
       own,
       penetration,
+      breaks,
       ...shell
     }) => {
       const base = demoJobs()[0]!
@@ -218,7 +228,9 @@ export const anyJob: fc.Arbitrary<Job> = fc
           fits: { any: { name: "any", size: 2, along: "diagonal" } },
           loads: { any: { name: "any", ...load } },
         },
-        variants: { first: { name: "any", assemblies: { wall, roof, floor: floorWorn }, wears, leakage: { ach50, shelter: 3 as const } } },
+        variants: {
+          first: { name: "any", assemblies: { wall, roof, floor: floorWorn }, wears, leakage: { ach50, shelter: 3 as const }, breaks },
+        },
       }
     },
   )

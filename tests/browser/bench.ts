@@ -1,4 +1,4 @@
-import { expect, type Page } from "@playwright/test"
+import { expect, type Locator, type Page } from "@playwright/test"
 import { demoJobs } from "../../src/edit/start/demo-jobs"
 import type { Job } from "../../src/schema/job/job"
 
@@ -37,4 +37,11 @@ export async function type(page: Page, label: string | RegExp, text: string): Pr
   const field = page.getByLabel(label, { exact: typeof label === "string" }).first()
   await field.fill(text)
   await field.press("Enter")
+}
+
+/** Two figures out of words. */
+export async function twice(words: Locator, pattern: RegExp): Promise<[number, number]> {
+  const found = pattern.exec(await words.innerText())
+  if (!found) throw new Error(`"${await words.innerText()}" has not what ${pattern} asks for.`)
+  return [1, 2].map((i) => parseFloat(found[i]!.replace("−", "-"))) as [number, number]
 }

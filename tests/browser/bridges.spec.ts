@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, type } from "./bench"
+import { demoJob, figure, openJob, putJob, twice, type } from "./bench"
 
 test("a break across the ribs: the inside face is warmer, its cold line is gone, and a press tries it in a variant", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "a break"))
@@ -76,6 +76,12 @@ test("bridges are ranked by what they cost, show their temperatures, and lead to
   await bridges.getByRole("button", { name: "See Floor to left wall" }).click()
   await bridges.getByRole("button", { name: "Calculate its temperatures" }).click()
   await expect(bridges.getByRole("img", { name: /floor to left wall/ })).toContainText("indoors")
+  // It is dry, and a break beside it can be seen all the same: on either of its faces.
+  await bridges.getByLabel("Set", { exact: true }).selectOption({ label: "inside of the floor" })
+  await bridges.getByRole("button", { name: "Calculate it with the break" }).click()
+  const [warmer, colder] = await twice(bridges.getByTestId("with-and-without"), /coldest ([−\d.]+) °C in place of ([−\d.]+)/)
+  expect(warmer).toBeGreaterThan(colder)
+  await bridges.getByRole("button", { name: "See Floor to left wall" }).click()
   // The cheapest cure of the dearest bridge, at a press.
   await bridges.getByRole("button", { name: "See Ribs and waist rail" }).first().click()
   await bridges.getByRole("button", { name: "Calculate its temperatures" }).click()
@@ -121,8 +127,14 @@ test("a steel door jamb with and without a thermal break: its cold line goes, an
   await openJob(page, id, "shell")
   await page.getByRole("radio", { name: "openings" }).click()
   await page.getByRole("button", { name: /^Door, right wall ·/ }).click()
-  await type(page, "Break across it", "20")
+  // With a break beside it, and then in a variant of its own: the first keeps its frost.
   await see.click()
+  const reveal = page.getByRole("region", { name: "Door, jambs and head" })
+  await reveal.getByRole("button", { name: "Calculate it with the break" }).click()
+  const [warm, cool] = await twice(reveal.getByTestId("with-and-without"), /coldest ([−\d.]+) °C in place of ([−\d.]+)/)
+  expect(warm).toBeGreaterThan(Math.max(9.3, cool + 5))
+  await reveal.getByRole("button", { name: "Try it in a variant" }).click()
+  await expect(page.getByLabel("Break across it, in this variant")).toHaveValue("20")
   await expect(jamb).not.toContainText("along it")
   // 20 mm of plastic in a wall of 164 mm: the way along the steel is cut, the inside face comes over the dew point of 9.3 °C.
   expect(await coldest()).toBeGreaterThan(Math.max(9.3, bare + 5))

@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test"
 import { ledgerOf } from "../../src/core/ledger/ledger"
 import { activeState } from "../../src/core/ledger/state"
-import { demoJob, figure, openJob, putJob, settled, type } from "./bench"
+import { demoJob, figure, openJob, putJob, settled, twice, type } from "./bench"
 
 test("pressed fibre, screws through foam, an aired gap and a filled tube change what is built, not the label", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "fixings"))
@@ -15,6 +15,12 @@ test("pressed fibre, screws through foam, an aired gap and a filled tube change 
   await expect(page.locator("[data-layer-row=l2]").getByRole("cell").nth(2)).toHaveText("1.50")
   await type(page, "Thickness before it is pressed in", "30")
   await expect(page.getByRole("alert").filter({ hasText: "cannot be thinner than it lies" })).toBeVisible()
+  await page.keyboard.press("Escape")
+  // 38 kg/m³ · 180/45 = 152 kg/m³, over the 150 to which the formula was fitted.
+  await type(page, "Thickness before it is pressed in", "180")
+  await expect(page.getByTestId("pressed")).toContainText("fitted up to 150 kg/m³; this is beyond it")
+  await type(page, "Thickness before it is pressed in", "60")
+  await expect(page.getByTestId("pressed")).not.toContainText("beyond it")
   const before = await figure(page, "loss")
   await page.getByLabel("Screws or pins through it").selectOption({ label: "Stainless steel" })
   await expect(page.getByTestId("fasteners")).toContainText("ISO 6946, annex F")
@@ -62,7 +68,9 @@ test("a beam through the wall costs by χ, freezes indoors, and plastic in its r
   await expect(row).toContainText("1 of them")
   await row.getByRole("button", { name: "See Beam" }).click()
   await page.getByRole("button", { name: "Find the cheapest change that keeps it dry" }).click()
-  await page.getByRole("button", { name: "Give it this break" }).click()
+  await expect(page.getByTestId("cure")).toContainText("of plastic set into it, the thinnest that does")
+  await page.getByTestId("cure").getByRole("button", { name: "Try it in a variant" }).click()
+  await expect(page.getByRole("button", { name: /with a break/ })).toBeVisible()
   await expect(row).not.toContainText("frost")
   await expect(page.locator("[data-point][data-cold]")).toHaveCount(0)
   await settled(page)
@@ -70,8 +78,8 @@ test("a beam through the wall costs by χ, freezes indoors, and plastic in its r
 
 test("insulation along a slab's edge saves what its standard says", async ({ page }) => {
   const id = await putJob(page, demoJob("Eel Barn", "edge of the slab"))
-  await openJob(page, id, "shell")
-  await page.getByRole("radio", { name: "around" }).click()
+  await openJob(page, id)
+  await page.locator("[data-face=floor]").press("Enter")
   const before = await figure(page, "loss")
   await page.getByLabel("Insulation along the slab’s edge").selectOption("vertical")
   await expect(page.getByTestId("slab-edge")).toContainText("off each metre of the edge")
@@ -80,11 +88,59 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
   const { annualMean } = ledgerOf(activeState(demoJob("Eel Barn"))).conditions
   expect((before - (await figure(page, "loss"))) / (42 * saved * 1.45 * (17 - annualMean))).toBeCloseTo(1, 2)
   // A door on the slab has a threshold with the ground in it once its frame is described.
+  await openJob(page, id, "shell")
   await page.getByRole("radio", { name: "openings" }).click()
   await page.getByRole("button", { name: /^Side door, right wall ·/ }).click()
   await page.getByLabel("Set in").selectOption({ label: "sheet steel" })
   const threshold = page.getByRole("region", { name: "Side door, threshold" })
   await threshold.getByRole("button", { name: "See it in two dimensions" }).click()
   await expect(threshold.getByTestId("threshold")).toContainText("950 mm of it are counted")
+  // With a strip across it, beside it as it is: less goes through, and it is warmer.
+  await threshold.getByRole("button", { name: "Calculate it with the break" }).click()
+  const [then, now] = await twice(threshold.getByTestId("with-and-without"), /ψ ([−\d.]+) .* in place of ([−\d.]+);/)
+  expect(then).toBeLessThan(now)
+  const [warmer, colder] = await twice(threshold.getByTestId("with-and-without"), /coldest ([−\d.]+) °C in place of ([−\d.]+)/)
+  expect(warmer).toBeGreaterThan(colder)
   await settled(page)
+})
+
+test("ribs deeper than what lies between them: the space that is left is added as closed air at a press", async ({ page }) => {
+  const id = await putJob(page, demoJob("Larkspur", "deep ribs"))
+  await openJob(page, id)
+  await page.locator("[data-face=left]").press("Enter")
+  await page.locator("[data-layer-row=l2]").click()
+  const rows = page.locator("[data-layer-row]")
+  const layers = await rows.count()
+  // 45 mm of hemp between ribs of 70 mm leave 25 mm.
+  await type(page, "Depth", "70")
+  const remark = page.getByText("They are 25 mm deeper than the layers between them")
+  await expect(remark).toBeVisible()
+  await page.getByRole("button", { name: "Add it as closed air" }).click()
+  await expect(remark).toBeHidden()
+  await expect(rows).toHaveCount(layers + 1)
+  const air = rows.filter({ hasText: "Air space" })
+  await expect(air.getByRole("cell").nth(1)).toHaveText("25")
+  await expect(page.getByText(/They cross hemp[^(]*, air[^(]* \(70 mm\)/i)).toBeVisible()
+  await settled(page)
+})
+
+test("the steel of a floor's frame: the foot of the walls is reckoned on it, and costs more", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "on a frame"))
+  await openJob(page, id, "shell")
+  await page.getByRole("radio", { name: "around" }).click()
+  await page.getByLabel("It stands on").selectOption({ label: "a steel frame" })
+  await settled(page)
+  const before = await figure(page, "loss")
+  await page.getByLabel("Steel under the floor’s edges").selectOption({ label: "a tube" })
+  await expect(page.getByText("The foot of each wall is reckoned on it")).toBeVisible()
+  await settled(page)
+  await expect.poll(() => figure(page, "loss")).toBeGreaterThan(before)
+  await type(page, "Its wall", "0")
+  await expect(page.getByRole("alert").filter({ hasText: "It must be at least 0.5 mm." })).toBeVisible()
+  await page.keyboard.press("Escape")
+  await openJob(page, id, "heat")
+  const foot = page.locator("[data-bridge='right floor']")
+  await foot.getByRole("button", { name: /^See/ }).click()
+  await page.getByRole("button", { name: "Calculate its temperatures" }).click()
+  await expect(page.getByTestId("seen-bridge")).toContainText("of it are counted")
 })

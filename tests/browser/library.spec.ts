@@ -59,6 +59,9 @@ test("a build-up is kept, set beside another with all figures, and worn in anoth
   await page.keyboard.press("b")
   // Ready ones say when they fit, and the damp of those that do not.
   await expect(dialog.locator("[data-build-up]").filter({ hasText: "Vapour-open all through" })).toContainText("wets in winter")
+  await expect(dialog.getByRole("region", { name: "Not among them" })).toContainText(
+    "All insulation outside an airtight layer: The steel skin",
+  )
   const kept = dialog.locator("[data-build-up]").filter({ hasText: "on the shelf" }).first()
   await kept.getByRole("checkbox").check()
   await dialog.getByRole("checkbox", { name: "Set Sprayed closed-cell foam beside what is worn" }).check()

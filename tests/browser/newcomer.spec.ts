@@ -75,6 +75,10 @@ test("Escape takes a wrong entry back, and an emptied limit is no limit", async 
   await inside.fill("warm")
   await inside.press("Enter")
   await expect(page.getByRole("alert").filter({ hasText: "cannot be read" })).toBeVisible()
+  // A limit is told in the units in which one typed.
+  await inside.fill("500")
+  await inside.press("Enter")
+  await expect(page.getByRole("alert").filter({ hasText: "It must be at most 60 °C." })).toBeVisible()
   await inside.press("Escape")
   await expect(inside).toHaveValue("18")
   await expect(page.getByText(/loses \d+ W more than the plant gives/)).toBeVisible()

@@ -23,6 +23,7 @@ const stack = (...layers: Layer[]): Assembly => ({
   members: { hats: RIBS, tubes: { ...RIBS, shape: "tube", depth: 0.06 }, studs: timber("Studs", 0.045, 0.6) },
   layers: Object.fromEntries(layers.map((layer, i) => [`l${i}`, layer])),
   order: layers.map((_, i) => `l${i}`),
+  edge: null,
 })
 const built = (share: number, ...layers: Layer[]) => builtLayers(stack(...layers), () => share)
 

@@ -18,6 +18,7 @@ const floor = (...stuffs: [material: string, thickness: number, between?: string
     members: { joists: timber("Joists", 0.045, 0.4) },
     layers: Object.fromEntries(layers.map((layer, i) => [`l${i}`, layer])),
     order: layers.map((_, i) => `l${i}`),
+    edge: null,
   }
   return builtLayers(assembly, () => 0.1)
 }

@@ -3,7 +3,7 @@ import { besselRatio } from "../numeric/bessel"
 import { type Bar, barOf, barThrough, finConductance, ringConductance } from "./penetration"
 
 const rod = (width: number, conductivity: number, special: Partial<Bar> = {}): Bar => ({
-  ...barOf({ shape: "round", width, wall: null, outdoors: 0, indoors: 0, break: 0 }, conductivity),
+  ...barOf({ shape: "round", width, wall: null, outdoors: 0, indoors: 0 }, conductivity, 0),
   ...special,
 })
 const FILMS = { inside: 0.13, outside: 0.04 }
@@ -22,10 +22,10 @@ describe("the ratio K1/K0", () => {
 describe("a bar's section", () => {
   test("of a square tube and of a round pipe, by hand", () => {
     // 80² − 72² = 1216 mm² of 6400; π/4·(22² − 20²) = 65.97 mm² of 380.13, π·22 = 69.115 mm around
-    const at = { outdoors: 0, indoors: 0, break: 0 }
-    expect(barOf({ shape: "square", width: 0.08, wall: 0.004, ...at }, 50)).toMatchObject({ outline: 0.0064, perimeter: 0.32 })
-    expect(barOf({ shape: "square", width: 0.08, wall: 0.004, ...at }, 50).section).toBeCloseTo(1.216e-3, 12)
-    const pipe = barOf({ shape: "round", width: 0.022, wall: 0.001, ...at }, 380)
+    const at = { outdoors: 0, indoors: 0 }
+    expect(barOf({ shape: "square", width: 0.08, wall: 0.004, ...at }, 50, 0)).toMatchObject({ outline: 0.0064, perimeter: 0.32 })
+    expect(barOf({ shape: "square", width: 0.08, wall: 0.004, ...at }, 50, 0).section).toBeCloseTo(1.216e-3, 12)
+    const pipe = barOf({ shape: "round", width: 0.022, wall: 0.001, ...at }, 380, 0)
     expect([pipe.section * 1e6, pipe.outline * 1e6, pipe.perimeter * 1e3].map((value) => value.toFixed(2))).toEqual([
       "65.97",
       "380.13",

@@ -17,17 +17,11 @@ export interface Bar {
   break: number
 }
 
-/** A bar by the size of its section. @param conductivity W/(m·K) */
+/** A bar by the size of its section. @param conductivity W/(m·K) @param parted length of plastic in its run, m */
 export function barOf(
-  {
-    shape,
-    width,
-    wall,
-    outdoors,
-    indoors,
-    break: parted,
-  }: Pick<Penetration, "shape" | "width" | "wall" | "outdoors" | "indoors" | "break">,
+  { shape, width, wall, outdoors, indoors }: Pick<Penetration, "shape" | "width" | "wall" | "outdoors" | "indoors">,
   conductivity: number,
+  parted: number,
 ): Bar {
   const [area, around] = shape === "round" ? [Math.PI / 4, Math.PI] : [1, 4]
   const outline = area * width ** 2

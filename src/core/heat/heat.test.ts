@@ -78,7 +78,7 @@ function plainHut(): Job {
   job.brief.indoors = { winter: { temperature: 20, relativeHumidity: 0.5 }, summer: { temperature: 26, relativeHumidity: 0.5 } }
   const variant = job.variants.first!
   variant.leakage.ach50 = 0
-  variant.assemblies = { one: { name: "one", reason: "", absorptance: 0.6, members: {}, layers: { l1: layer }, order: ["l1"] } }
+  variant.assemblies = { one: { name: "one", reason: "", absorptance: 0.6, members: {}, layers: { l1: layer }, order: ["l1"], edge: null } }
   variant.wears = { floor: "one", left: "one", right: "one", front: "one", back: "one", roof: "one" }
   return job
 }

@@ -1,54 +1,85 @@
+import type { Breaks } from "../../schema/job/job"
 import { arealPrice } from "../material/layer-properties"
-import { materialOf } from "../material/catalogue"
+import { materialOf, withOwnMaterials } from "../material/catalogue"
 import { sum } from "../numeric/sum"
 import type { RankedBridge } from "./bridge-ranking"
 import type { Ledger } from "./ledger"
 import type { JobState } from "./state"
 
-/** What a break across members can be of: stuffs that are sold thin and lie under a lining. */
-export const BREAKS = ["xps", "cork-board", "wood-fibre-board", "aerogel-blanket", "softwood-plywood"] as const
+/** What a break can be of: stuffs that are sold thin and lie under a lining, and those that a job brings along. */
+export const breakStuffs = ({ materials }: JobState): string[] => [
+  "xps",
+  "cork-board",
+  "wood-fibre-board",
+  "aerogel-blanket",
+  "softwood-plywood",
+  ...Object.keys(materials),
+]
 
 /** Thicker than this a break is a layer of insulation of its own, m. */
 const THICKEST = 0.06
 /** Strips of plastic that a frame or a bar can be parted with, m. */
 const STRIPS = [0.006, 0.01, 0.02, 0.03, 0.05] as const
 
-/** A change of a job that may keep one of its bridges dry. */
-export type Cure =
-  | { kind: "layer"; assembly: string; at: number; material: string; thickness: number; money: number }
-  | { kind: "frame"; opening: string; break: number }
-  | { kind: "bar"; penetration: string; break: number }
-
-/**
- * What could be tried on a bridge, the cheapest first: a layer across the inside of its members, one under the lining of a face at an edge,
- * a strip of plastic in a frame or a bar.
- */
-export function curesFor({ set, between, opening, point, face }: RankedBridge, { variant }: JobState, ledger: Ledger): Cure[] {
-  if (opening) return STRIPS.map((thick) => ({ kind: "frame", opening, break: thick }))
-  if (point) return STRIPS.map((thick) => ({ kind: "bar", penetration: point.id, break: thick }))
-  const worn = [...new Set(between ? between.map((id) => variant.wears[id]!) : [face.assembly])]
-  return worn
-    .flatMap((assembly) => {
-      const { order, layers } = variant.assemblies[assembly]!
-      const at = set ? order.map((id) => layers[id]!.between).lastIndexOf(set.id) + 1 : Math.max(1, order.length - 1)
-      const area = sum(ledger.faces.map((figures) => (figures.assembly === assembly ? figures.netArea : 0)))
-      return breaks().map(({ material, thickness, price }) => ({
-        kind: "layer" as const,
-        assembly,
-        at,
-        material,
-        thickness,
-        money: price * area,
-      }))
-    })
-    .sort((a, b) => a.money - b.money)
+interface LayerPlace {
+  kind: "layer"
+  assembly: string
+  at: number
 }
+interface StripPlace {
+  kind: "strip"
+  list: keyof Breaks
+  id: string
+}
+/** Where a break can be set: as a layer into a build-up, or as a strip of plastic across a frame or a bar. */
+export type BreakPlace = LayerPlace | StripPlace
 
-/** All breaks that are sold, and their prices, €/m². */
-function breaks(): { material: string; thickness: number; price: number }[] {
-  return BREAKS.flatMap((material) => {
-    const record = materialOf(material)
-    const thin = record.sold.thicknesses.filter((thickness) => thickness <= THICKEST)
-    return thin.map((thickness) => ({ material, thickness, price: arealPrice(record, thickness) }))
+/** A break at its place, m and €. Strips have no price: what they cost to fit depends on the maker of the frame. */
+export type Cure = (LayerPlace & { material: string; thickness: number; money: number }) | (StripPlace & { thickness: number })
+
+/** The places for a break in a bridge: across the inside of members, in the frame or the bar, under the lining of either face of an edge. */
+export function breakPlaces({ set, between, opening, point, face }: RankedBridge, { variant }: JobState): BreakPlace[] {
+  if (opening) return [{ kind: "strip", list: "openings", id: opening }]
+  if (point) return [{ kind: "strip", list: "penetrations", id: point.id }]
+  const worn = [...new Set(between ? between.map((id) => variant.wears[id]!) : [face.assembly])]
+  return worn.map((assembly) => {
+    const { order, layers } = variant.assemblies[assembly]!
+    const existing = order.map((id) => layers[id]!.existing).lastIndexOf(true)
+    // Nothing is set beneath what is there already.
+    const at = set ? order.map((id) => layers[id]!.between).lastIndexOf(set.id) + 1 : Math.max(1, order.length - 1, existing + 1)
+    return { kind: "layer", assembly, at }
   })
 }
+
+/** A layer as a break, with its price on all faces that wear the build-up. */
+export function layerBreak(
+  { assembly, at }: LayerPlace,
+  material: string,
+  thickness: number,
+  { materials }: JobState,
+  ledger: Ledger,
+): Cure {
+  const area = sum(ledger.faces.map((figures) => (figures.assembly === assembly ? figures.netArea : 0)))
+  const record = materialOf(material, withOwnMaterials(materials))
+  return { kind: "layer", assembly, at, material, thickness, money: arealPrice(record, thickness) * area }
+}
+
+/** All breaks that can be bought for a bridge: layers the cheapest first, strips the thinnest first. */
+export function curesFor(bridge: RankedBridge, state: JobState, ledger: Ledger): Cure[] {
+  const own = withOwnMaterials(state.materials)
+  const cures = breakPlaces(bridge, state).flatMap((place): Cure[] =>
+    place.kind === "strip"
+      ? STRIPS.map((thickness) => ({ ...place, thickness }))
+      : breakStuffs(state).flatMap((material) =>
+          materialOf(material, own)
+            .sold.thicknesses.filter((thickness) => thickness <= THICKEST)
+            .map((thickness) => layerBreak(place, material, thickness, state, ledger)),
+        ),
+  )
+  const dear = (cure: Cure) => (cure.kind === "layer" ? cure.money : cure.thickness)
+  return cures.sort((a, b) => dear(a) - dear(b))
+}
+
+/** Whether a bridge is well once changed: nothing gathers on it any more; or, where nothing did, it costs half at most. */
+export const isCured = (before: RankedBridge, after: RankedBridge): boolean =>
+  before.surface?.wet ? after.surface !== null && !after.surface.wet : after.watts <= before.watts / 2

@@ -1,6 +1,7 @@
 import type { AssemblyOutput } from "../../schema/assembly"
 import type { OwnMaterials } from "../../schema/job/job"
-import type { FaceId, Opening, Shell, SlabEdge } from "../../schema/job/shell"
+import type { SlabEdge } from "../../schema/job/build-up"
+import type { FaceId, Opening, Shell } from "../../schema/job/shell"
 import type { GroundInput, GroundOutput } from "../../schema/ground"
 import { type BuiltLayer, labelResistance } from "../assembly/build-up"
 import { INDOOR_RESISTANCE } from "../assembly/surface-resistance"
@@ -121,7 +122,7 @@ function builtFigures(
           floorResistance: Math.max(0, floorResistance),
           rsi: 0.17,
           rse: 0.04,
-          ...(shell.slabEdge ? { edge: edgeOf(shell.slabEdge, materials) } : {}),
+          ...(assembly.edge ? { edge: edgeOf(assembly.edge, materials) } : {}),
         })
       : null
   const openings = Object.entries(shell.openings)

@@ -100,7 +100,9 @@ describe("the ledger", () => {
     const variant = job.variants.first!
     variant.leakage.ach50 = 0
     const layer = { material: "xps", thickness: 0.1, ...PLAIN_LAYER }
-    variant.assemblies = { one: { name: "one", reason: "", absorptance: null, members: {}, layers: { l1: layer }, order: ["l1"] } }
+    variant.assemblies = {
+      one: { name: "one", reason: "", absorptance: null, members: {}, layers: { l1: layer }, order: ["l1"], edge: null },
+    }
     variant.wears = { floor: "one", left: "one", right: "one", front: "one", back: "one", roof: "one" }
     // R 0.1/0.034 = 2.941176; in another building both films are indoor ones: walls + 0.26 = 3.201176, roof + 0.20 = 3.141176, floor + 0.34 = 3.281176
     // 20·(16/3.201176 + 4/3.141176 + 4/3.281176) = 20·(4.998163 + 1.273408 + 1.219075) = 149.8129 W

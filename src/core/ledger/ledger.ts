@@ -22,6 +22,7 @@ import { leaksOf } from "./leaks"
 import type { LineBridge } from "./line-bridge"
 import { type PointBridge, pointBridges } from "./point-bridge"
 import { revealBridges } from "./reveal-bridge"
+import { type SlabRim, slabRim } from "./slab-rim"
 import { type Bridge, type Solutions, UNSOLVED } from "./solutions"
 import type { JobState } from "./state"
 import { vertexPaths } from "./vertex-path"
@@ -52,6 +53,7 @@ export interface Ledger {
   skinArea: number
   /** How many times the skin of a cube of the same volume. */
   skinAgainstCube: number
+  slabRim: SlabRim | null
   /** kg and € that the build-ups add */
   weight: number
   money: number
@@ -66,20 +68,26 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
   const conditions = conditionsOf(brief, shell)
   const outlines = facesOf(shell)
   const linings = liningsOf(state)
+  const perimeter = exposedPerimeter(shell)
   const faces = facesFigures(
     state,
     outlines,
     conditions,
     {
-      perimeter: exposedPerimeter(shell),
+      perimeter,
       wallThickness: (linings.left + linings.right + linings.front + linings.back) / 4,
     },
     solutions,
   )
   const materials = withOwnMaterials(state.materials)
-  const lines = [...edgeBridges(shell, faces, solutions), ...revealBridges(faces, materials, solutions)]
-  const points = pointBridges(shell, faces, materials)
+  const lines = [...edgeBridges(shell, faces, solutions), ...revealBridges(faces, state.variant.breaks, materials, solutions)]
+  const points = pointBridges(state, faces, materials)
   const paths = [...lines, ...points, ...vertexPaths(lines)]
+  const rim = slabRim(
+    state,
+    faces.find(({ id }) => id === "floor")!,
+    perimeter,
+  )
   const boxes = Object.values(shell.boxes)
   const leaks = leaksOf(state, faces)
   const { volume } = leaks
@@ -103,8 +111,9 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
     clearVolume: clearVolume(shell.form, linings, boxes),
     skinArea: sum(outlines.map((face) => face.area)) + sum(boxes.map(boxSkin)),
     skinAgainstCube: skinAgainstCube(outlines, volume),
-    weight: sum(faces.map((face) => face.netArea * face.mass)),
-    money: sum(faces.map((face) => face.netArea * face.price)),
+    slabRim: rim,
+    weight: sum(faces.map((face) => face.netArea * face.mass)) + (rim ? rim.area * rim.mass : 0),
+    money: sum(faces.map((face) => face.netArea * face.price)) + (rim ? rim.area * rim.price : 0),
     wettest: faces.reduce((worst, face) => (dampRank(face.damp.verdict) > dampRank(worst.damp.verdict) ? face : worst)),
     misfits: [...misfits(shell, outlines), ...unfit(shell, linings, clear), ...crushed(shell, faces)],
   }

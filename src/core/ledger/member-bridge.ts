@@ -1,6 +1,6 @@
 import type { AssemblyOutput } from "../../schema/assembly"
-import { type MemberSet, PLAIN_LAYER } from "../../schema/job/build-up"
-import { type BuiltLayer, builtLayers, memberSets, setsOf, transmittanceLayers } from "../assembly/build-up"
+import type { MemberSet } from "../../schema/job/build-up"
+import { type BuiltLayer, memberSets, setsOf, transmittanceLayers } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { METAL, thermalTransmittance, WIDEST_RATIO } from "../assembly/thermal-transmittance"
 import { filmOutside } from "../assembly/ventilated"
@@ -103,11 +103,3 @@ export const withoutSets = (layers: readonly BuiltLayer[], sets: readonly string
   layers.map((layer) =>
     layer.layer.between !== null && sets.includes(layer.layer.between) ? { ...layer, set: null, stuffs: null, fraction: 0 } : layer,
   )
-
-/** A build-up with one layer more across the inside of a set's members. */
-export function withBreak(layers: readonly BuiltLayer[], set: string, material: string, thickness: number): BuiltLayer[] {
-  const last = layers.map(({ layer }) => layer.between).lastIndexOf(set)
-  const fresh = { ...PLAIN_LAYER, material, thickness }
-  const [built] = builtLayers({ name: "", reason: "", absorptance: null, members: {}, layers: { break: fresh }, order: ["break"] }, () => 0)
-  return [...layers.slice(0, last + 1), built!, ...layers.slice(last + 1)]
-}

@@ -1,3 +1,4 @@
+import type { Breaks } from "../../schema/job/job"
 import type { Opening } from "../../schema/job/shell"
 import type { Detail } from "../conduction/detail"
 import { sheetsOf } from "../conduction/member-detail"
@@ -23,12 +24,13 @@ export const hasThreshold = ({ kind, y, frame }: Opening, wall: FaceFigures, flo
   (floor.ground ? wall.beyond.kind === "outdoors" && wall.face.tilt === 90 : sameAir(wall.beyond, floor.beyond))
 
 /** The reveals of all openings whose frames are described: jambs and head, and the sill or the threshold. */
-export function revealBridges(faces: readonly FaceFigures[], materials: Materials, solutions: Solutions): LineBridge[] {
+export function revealBridges(faces: readonly FaceFigures[], breaks: Breaks, materials: Materials, solutions: Solutions): LineBridge[] {
   const floor = faces.find(({ id }) => id === "floor")!
   return faces.flatMap((face) =>
     face.openings.flatMap(({ id, opening }): LineBridge[] => {
       if (!opening.frame || face.ground) return []
-      const frame: Frame = { ...opening.frame, conductivity: materialOf(opening.frame.material, materials).conductivity.declared }
+      const { declared } = materialOf(opening.frame.material, materials).conductivity
+      const frame: Frame = { ...opening.frame, conductivity: declared, break: breaks.openings[id] ?? 0 }
       const leaf: Leaf = { thickness: opening.leaf, transmittance: opening.uValue }
       const films = face.lineFilms
       const wall = sheetsOf(face.driven, films.direction)

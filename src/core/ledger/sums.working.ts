@@ -49,19 +49,23 @@ export function yearWorking(ledger: Ledger): Working {
   }
 }
 
-const perFace = (
-  ledger: Ledger,
+/** Faces, and what lies along the edge of a slab. */
+const perArea = (
+  { faces, slabRim }: Ledger,
   symbol: string,
   kind: "arealMass" | "arealMoney",
-  of: (face: FaceFigures) => number,
+  of: (part: Pick<FaceFigures, "mass" | "price">) => number,
   result: "mass" | "money",
 ) =>
-  ledger.faces.map((face): WorkingLine => ({
-    name: face.name,
-    factors: [factor("A", "area", face.netArea), factor(symbol, kind, of(face))],
+  [
+    ...faces.map((face) => ({ face: face.id, name: face.name, area: face.netArea, each: of(face) })),
+    ...(slabRim ? [{ face: "floor" as const, name: slabRim.name, area: slabRim.area, each: of(slabRim) }] : []),
+  ].map(({ face, name, area, each }): WorkingLine => ({
+    name,
+    factors: [factor("A", "area", area), factor(symbol, kind, each)],
     operator: "×",
-    result: quantityOf(result, face.netArea * of(face)),
-    from: { station: "build-ups", face: face.id },
+    result: quantityOf(result, area * each),
+    from: { station: "build-ups", face },
   }))
 
 /** The added weight, face by face, kg. */
@@ -69,7 +73,7 @@ export function weightWorking(ledger: Ledger): Working {
   return {
     title: "Weight added",
     formula: "m = Σ A · Σ ρ·d",
-    lines: perFace(ledger, "ρ·d", "arealMass", (face) => face.mass, "mass"),
+    lines: perArea(ledger, "ρ·d", "arealMass", ({ mass }) => mass, "mass"),
     total: quantityOf("mass", ledger.weight),
     inputs: [],
     method: "Layers with their members; what is there already weighs nothing here. Screws, glue and waste are not counted.",
@@ -83,7 +87,7 @@ export function moneyWorking(ledger: Ledger): Working {
   return {
     title: "Money for material",
     formula: "€ = Σ A · Σ price",
-    lines: perFace(ledger, "price", "arealMoney", (face) => face.price, "money"),
+    lines: perArea(ledger, "price", "arealMoney", ({ price }) => price, "money"),
     total: quantityOf("money", ledger.money),
     inputs: [],
     method: "Area times price, without waste, fixings, tape, tools or work. All prices are invented.",

@@ -46,7 +46,10 @@ describe("conductivity in service", () => {
 
 describe("layers in service", () => {
   const layer: Layer = { material: "polyiso", thickness: 0.1, ...PLAIN_LAYER }
-  const built = builtLayers({ name: "one", reason: "", absorptance: null, members: {}, layers: { a: layer }, order: ["a"] }, () => 0)
+  const built = builtLayers(
+    { name: "one", reason: "", absorptance: null, members: {}, layers: { a: layer }, order: ["a"], edge: null },
+    () => 0,
+  )
   const films = { inside: 0.13, outside: 0.04, direction: "horizontal" } as const
 
   test("are as declared where nothing else is asked", () => {

@@ -9,7 +9,15 @@ type Sketch = [material: string, thickness: number]
 
 function wallOf(layers: Sketch[]): Assembly {
   const entries = layers.map(([material, thickness], i) => [`l${i}`, { material, thickness, ...PLAIN_LAYER }] as const)
-  return { name: "wall", reason: "", absorptance: null, members: {}, layers: Object.fromEntries(entries), order: entries.map(([id]) => id) }
+  return {
+    name: "wall",
+    reason: "",
+    absorptance: null,
+    members: {},
+    layers: Object.fromEntries(entries),
+    order: entries.map(([id]) => id),
+    edge: null,
+  }
 }
 
 describe("wood and its water", () => {

@@ -1,3 +1,6 @@
 /** Units in which a job is shown; stored values are SI either way. */
 export type UnitSystem = "metric" | "inch-pound"
 export const UNIT_SYSTEMS: readonly UnitSystem[] = ["metric", "inch-pound"]
+
+/** The length that figures "per length" are for, in words. */
+export const perLength = (system: UnitSystem): string => (system === "metric" ? "metre" : "foot")

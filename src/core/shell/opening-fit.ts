@@ -1,4 +1,4 @@
-import type { FloorBox, Notch, Opening, Shell } from "../../schema/job/shell"
+import type { FloorBox, Notch, Opening, Penetration, Shell } from "../../schema/job/shell"
 import type { Face } from "./face"
 import { notchOutline, notchStrips } from "./notch"
 import { boundsOf, clipConvex, isInside, polygonArea, type Rectangle, rectangleCorners } from "./polygon"
@@ -6,12 +6,12 @@ import { greatestHeight } from "./size"
 
 /** An opening's or a box's place that cannot be, in words. */
 export interface Misfit {
-  /** null for a box on the floor */
+  /** null for what is no opening */
   opening: string | null
   message: string
 }
 
-/** Openings that reach over their face's edge or over each other, and boxes that reach out of the shell. */
+/** Openings that reach over their face's edge or over each other, boxes that reach out of the shell, bars that find no room. */
 export function misfits(shell: Shell, faces: readonly Face[]): Misfit[] {
   const found: Misfit[] = Object.values(shell.boxes).flatMap((box) => boxMisfit(box, shell))
   for (const notch of Object.values(shell.notches)) {
@@ -19,6 +19,7 @@ export function misfits(shell: Shell, faces: readonly Face[]): Misfit[] {
     if (face && !notchOutline(face, notch).every((corner) => isInside(face.outline, corner)))
       found.push({ opening: null, message: `${notch.name} reaches over the edge of its face; make it smaller or move it.` })
   }
+  for (const bar of Object.values(shell.penetrations)) found.push(...barMisfit(bar, faces))
   const entries = Object.entries(shell.openings)
   entries.forEach(([id, opening], i) => {
     const face = faces.find((candidate) => candidate.id === opening.face)
@@ -35,6 +36,18 @@ export function misfits(shell: Shell, faces: readonly Face[]): Misfit[] {
 
 const meets = (face: Face, notch: Notch, opening: Opening) =>
   notchStrips(face, notch).some((strip) => polygonArea(clipConvex(strip, rectangleCorners(opening))) > 1e-6)
+
+/** What runs through a face lies within it, and all that are alike find room there. */
+function barMisfit({ name, face: on, x, y, width, count }: Penetration, faces: readonly Face[]): Misfit[] {
+  const face = faces.find(({ id }) => id === on)
+  if (!face) return []
+  const corners = rectangleCorners({ x: x - width / 2, y: y - width / 2, width, height: width })
+  if (!corners.every((corner) => isInside(face.outline, corner)))
+    return [{ opening: null, message: `${name} reaches over the edge of its face; move it or make it smaller.` }]
+  return count * width ** 2 > face.area
+    ? [{ opening: null, message: `There is no room in the face for ${count} of ${name}; fewer or smaller ones.` }]
+    : []
+}
 
 function boxMisfit({ name, x, length, width, height, outline }: FloorBox, { form }: Shell): Misfit[] {
   const fits =

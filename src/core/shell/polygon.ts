@@ -63,23 +63,65 @@ export function clipConvex(outline: readonly Point[], clip: readonly Point[]): P
   }, outline) as Point[]
 }
 
+/** All that lies left of a line. */
+interface HalfPlane {
+  at: Point
+  along: Point
+}
+
+const cross = (a: Point, b: Point): number => a[0] * b[1] - a[1] * b[0]
+const from = (a: Point, b: Point): Point => [b[0] - a[0], b[1] - a[1]]
+/** How far left of a line a point is, in lengths of its direction. */
+const left = ({ at, along }: HalfPlane, point: Point): number => cross(along, from(at, point))
+
+function crossing(a: HalfPlane, b: HalfPlane): Point {
+  const t = cross(from(a.at, b.at), b.along) / cross(a.along, b.along)
+  return [a.at[0] + t * a.along[0], a.at[1] + t * a.along[1]]
+}
+
+/** Directions closer than this, as a sine, are one. */
+const PARALLEL = 1e-9
+
 /**
- * A convex polygon moved in by a distance of each edge's own.
+ * A convex polygon moved in by a distance of each edge's own: the lines of its edges as they turn, each leaving out those before it that
+ * meet beyond it.
+ * @param outline counter-clockwise
  * @param by distance of the edge from one corner to the next, the i-th, m
  * @returns nothing where the edges meet
+ * @see de Berg et al., Computational Geometry, 4.2 (intersection of half planes)
  */
 export function inset(outline: readonly Point[], by: (from: Point, to: Point, i: number) => number): Point[] {
-  return outline.reduce<Point[]>(
-    (left, from, i) => {
-      const to = outline[(i + 1) % outline.length]!
-      const length = Math.hypot(to[0] - from[0], to[1] - from[1])
-      const distance = by(from, to, i)
-      if (length === 0 || distance <= 0 || left.length === 0) return left
-      const inward: Point = [(from[1] - to[1]) / length, (to[0] - from[0]) / length]
-      return clipHalf(left, [from[0] + inward[0] * distance, from[1] + inward[1] * distance], inward)
-    },
-    [...outline],
-  )
+  const lines: HalfPlane[] = []
+  for (const [i, corner] of outline.entries()) {
+    const next = outline[(i + 1) % outline.length]!
+    const along = from(corner, next)
+    const length = Math.hypot(...along)
+    if (length === 0) continue
+    const distance = by(corner, next, i)
+    const unit: Point = [along[0] / length, along[1] / length]
+    const moved = { at: [corner[0] - unit[1] * distance, corner[1] + unit[0] * distance] as const, along: unit }
+    if (!take(lines, moved)) return []
+  }
+  // The last lines meet the first ones.
+  while (lines.length > 2 && left(lines[0]!, crossing(lines.at(-2)!, lines.at(-1)!)) < 0) lines.pop()
+  while (lines.length > 2 && left(lines.at(-1)!, crossing(lines[0]!, lines[1]!)) < 0) lines.shift()
+  if (lines.length < 3) return []
+  return lines.map((line, i) => crossing(lines.at(i - 1)!, line))
+}
+
+/** Adds the next line. @returns whether anything is left */
+function take(lines: HalfPlane[], next: HalfPlane): boolean {
+  while (lines.length > 1 && left(next, crossing(lines.at(-2)!, lines.at(-1)!)) < 0) lines.pop()
+  while (lines.length > 1 && left(next, crossing(lines[0]!, lines[1]!)) < 0) lines.shift()
+  const last = lines.at(-1)
+  const turn = last ? cross(last.along, next.along) : 1
+  if (last && Math.abs(turn) < PARALLEL && last.along[0] * next.along[0] + last.along[1] * next.along[1] > 0) {
+    // Of two on one course the inner one counts.
+    if (left(last, next.at) > 0) lines[lines.length - 1] = next
+    return true
+  }
+  lines.push(next)
+  return turn > PARALLEL
 }
 
 /** A rectangle by its lower left corner, m. */

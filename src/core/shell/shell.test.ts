@@ -308,6 +308,14 @@ describe("openings", () => {
     expect(misfits(shell, facesOf(shell)).map(({ message }) => message)).toEqual([
       "Step reaches out of the shell; make it smaller or move it.",
     ])
+    const bar = { name: "Bolts", face: "left", material: "steel-bare", shape: "round", wall: null, outdoors: 0, indoors: 0 } as const
+    const pierced = (x: number, count: number) =>
+      misfits({ ...shellOf(box), penetrations: { bar: { ...bar, x, y: 1, width: 0.1, count } } }, facesOf(shellOf(box))).map(
+        ({ message }) => message,
+      )
+    expect(pierced(1, 10)).toEqual([])
+    expect(pierced(0.04, 10)).toEqual(["Bolts reaches over the edge of its face; move it or make it smaller."])
+    expect(pierced(1, 5000)).toEqual(["There is no room in the face for 5000 of Bolts; fewer or smaller ones."])
     // In the corner over the eaves of a gable end there is no wall.
     expect(found({ window: { ...door, face: "front", x: 0.1, y: 2.1, width: 0.5, height: 0.6 } }, gable)).toHaveLength(1)
   })

@@ -22,6 +22,7 @@ export function sketch(name: string, layers: readonly LayerSketch[], absorptance
     members: Object.fromEntries(sets.map((set, i) => [`m${i + 1}`, set])),
     layers: Object.fromEntries(entries),
     order: entries.map(([id]) => id),
+    edge: null,
   }
 }
 

@@ -5,8 +5,9 @@ import { FACES } from "../../schema/job/references"
 import { JobKind } from "../../schema/job/job"
 import { applyEdit } from "../edit"
 import { wearBuildUp } from "../assembly-edits"
-import { type Part, partOf, readyBuildUps } from "./ready-build-ups"
+import { readyBuildUps } from "./ready-build-ups"
 import { KITS, startJob } from "./start-job"
+import { CHOICE, type Part, partOf, unfitWays, type Way } from "./ways"
 
 const start = (kind: JobKind) =>
   startJob({ kind, name: kind, units: "metric", form: KITS[kind].form, station: KITS[kind].station, school: "" })
@@ -14,7 +15,7 @@ const PARTS: Part[] = ["wall", "roof", "floor"]
 const every = JobKind.options.flatMap((kind) => PARTS.flatMap((part) => readyBuildUps(kind, part).map((one) => ({ kind, part, ...one }))))
 
 describe("ready build-ups", () => {
-  test.each(every)("$kind, $part: $school can be worn, with its reason", ({ kind, part, assembly }) => {
+  test.each(every)("$kind, $part: $id can be worn, with its reason", ({ kind, part, assembly }) => {
     const worn = applyEdit(start(kind), wearBuildUp(part, assembly, {}))
     if (!worn.ok || !worn.value) throw new Error(worn.ok ? "nothing changed" : worn.error.message)
     const { faces, loss, gain } = ledgerOf(activeState(worn.value.job))
@@ -25,24 +26,47 @@ describe("ready build-ups", () => {
     expect(assembly.reason.length).toBeGreaterThan(20)
   })
 
-  test("each kind has a wall of each school that fits its skin", () => {
-    const schools = (kind: JobKind) => readyBuildUps(kind, "wall").map(({ id }) => id)
-    for (const kind of JobKind.options) expect(schools(kind)).toEqual(expect.arrayContaining([expect.stringContaining("smart")]))
-    for (const kind of ["cabin", "cold-room", "shed", "post-frame"] as const)
-      expect(schools(kind).some((id) => id.includes("outside"))).toBe(true)
-    // A van's steel skin is the outside already.
-    expect(schools("van").some((id) => id.includes("outside"))).toBe(false)
-    for (const kind of JobKind.options) expect(new Set(schools(kind)).size).toBe(schools(kind).length)
+  test.each(JobKind.options.flatMap((kind) => PARTS.map((part) => ({ kind, part }))))(
+    "$kind, $part: each way between which one chooses is there, or says why it does not fit",
+    ({ kind, part }) => {
+      const there = readyBuildUps(kind, part).map(({ way }) => way)
+      const unfit = unfitWays(kind, part)
+      const answered = [...there, ...unfit.map(({ way }) => way)]
+      expect(answered).toEqual(expect.arrayContaining([...CHOICE[part]]))
+      for (const { way, why } of unfit) {
+        expect(there).not.toContain(way)
+        expect(why.length).toBeGreaterThan(20)
+      }
+      const ids = readyBuildUps(kind, part).map(({ id }) => id)
+      expect(new Set(ids).size).toBe(ids.length)
+    },
+  )
+
+  test("ways for a slab do not fit what stands clear of the ground", () => {
+    expect(unfitWays("shed", "floor", false).map(({ way }) => way)).toEqual(["slab-full", "slab-edge", "slab-none"])
+    expect(unfitWays("shed", "floor", true)).toEqual([])
+  })
+
+  test("a slab insulated along its edge loses less than the same slab without, and more than one insulated all over", () => {
+    const loss = (way: Way) => {
+      const { assembly } = readyBuildUps("post-frame", "floor").find((one) => one.way === way)!
+      const worn = applyEdit(start("post-frame"), wearBuildUp("floor", assembly, {}))
+      if (!worn.ok) throw new Error(worn.error.message)
+      const floor = ledgerOf(activeState(worn.value?.job ?? start("post-frame"))).faces.find(({ id }) => id === "floor")!
+      return floor.ground!.heatTransferCoefficient
+    }
+    expect(loss("slab-edge")).toBeLessThan(loss("slab-none"))
+    expect(loss("slab-full")).toBeLessThan(loss("slab-edge"))
   })
 
   test("open-cell foam gives the R of closed-cell foam in more depth, at less money", () => {
-    const of = (school: string) => {
-      const { assembly } = readyBuildUps("shed", "wall").find((one) => one.school.startsWith(school))!
+    const of = (way: Way) => {
+      const { assembly } = readyBuildUps("shed", "wall").find((one) => one.way === way)!
       const worn = applyEdit(start("shed"), wearBuildUp("wall", assembly, {}))
       if (!worn.ok || !worn.value) throw new Error("not worn")
       return ledgerOf(activeState(worn.value.job)).faces.find(({ id }) => id === "left")!
     }
-    const [open, closed] = [of("Open-cell"), of("Closed-cell")]
+    const [open, closed] = [of("open-cell"), of("closed-cell")]
     expect(Math.abs(open.label / closed.label - 1)).toBeLessThan(0.12)
     expect(open.winter.thickness).toBeGreaterThan(closed.winter.thickness + 0.04)
     expect(open.price).toBeLessThan(closed.price)

@@ -1,6 +1,14 @@
 import type { JobKind } from "../../schema/job/job"
 import type { Assembly } from "../../schema/job/build-up"
+import type { Way } from "./ways"
 import { level, RIBS, sketch, timber } from "./layers"
+
+/** What decides a floor, and when it fits. */
+export interface OnFloor {
+  name: string
+  way: Way
+  fits: string
+}
 
 /** A way of building that good practitioners follow, as a ready set of build-ups. */
 export interface School {
@@ -8,12 +16,45 @@ export interface School {
   name: string
   /** When it fits. */
   fits: string
+  /** What decides its walls and roof, and its floor. */
+  way: Way
+  onFloor: OnFloor
   wall: Assembly
   roof: Assembly
   floor: Assembly
 }
 
 const there = { existing: true }
+
+const BOARDS_IN_VAN: OnFloor = {
+  name: "Foam boards that carry the floor",
+  way: "carried",
+  fits: "Boards right through under the plywood: light, and nothing bridges them; the foam must bear feet, seats and cabinets for years.",
+}
+
+const JOISTS_IN_CABIN: OnFloor = {
+  name: "Foam between joists",
+  way: "joists",
+  fits: "Joists carry, the filling lies between them: cheap and easy to screw to; each joist is a thin spot.",
+}
+
+const BOARDS_IN_COLD_ROOM: OnFloor = {
+  name: "Foam under plywood",
+  way: "carried",
+  fits: "Boards under plywood and a tough sheet: quick, and it comes out again; heavy trolleys need a screed.",
+}
+
+const JOISTS_IN_SHED: OnFloor = {
+  name: "Wool between joists",
+  way: "joists",
+  fits: "Wool between joists over a wind-tight board: quiet and cheap; it must stay dry from below and closed to mice.",
+}
+
+const UNDER_SLAB: OnFloor = {
+  name: "Foam under the slab",
+  way: "slab-full",
+  fits: "Boards under the whole slab, laid before it is poured: warm to the feet, and the slab stores heat.",
+}
 
 const VAN_FLOOR = sketch("Floor", [
   ["steel-painted", 0.0008, there],
@@ -22,25 +63,27 @@ const VAN_FLOOR = sketch("Floor", [
   ["vinyl-floor", 0.002],
 ])
 
-const van = (id: string, name: string, fits: string, inside: Parameters<typeof sketch>[1]): School => ({
+const van = (id: string, name: string, fits: string, way: Way, inside: Parameters<typeof sketch>[1]): School => ({
   id,
   name,
   fits,
+  way,
+  onFloor: BOARDS_IN_VAN,
   wall: sketch("Walls and doors", [["steel-painted", 0.0008, there], ...inside]),
   roof: sketch("Roof", [["steel-painted", 0.0008, there], ...inside]),
   floor: VAN_FLOOR,
 })
 
 const VAN: School[] = [
-  van("boards", "Foam boards between the ribs", "Most R in little depth; boards and gaps must be sealed against the skin.", [
+  van("boards", "Foam boards between the ribs", "Most R in little depth; boards and gaps must be sealed against the skin.", "boards", [
     ["polyiso", 0.025, { between: RIBS }],
     ["birch-plywood", 0.0065],
   ]),
-  van("sprayed", "Sprayed closed-cell foam", "Sticks to the skin and leaves no cold air behind it; cannot be undone.", [
+  van("sprayed", "Sprayed closed-cell foam", "Sticks to the skin and leaves no cold air behind it; cannot be undone.", "closed-cell", [
     ["spray-closed", 0.04, { between: RIBS }],
     ["birch-plywood", 0.0065],
   ]),
-  van("fibre", "Fibre with a tight membrane", "Quiet, cheap and light; the membrane must be airtight or the skin rains inside.", [
+  van("fibre", "Fibre with a tight membrane", "Quiet, cheap and light; the membrane must be airtight or the skin rains inside.", "closed", [
     ["hemp-batt", 0.045, { between: RIBS, voids: 1 }],
     ["foil-membrane", 0.0003],
     ["birch-plywood", 0.0065],
@@ -52,6 +95,8 @@ const CABIN: School[] = [
     id: "boards",
     name: "Foam boards in a timber frame",
     fits: "Light, thin and little bothered by damp; the frame is where the heat goes.",
+    way: "boards",
+    onFloor: JOISTS_IN_CABIN,
     wall: sketch("Walls", [
       ["aluminium", 0.001],
       ["xps", 0.04, { between: timber("Studs", 0.038, 0.4) }],
@@ -72,6 +117,12 @@ const CABIN: School[] = [
     id: "open",
     name: "Vapour-open timber and wool",
     fits: "Dries to both sides behind an aired cladding; thicker for the same R.",
+    way: "open",
+    onFloor: {
+      name: "Wool between joists",
+      way: "joists",
+      fits: "As the rest of it: open to vapour and quiet; it must stay dry from below and closed to mice.",
+    },
     wall: sketch("Walls, behind vented cladding", [
       ["wood-fibre-board", 0.022],
       ["sheep-wool", 0.06, { between: timber("Studs", 0.045, 0.4) }],
@@ -95,6 +146,8 @@ const coldRoom = (id: string, name: string, fits: string, foam: string, thicknes
   id,
   name,
   fits,
+  way: "boards",
+  onFloor: BOARDS_IN_COLD_ROOM,
   wall: sketch(
     "Walls",
     [
@@ -131,6 +184,8 @@ const SHED: School[] = [
     id: "smart",
     name: "Stud frame, wool and a smart membrane",
     fits: "Forgiving: it is tight in winter and opens to dry in summer.",
+    way: "smart",
+    onFloor: JOISTS_IN_SHED,
     wall: sketch("Walls, behind vented cladding", [
       ["wood-fibre-board", 0.035],
       ["glass-wool", 0.09, { between: timber("Studs", 0.045, 0.6) }],
@@ -154,6 +209,8 @@ const SHED: School[] = [
     id: "outside",
     name: "All insulation outside an airtight layer",
     fits: "The frame stays warm and dry and can be seen from inside; the cladding stands further out.",
+    way: "outside",
+    onFloor: JOISTS_IN_SHED,
     wall: sketch("Walls, behind vented cladding", [
       ["breather-membrane", 0.0005],
       ["stone-wool-board", 0.1],
@@ -188,6 +245,8 @@ const POST_FRAME: School[] = [
     id: "wool",
     name: "Wool between posts and a tight membrane",
     fits: "Cheap depth between the girts; the membrane must run unbroken from footing to ridge.",
+    way: "closed",
+    onFloor: UNDER_SLAB,
     wall: sketch("Walls, behind vented steel", [
       ["breather-membrane", 0.0005],
       ["glass-wool", 0.038, { between: level("Girts", 0.089, 0.6) }],
@@ -208,6 +267,8 @@ const POST_FRAME: School[] = [
     id: "boards",
     name: "Foam boards across the girts",
     fits: "One unbroken layer over the frame; needs a cover inside.",
+    way: "boards",
+    onFloor: UNDER_SLAB,
     wall: sketch("Walls", [
       ["steel-painted", 0.0005, there],
       ["polyiso", 0.06],

@@ -1,4 +1,4 @@
-import { type Brief, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, type Variant } from "../../schema/job/job"
+import { type Brief, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, NO_BREAKS, type Variant } from "../../schema/job/job"
 import type { Assembly } from "../../schema/job/build-up"
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Opening, Shell } from "../../schema/job/shell"
@@ -101,12 +101,13 @@ export function startVariant(school: School, form: Form, ach50: number): Variant
   const wears = Object.fromEntries(
     FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"]),
   )
-  const chosen = (assembly: Assembly): Assembly => ({ ...assembly, reason: school.fits })
+  const chosen = (assembly: Assembly, reason = school.fits): Assembly => ({ ...assembly, reason })
   return {
     name: school.name,
-    assemblies: { wall: chosen(school.wall), roof: chosen(school.roof), floor: chosen(school.floor) },
+    assemblies: { wall: chosen(school.wall), roof: chosen(school.roof), floor: chosen(school.floor, school.onFloor.fits) },
     wears,
     leakage: { ach50, shelter: 3 },
+    breaks: NO_BREAKS,
   }
 }
 
@@ -117,7 +118,6 @@ export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "
     form,
     azimuth: 180,
     floor,
-    slabEdge: null,
     chassis: null,
     overhang: { eaves: 0, ends: 0 },
     openings,

@@ -59,6 +59,15 @@ export type Layer = z.output<typeof Layer>
 /** What a layer is of which no more is said than its material and thickness. */
 export const PLAIN_LAYER = { existing: false, voids: 0, between: null, loose: null, fasteners: null, vents: 0 } as const
 
+/** Insulation along the edge of a slab, level under it or beside it down into the ground. */
+export const SlabEdge = z.strictObject({
+  kind: z.enum(["horizontal", "vertical"]),
+  reach: quantity("m", "how wide, or how deep", { above: 0, max: 5 }),
+  thickness: quantity("m", "its thickness", { above: 0, max: 0.5 }),
+  material: z.string().min(1).max(60),
+})
+export type SlabEdge = z.output<typeof SlabEdge>
+
 export const Assembly = z.strictObject({
   name: title("name"),
   reason: z.string().max(600).describe("why it was chosen over others; empty: not said"),
@@ -68,5 +77,6 @@ export const Assembly = z.strictObject({
   members: z.record(Id, MemberSet).describe("sets of members; those of different sets cross"),
   layers: z.record(Id, Layer),
   order: z.array(Id).min(1).max(40).describe("layers, outside to inside"),
+  edge: SlabEdge.nullable().describe("insulation along its edge where it is a floor on the ground; null: none"),
 })
 export type Assembly = z.output<typeof Assembly>

@@ -7,8 +7,10 @@ import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 6
+export const JOB_VERSION = 7
 export const JOB_FORMAT = "pelzhaus-job"
+/** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
+export const LARGEST_FILE = 4_000_000
 
 export const JobKind = z.enum(["van", "cabin", "cold-room", "shed", "post-frame"])
 export type JobKind = z.output<typeof JobKind>
@@ -59,12 +61,23 @@ export const Leakage = z.strictObject({
 })
 export type Leakage = z.output<typeof Leakage>
 
+const strip = (meaning: string) => z.record(Id, quantity("m", meaning, { above: 0, max: 1 }))
+
+/** Plastic that parts what else would carry heat through in one piece; what is not named has none. */
+export const Breaks = z.strictObject({
+  openings: strip("strip across the frame of an opening that keeps its outdoor part from its indoor part"),
+  penetrations: strip("length set into the run of what goes through a face"),
+})
+export type Breaks = z.output<typeof Breaks>
+export const NO_BREAKS: Breaks = { openings: {}, penetrations: {} }
+
 export const Variant = z
   .strictObject({
     name: title("name"),
     assemblies: z.record(Id, Assembly),
     wears: z.partialRecord(FaceId, Id).describe("assembly of each face"),
     leakage: Leakage,
+    breaks: Breaks,
   })
   .describe("one way to build it")
 export type Variant = z.output<typeof Variant>

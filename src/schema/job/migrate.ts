@@ -1,15 +1,14 @@
 import { JOB_VERSION } from "./job"
+import type { Step } from "./parts"
 import { v1ToV2 } from "./v1-to-v2"
 import { v2ToV3 } from "./v2-to-v3"
 import { v3ToV4 } from "./v3-to-v4"
 import { v4ToV5 } from "./v4-to-v5"
 import { v5ToV6 } from "./v5-to-v6"
-
-/** A step takes a document of version n to version n + 1; it must bear one that was never valid, which the schema refuses afterwards. */
-export type Step = (document: Record<string, unknown>) => Record<string, unknown>
+import { v6ToV7 } from "./v6-to-v7"
 
 /** Steps by the version they start from. */
-export const STEPS: Readonly<Record<number, Step>> = { 1: v1ToV2, 2: v2ToV3, 3: v3ToV4, 4: v4ToV5, 5: v5ToV6 }
+export const STEPS: Readonly<Record<number, Step>> = { 1: v1ToV2, 2: v2ToV3, 3: v3ToV4, 4: v4ToV5, 5: v5ToV6, 6: v6ToV7 }
 
 /**
  * Takes a document up to the current version, one step at a time.

@@ -1,11 +1,8 @@
 import { parse as parseLoose, printParseErrorCode, type ParseError } from "jsonc-parser"
 import { check, type Fault } from "../parse"
-import { Job, JOB_FORMAT, JOB_VERSION } from "./job"
+import { Job, JOB_FORMAT, JOB_VERSION, LARGEST_FILE } from "./job"
 import { migrate } from "./migrate"
 import { type Known, referenceFault } from "./references"
-
-/** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
-export const LARGEST_FILE = 4_000_000
 
 type Read = { ok: true; value: Job } | { ok: false; error: Fault }
 

@@ -1,5 +1,5 @@
 import type { Fault } from "../parse"
-import { type FormKind, type Form, formContradiction, measureOf } from "./form"
+import { type FormKind, formContradiction, measureOf } from "./form"
 import type { Job, OwnMaterials, Variant } from "./job"
 import type { FaceId, Offsets, Shell } from "./shell"
 import type { Assembly } from "./build-up"
@@ -37,7 +37,7 @@ export function referenceFault(job: Job, known: Known): Fault | null {
   if (order) return order
   if (!Object.hasOwn(job.variants, job.active)) return unknown(["active"], job.active, "variant")
   for (const [id, variant] of Object.entries(job.variants)) {
-    const fault = variantFault(variant, job.shell.form, within, ["variants", id])
+    const fault = variantFault(variant, job.shell, within, ["variants", id])
     if (fault) return fault
   }
   return job.pinned && snapshotFault(job.pinned, known)
@@ -45,7 +45,7 @@ export function referenceFault(job: Job, known: Known): Fault | null {
 
 function snapshotFault({ materials, shell, variant }: NonNullable<Job["pinned"]>, known: Known): Fault | null {
   const fault = materialsFault(materials, known, ["pinned", "materials"])
-  return fault ?? variantFault(variant, shell.form, withOwn(known, materials), ["pinned", "variant"])
+  return fault ?? variantFault(variant, shell, withOwn(known, materials), ["pinned", "variant"])
 }
 
 const withOwn = (known: Known, own: OwnMaterials): Known => ({ ...known, materials: new Set([...known.materials, ...Object.keys(own)]) })
@@ -84,8 +84,6 @@ function shellFault(shell: Shell, known: Known): Fault | null {
   for (const [id, { frame }] of Object.entries(shell.openings))
     if (frame && !known.materials.has(frame.material))
       return unknown(["shell", "openings", id, "frame", "material"], frame.material, "material")
-  if (shell.slabEdge && !known.materials.has(shell.slabEdge.material))
-    return unknown(["shell", "slabEdge", "material"], shell.slabEdge.material, "material")
   for (const [id, { material, shape, width, wall }] of Object.entries(shell.penetrations)) {
     const at = ["shell", "penetrations", id]
     if (!known.materials.has(material)) return unknown([...at, "material"], material, "material")
@@ -112,8 +110,8 @@ function notRising(path: Path, name: string): Fault {
   return { code: "contradiction", path, message: `The offsets of ${name} must rise along the edge.` }
 }
 
-function variantFault(variant: Variant, form: Form, known: Known, path: Path): Fault | null {
-  for (const face of FACES[form.kind]) {
+function variantFault(variant: Variant, shell: Shell, known: Known, path: Path): Fault | null {
+  for (const face of FACES[shell.form.kind]) {
     const worn = variant.wears[face]
     if (worn === undefined) return { code: "missing", path: [...path, "wears", face], message: `The face "${face}" wears no assembly.` }
     if (!Object.hasOwn(variant.assemblies, worn)) return unknown([...path, "wears", face], worn, "assembly")
@@ -122,10 +120,16 @@ function variantFault(variant: Variant, form: Form, known: Known, path: Path): F
     const fault = assemblyFault(assembly, known, [...path, "assemblies", id])
     if (fault) return fault
   }
+  for (const list of ["openings", "penetrations"] as const)
+    for (const id of Object.keys(variant.breaks[list]))
+      if (!Object.hasOwn(shell[list], id))
+        return unknown([...path, "breaks", list, id], id, list === "openings" ? "opening" : "penetration")
   return null
 }
 
 function assemblyFault(assembly: Assembly, known: Known, path: Path): Fault | null {
+  const { edge } = assembly
+  if (edge && !known.materials.has(edge.material)) return unknown([...path, "edge", "material"], edge.material, "material")
   const order = orderFault(assembly.order, assembly.layers, [...path, "order"], "layer")
   if (order) return order
   for (const [id, layer] of Object.entries(assembly.layers)) {

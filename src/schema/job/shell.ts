@@ -20,7 +20,6 @@ export const OpeningFrame = z.strictObject({
   material: z.string().min(1).max(60),
   width: quantity("m", "of a solid frame seen square to the face, or of a sheet's two flanges on the faces", { min: 0.005, max: 0.5 }),
   sheet: quantity("m", "thickness of a sheet that wraps the wall's end; null: the frame is solid", { min: 0.0003, max: 0.02 }).nullable(),
-  break: quantity("m", "strip of plastic across it that keeps its outdoor part from its indoor part; 0: none", { min: 0, max: 0.2 }),
 })
 export type OpeningFrame = z.output<typeof OpeningFrame>
 
@@ -91,7 +90,6 @@ export const Penetration = z.strictObject({
   wall: quantity("m", "wall thickness of a pipe or tube; null: solid", { above: 0, max: 0.2 }).nullable(),
   outdoors: quantity("m", "length that stands out of the outdoor face; 0: flush", { min: 0, max: 50 }),
   indoors: quantity("m", "length that stands out of the indoor face; 0: flush", { min: 0, max: 50 }),
-  break: quantity("m", "length of plastic set into its run through the wall; 0: none", { min: 0, max: 1 }),
 })
 export type Penetration = z.output<typeof Penetration>
 
@@ -156,21 +154,11 @@ export const Chassis = z.strictObject({
 })
 export type Chassis = z.output<typeof Chassis>
 
-/** Insulation along the edge of a slab, level under it or beside it down into the ground. */
-export const SlabEdge = z.strictObject({
-  kind: z.enum(["horizontal", "vertical"]),
-  reach: quantity("m", "how wide, or how deep", { above: 0, max: 5 }),
-  thickness: quantity("m", "its thickness", { above: 0, max: 0.5 }),
-  material: z.string().min(1).max(60),
-})
-export type SlabEdge = z.output<typeof SlabEdge>
-
 export const Shell = z.strictObject({
   form: Form,
   azimuth: quantity("degrees", "direction that the front faces, from north clockwise", { min: 0, below: 360 }),
   floor: z.enum(["slab", "skids", "wheels", "frame"]).describe("what it stands on: a slab on the ground, or outdoor air below"),
   chassis: Chassis.nullable().describe("steel under the edges of a floor on a frame; null: not described"),
-  slabEdge: SlabEdge.nullable().describe("insulation along the edge of a slab; null: none"),
   overhang: z
     .strictObject({
       eaves: quantity("m", "level, past the side walls", { min: 0, max: 5 }),

@@ -1,5 +1,4 @@
-import type { Step } from "./migrate"
-import { changed, mapped } from "./parts"
+import { changed, mapped, type Step } from "./parts"
 
 /**
  * Version 2 knows more forms, boxes on the floor, and members measured one by one; a job of version 1 has none of them.

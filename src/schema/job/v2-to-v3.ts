@@ -1,5 +1,4 @@
-import { changed, mapped, type Part } from "./parts"
-import type { Step } from "./migrate"
+import { changed, mapped, type Part, type Step } from "./parts"
 import { FACES } from "./references"
 
 /**

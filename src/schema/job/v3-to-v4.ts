@@ -1,5 +1,4 @@
-import type { Step } from "./migrate"
-import { changed } from "./parts"
+import { changed, type Step } from "./parts"
 
 /** Version 4 knows upper walls of vans that bow out, where those of version 3 were straight, and what stands on the floor. */
 export const v3ToV4: Step = (job) => ({

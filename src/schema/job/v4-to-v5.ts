@@ -1,5 +1,4 @@
-import type { Step } from "./migrate"
-import { changed, mapped } from "./parts"
+import { changed, mapped, type Step } from "./parts"
 
 /**
  * Version 5 knows what openings are set in, which was counted in their transmittance before, and how insulation is reckoned in service,

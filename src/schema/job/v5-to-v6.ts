@@ -1,5 +1,4 @@
-import type { Step } from "./migrate"
-import { changed, mapped, type Part } from "./parts"
+import { changed, mapped, type Part, type Step } from "./parts"
 
 /**
  * Version 6 brings its own materials along, and knows fasteners, pressed fibre, vented air spaces, filled members and what runs through

@@ -2,7 +2,10 @@
 import { layerCautions } from "../../core/ledger/cautions"
 import { type Kind, printQuantity, printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
+import { materialOf, withOwnMaterials } from "../../core/material/catalogue"
 import { sum } from "../../core/numeric/sum"
+import type { SlabEdge } from "../../schema/job/build-up"
+import type { OwnMaterials } from "../../schema/job/job"
 import { printAirLayer } from "../materials/figures"
 import { useJob } from "../job/job-store"
 import { SideBySide } from "../primitives/side-by-side"
@@ -22,10 +25,13 @@ const withUnit = (kind: Kind, of: (candidate: Candidate) => number) => (candidat
 const LINES: readonly { name: string; of: (candidate: Candidate, units: UnitSystem) => string }[] = [
   {
     name: "layers, outside to inside",
-    of: ({ face }, units) =>
-      face.layers
-        .map(({ layer, material }) => `${printQuantity("length", layer.thickness, units).text} ${material.name.toLowerCase()}`)
-        .join(" · "),
+    of: ({ face, assembly: { edge }, materials }, units) =>
+      [
+        ...face.layers.map(
+          ({ layer, material }) => `${printQuantity("length", layer.thickness, units).text} ${material.name.toLowerCase()}`,
+        ),
+        ...(edge ? [edgeWords(edge, materials, units)] : []),
+      ].join(" · "),
   },
   { name: "thickness", of: withUnit("length", ({ face }) => face.winter.thickness) },
   {
@@ -52,6 +58,12 @@ const LINES: readonly { name: string; of: (candidate: Candidate, units: UnitSyst
   { name: "whole: weight added", of: withUnit("mass", ({ ledger }) => ledger.weight) },
   { name: "whole: money", of: withUnit("money", ({ ledger }) => ledger.money) },
 ]
+
+function edgeWords({ kind, reach, thickness, material }: SlabEdge, own: OwnMaterials, units: UnitSystem): string {
+  const { name } = materialOf(material, withOwnMaterials(own))
+  const [thick, far] = [thickness, reach].map((length) => printQuantity("length", length, units).text)
+  return `along the slab’s edge ${thick} ${name.toLowerCase()}, ${far} ${kind === "vertical" ? "deep" : "wide"}`
+}
 
 /** Build-ups side by side with all their figures. */
 export function BuildUpsBeside({ candidates, onTake, onAway }: Props) {

@@ -2,7 +2,8 @@ import type { FaceFigures } from "../../core/ledger/face-figures"
 import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
 import type { Solutions } from "../../core/ledger/solutions"
 import { activeState, withAssembly } from "../../core/ledger/state"
-import { partOf, readyBuildUps } from "../../edit/start/ready-build-ups"
+import { readyBuildUps } from "../../edit/start/ready-build-ups"
+import { needsSlab, partOf } from "../../edit/start/ways"
 import type { Assembly } from "../../schema/job/build-up"
 import type { Job, OwnMaterials } from "../../schema/job/job"
 import type { KeptBuildUp } from "../../schema/kept"
@@ -29,7 +30,9 @@ export function presentCandidate(job: Job, face: FaceFigures, ledger: Ledger): C
 export function candidatesFor(job: Job, face: FaceFigures, kept: readonly OnShelf<KeptBuildUp>[], solutions: Solutions): Candidate[] {
   const state = activeState(job)
   const own = kept.map(({ id, document }) => ({ id, from: "on the shelf", assembly: document.assembly, materials: document.materials }))
-  const ready = readyBuildUps(job.brief.kind, partOf(face.id)).map(({ id, assembly }) => ({ id, from: "ready", assembly, materials: {} }))
+  const ready = readyBuildUps(job.brief.kind, partOf(face.id))
+    .filter(({ way }) => face.ground || !needsSlab(way))
+    .map(({ id, assembly }) => ({ id, from: "ready", assembly, materials: {} }))
   return [...own, ...ready].map((one): Candidate => {
     const tried = withAssembly({ ...state, materials: { ...one.materials, ...state.materials } }, face.assembly, one.assembly)
     const ledger = ledgerOf(tried, solutions)

@@ -5,6 +5,7 @@ import { v4 as newId } from "uuid"
 import { dampRank } from "../../core/moisture/damp-verdict"
 import { printQuantity } from "../../core/quantity/measure"
 import { wearBuildUp } from "../../edit/assembly-edits"
+import { partOf, unfitWays, WAYS } from "../../edit/start/ways"
 import type { Assembly } from "../../schema/job/build-up"
 import { JOB_VERSION, type OwnMaterials } from "../../schema/job/job"
 import { BUILD_UP_FORMAT } from "../../schema/kept"
@@ -74,6 +75,7 @@ export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
           onTake={take}
           onRemove={(id) => void kept.remove(id, true)}
         />
+        <Unfit unfit={unfitWays(job.brief.kind, partOf(figures.id), figures.ground !== null)} />
         {kept.unreadable.map(({ id, message }) => (
           <p key={id} role="alert" className="border-l-[3px] border-clay pl-3">
             Something on the shelf cannot be read and stays as it is: {message}
@@ -90,6 +92,24 @@ const shareWords = (faces: number) => (faces > 1 ? `What is taken is worn by the
 function keptParts({ assembly, materials }: Candidate): { assembly: Assembly; materials: OwnMaterials } {
   const text = JSON.stringify(assembly)
   return { assembly, materials: Object.fromEntries(Object.entries(materials).filter(([id]) => text.includes(JSON.stringify(id)))) }
+}
+
+/** Ways of building that have no place here. */
+function Unfit({ unfit }: { unfit: ReturnType<typeof unfitWays> }) {
+  if (unfit.length === 0) return null
+  return (
+    <section aria-label="Not among them">
+      <h3 className="font-display text-[15px] font-semibold">Not among them, and why</h3>
+      <dl className="text-dense">
+        {unfit.map(({ way, why }) => (
+          <div key={way}>
+            <dt className="inline font-semibold">{WAYS[way]}</dt>
+            <dd className="inline text-graphite">: {why}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  )
 }
 
 interface TableProps {

@@ -1,7 +1,7 @@
 "use client"
 import { type ReactNode, useId, useState } from "react"
 import { attempt } from "../../core/errors"
-import { type Kind, parseQuantity, printQuantity } from "../../core/quantity/measure"
+import { type Kind, parseQuantity, printQuantity, printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import type { Fault } from "../../schema/parse"
 
@@ -132,10 +132,20 @@ export function QuantityField({ label, kind, system, value, onCommit, onEmpty, p
       onCommit={(text) => {
         if (text.trim() === "" && onEmpty) return onEmpty()
         const parsed = attempt(() => parseQuantity(kind, text, system))
-        return parsed.ok ? onCommit(parsed.value) : parsed.error
+        return parsed.ok ? inUnits(onCommit(parsed.value), parsed.value, kind, system) : parsed.error
       }}
     />
   )
+}
+
+/** A fault about the figure that was typed, told in the units in which it was typed. */
+function inUnits(fault: Fault | null, typed: number, kind: Kind, system: UnitSystem): Fault | null {
+  if (fault?.range?.given !== typed) return fault
+  const { edge, limit } = fault.range
+  const words = printWithUnit(kind, limit, system)
+  // The least lengths are less than what is written of one.
+  const least = limit !== 0 && words === printWithUnit(kind, 0, system)
+  return { ...fault, message: `It must be ${least ? "more than nothing" : `${edge} ${words}`}.` }
 }
 
 interface Choice<T extends string> {

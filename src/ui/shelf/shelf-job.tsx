@@ -4,22 +4,20 @@ import Link from "next/link"
 import { DropdownMenu } from "radix-ui"
 import { useState } from "react"
 import { toast } from "sonner"
-import { v4 as newId } from "uuid"
 import { STATIONS } from "../../core/climate/stations"
 import { inTheWay } from "../../core/ledger/in-the-way"
 import type { UnitSystem } from "../../core/quantity/unit-system"
-import { setName } from "../../edit/brief-edits"
-import { applyEdit } from "../../edit/edit"
 import type { ShelfJob } from "../../schema/change"
-import type { Fault } from "../../schema/parse"
 import { call } from "../job/api"
 import { useLedgerOf } from "../job/job-store"
 import { SmallPelt } from "../pelt/small-pelt"
 import { DampRing } from "../primitives/damp-ring"
-import { Dialog } from "../primitives/dialog"
-import { TypedField } from "../primitives/fields"
 import { Figure } from "../primitives/figure"
+import { later } from "../primitives/later"
 import { obstacleWords } from "../words"
+
+/** Asked for now and then only. */
+const RenameJob = later(() => import("./rename-job").then((module) => module.RenameJob))
 
 interface Props {
   job: ShelfJob
@@ -28,22 +26,12 @@ interface Props {
 }
 
 /** A job on the shelf: its pelt, its headline figures, and what stands in its way. */
-export function ShelfJobCard({ job: { id, head, document: job }, units, onChanged }: Props) {
+export function ShelfJobCard({ job: shelved, units, onChanged }: Props) {
+  const { id, document: job } = shelved
   const [renaming, setRenaming] = useState(false)
   const ledger = useLedgerOf(job)
   const [obstacle, ...more] = inTheWay(ledger, job.brief.limits)
   const cooled = job.brief.kind === "cold-room"
-  const rename = (name: string): Fault | null => {
-    const result = applyEdit(job, setName(name.trim()))
-    if (!result.ok) return result.error
-    if (result.value) {
-      const { patches, inverse, label } = result.value
-      const revision = { id: newId(), parent: head, label, patches, inverse }
-      void tell(call("POST", `/api/jobs/${id}/changes`, { changes: [{ kind: "edit", revision }] }), onChanged)
-    }
-    setRenaming(false)
-    return null
-  }
   return (
     <li className="relative border-r border-seam px-4 pb-3 first:pl-0 max-[700px]:border-r-0">
       <Link href={`/jobs/${id}/build-ups`} className="block">
@@ -76,10 +64,9 @@ export function ShelfJobCard({ job: { id, head, document: job }, units, onChange
         </span>
       </Link>
       <JobMenu id={id} name={job.name} onRename={() => setRenaming(true)} onChanged={onChanged} />
-      <Dialog open={renaming} onClose={() => setRenaming(false)} title={`Rename ${job.name}`}>
-        <TypedField label="Name" shown={job.name} onCommit={rename} autoFocus />
-        <p className="mt-2 text-dense text-graphite">Enter keeps it.</p>
-      </Dialog>
+      {renaming ? (
+        <RenameJob job={shelved} onRenamed={(answer) => void tell(answer, onChanged)} onClose={() => setRenaming(false)} />
+      ) : null}
     </li>
   )
 }

@@ -18,6 +18,7 @@ import { useWorking } from "../../working/working"
 import { FaceHeader } from "../face-header"
 import { useChosenFace } from "../use-figures"
 
+const SlabEdgeFields = later(() => import("./slab-edge").then((module) => module.SlabEdgeFields))
 const LayerDetails = later(() => import("./layer-details").then((module) => module.LayerDetails))
 
 /** The chosen face layer by layer: what it is made of, and what each layer does. */
@@ -67,6 +68,7 @@ export function BuildUpsStation({ onPick, onLibrary }: { onPick: (picking: Picki
           most.
         </Remark>
       ))}
+      {figures.ground ? <SlabEdgeFields figures={figures} /> : null}
       <Wearing onLibrary={onLibrary} />
       {layerCautions(figures.layers).map((caution) => (
         <Remark key={caution} kind="caution">

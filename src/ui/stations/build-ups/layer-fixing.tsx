@@ -3,6 +3,7 @@ import type { BuiltLayer } from "../../../core/assembly/build-up"
 import { UNVENTILATED, ventilation, WELL_VENTILATED } from "../../../core/assembly/ventilated"
 import type { FaceFigures } from "../../../core/ledger/face-figures"
 import { printWithUnit } from "../../../core/quantity/measure"
+import { perLength } from "../../../core/quantity/unit-system"
 import { setLayer } from "../../../edit/assembly-edits"
 import { type Fasteners, PLAIN_LAYER } from "../../../schema/job/build-up"
 import { JobQuantity } from "../../job/job-quantity"
@@ -65,7 +66,7 @@ export function AirVents({ figures, built: { id, layer } }: Props) {
   return (
     <>
       <JobQuantity
-        label="Openings outdoors, a metre of width"
+        label={`Openings outdoors, a ${perLength(units)} of width`}
         kind="vents"
         value={layer.vents}
         onCommit={(vents) => store.edit(setLayer(figures.assembly, id, { vents }))}

@@ -1,21 +1,18 @@
 "use client"
 import { useState } from "react"
-import { type RankedBridge, rankedBridges } from "../../../core/ledger/bridge-ranking"
+import type { RankedBridge } from "../../../core/ledger/bridge-ranking"
 import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { useStation } from "../../bench/use-station"
-import { DetailView } from "../../bridge/detail-view"
-import { PointWords } from "../shell/point-words"
-import { Cure } from "./cure"
-import { useJob, useJobStore, useLedger } from "../../job/job-store"
+import { BridgeLook } from "../../bridge/bridge-look"
+import { useBridges } from "../../bridge/use-bridges"
+import { useJob, useJobStore } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 
 const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
 
-const LEFT_OUT = "members of other sets and the corners where three faces meet are left out; an edge that is not square is drawn square."
-
 /** Members, edges, reveals and what runs through, by what they cost, the dearest first. */
 export function BridgeRanking() {
-  const ranked = rankedBridges(useLedger())
+  const ranked = useBridges()
   const { units } = useJob()
   if (ranked.length === 0) return null
   const degree = printQuantity("temperature", 0, units).unit
@@ -90,40 +87,10 @@ function Row({ bridge }: { bridge: RankedBridge }) {
       {seen ? (
         <tr>
           <td colSpan={6} className="py-2">
-            <Seen bridge={bridge} />
+            <BridgeLook bridge={bridge} action="Calculate its temperatures" testId="seen-bridge" />
           </td>
         </tr>
       ) : null}
     </>
   )
-}
-
-/** A bridge looked into: its temperatures, and what would keep it dry. */
-function Seen({ bridge }: { bridge: RankedBridge }) {
-  const { name, face, set, point, detail, extent, specific, surface } = bridge
-  const { units } = useJob()
-  const psi = (value: number) => printWithUnit("linearTransmittance", value, units)
-  const cure = surface?.wet ? <Cure bridge={bridge} /> : null
-  if (point)
-    return (
-      <div className="grid gap-2" data-testid="seen-bridge">
-        <PointWords point={point} />
-        {cure}
-      </div>
-    )
-  return detail ? (
-    <DetailView
-      action="Calculate its temperatures"
-      face={face}
-      detail={detail}
-      testId="seen-bridge"
-      label={`Temperatures at ${name.toLowerCase()}`}
-      left={LEFT_OUT}
-      cost={(solved) =>
-        `ψ is ${psi(solved.linear)}${Math.abs(solved.linear - specific) > 1e-4 && set === null ? ` for a square edge, ${psi(specific)} at this one's angle` : ""}; ${printWithUnit("length", extent, units)} of it.`
-      }
-    >
-      {cure}
-    </DetailView>
-  ) : null
 }

@@ -8,13 +8,14 @@ import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { framingOn } from "../../../core/shell/framing"
 import { addBetween, setMembers, setPositions } from "../../../edit/assembly-edits"
 import type { MemberSet } from "../../../schema/job/build-up"
+import { BridgeLook } from "../../bridge/bridge-look"
+import { useBridges } from "../../bridge/use-bridges"
 import { useJob, useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { Button } from "../../primitives/button"
 import { Remark } from "../../primitives/remark"
 import { Toggle } from "../../primitives/toggle"
-import { BridgeCheck } from "./bridge-check"
 import { SpacingChoice } from "./spacing-choice"
 
 const PLATES = [0, 1, 2, 3].map((count) => ({ value: String(count), name: count === 0 ? "none" : count === 1 ? "one" : String(count) }))
@@ -147,9 +148,19 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
       {typedList(`Blocking, nailers, rails: their middles, from ${up ? "below" : "the left"}`, set.cross, (cross) => change({ cross }))}
       <SpacingChoice figures={figures} id={id} set={set} onTake={(spacing) => change({ spacing, spaced: "centres", positions: {} })} />
       <MemberWords figures={figures} id={id} set={set} />
-      <BridgeCheck figures={figures} id={id} set={set} />
+      <MemberBridge place={`${figures.id} ${id}`} />
     </div>
   )
+}
+
+/** One of the members in two dimensions. */
+function MemberBridge({ place }: { place: string }) {
+  const bridge = useBridges().find((one) => one.place === place)
+  return bridge ? (
+    <div className="col-span-3">
+      <BridgeLook bridge={bridge} action="See it in two dimensions" testId="bridge" />
+    </div>
+  ) : null
 }
 
 /** Shapes that something can be put into; a channel is open to what lies beside it. */

@@ -1,18 +1,19 @@
 "use client"
 import { useState } from "react"
-import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { faceName } from "../../../core/shell/face-name"
 import { polygonCentre } from "../../../core/shell/polygon"
 import { FACES } from "../../../schema/job/references"
 import type { FaceId, Penetration } from "../../../schema/job/shell"
+import { BridgeLook } from "../../bridge/bridge-look"
+import { useBridges } from "../../bridge/use-bridges"
 import { JobQuantity } from "../../job/job-quantity"
-import { useJob, useLedger } from "../../job/job-store"
+import { useJob } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
 import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
+import { BreakField } from "./break-field"
 import { NameField, PartList } from "./part-list"
-import { PointWords } from "./point-words"
 import { useParts } from "./use-parts"
 
 type Kind = "beam" | "pipe" | "cable" | "bolt" | "base"
@@ -27,7 +28,7 @@ const KINDS: Record<Kind, { name: string; first: Omit<Penetration, "name" | "fac
 }
 
 function bar(material: string, shape: Penetration["shape"], width: number, wall: number | null) {
-  return { material, shape, width, wall, count: 1, outdoors: 0, indoors: 0, break: 0 }
+  return { material, shape, width, wall, count: 1, outdoors: 0, indoors: 0 }
 }
 
 const SHAPES: Record<Penetration["shape"], string> = { round: "round", square: "square" }
@@ -78,7 +79,7 @@ function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
   const { brief, shell } = useJob()
   const materials = useMaterials()
   const { change } = useParts("penetrations")
-  const field = (key: "x" | "y" | "width" | "outdoors" | "indoors" | "break", label: string) => (
+  const field = (key: "x" | "y" | "width" | "outdoors" | "indoors", label: string) => (
     <JobQuantity label={label} kind="length" value={part[key]} onCommit={(value) => change(id, { [key]: value })} />
   )
   return (
@@ -117,7 +118,7 @@ function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
       />
       {field("outdoors", "Stands out outdoors")}
       {field("indoors", "Stands out indoors")}
-      {field("break", "Plastic set into its run")}
+      <BreakField list="penetrations" id={id} label="Plastic set into its run" />
       {field("x", "Middle, from the left")}
       {field("y", "Middle, from the lower edge")}
       <Point id={id} />
@@ -126,20 +127,10 @@ function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
 }
 
 function Point({ id }: { id: string }) {
-  const ledger = useLedger()
-  const { units } = useJob()
-  const point = ledger.points.find((one) => one.id === id)
-  if (!point) return null
-  return (
-    <div className="col-span-3" data-testid="point">
-      <p>
-        Each passes χ <span className="font-semibold">{printWithUnit("pointTransmittance", point.point, units)}</span>
-        {point.penetration.count > 1
-          ? `, all ${printQuantity("conductance", point.conductance, units).text} ${printQuantity("conductance", 0, units).unit}`
-          : ""}
-        .
-      </p>
-      <PointWords point={point} />
+  const bridge = useBridges().find(({ point }) => point?.id === id)
+  return bridge ? (
+    <div className="col-span-3">
+      <BridgeLook bridge={bridge} action="See it" testId="point" />
     </div>
-  )
+  ) : null
 }

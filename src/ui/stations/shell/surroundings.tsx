@@ -9,7 +9,6 @@ import { useJob, useJobStore, useLedger } from "../../job/job-store"
 import { choicesOf, SelectField } from "../../primitives/fields"
 import { ChassisFields } from "./chassis"
 import { NameField, PartList } from "./part-list"
-import { SlabEdgeFields } from "./slab-edge"
 import { useParts } from "./use-parts"
 
 const FLOORS: Record<Shell["floor"], string> = {
@@ -19,7 +18,7 @@ const FLOORS: Record<Shell["floor"], string> = {
   frame: "a steel frame",
 }
 const UNDER: Record<Shell["floor"], string> = {
-  slab: "Below it is the ground: heat goes out round its edge, and little through its middle.",
+  slab: "Below it is the ground: heat goes out round its edge, and little through its middle. Insulation along the edge is said with the floor’s build-up.",
   skids: "Below it is outdoor air, with wind and without sun.",
   wheels: "Below it is outdoor air, with wind and without sun; the road’s spray comes from below.",
   frame: "Below it is outdoor air, with wind and without sun; the frame’s steel crosses under it.",
@@ -68,7 +67,6 @@ export function Surroundings() {
         {shell.against.floor ? "Another space is below the floor, as said beneath." : UNDER[shell.floor]} An overhang’s shade is not in the
         heat gain yet.
       </p>
-      {shell.floor === "slab" && !shell.against.floor ? <SlabEdgeFields /> : null}
       {shell.floor === "frame" && !shell.against.floor ? <ChassisFields /> : null}
       <Spaces />
       <FacesAgainst />

@@ -1,7 +1,7 @@
 import { KNOWN } from "../../../../edit/known"
 import { ShelfChange } from "../../../../schema/change"
 import { Id } from "../../../../schema/job/name"
-import { readKept } from "../../../../schema/kept"
+import { readKept } from "../../../../schema/read-kept"
 import { check } from "../../../../schema/parse"
 import { store } from "../../../../store/current"
 import { keep, setKeptDeleted } from "../../../../store/kept"

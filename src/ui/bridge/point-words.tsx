@@ -1,9 +1,9 @@
 "use client"
-import { coldSurface } from "../../../core/ledger/cold-surface"
-import type { PointBridge } from "../../../core/ledger/point-bridge"
-import { printWithUnit } from "../../../core/quantity/measure"
-import { useJob, useLedger } from "../../job/job-store"
-import { Remark } from "../../primitives/remark"
+import { coldSurface } from "../../core/ledger/cold-surface"
+import type { PointBridge } from "../../core/ledger/point-bridge"
+import { printWithUnit } from "../../core/quantity/measure"
+import { useJob, useLedger } from "../job/job-store"
+import { Remark } from "../primitives/remark"
 
 /** How cold what runs through a face is where it comes in, and how that was got. */
 export function PointWords({ point }: { point: PointBridge }) {

@@ -2,8 +2,9 @@ import { describe, expect, test } from "@jest/globals"
 import { materialOf } from "../core/material/catalogue"
 import { KNOWN } from "../edit/known"
 import { demoJobs } from "../edit/start/demo-jobs"
+import type { Assembly } from "./job/build-up"
 import { JOB_VERSION } from "./job/job"
-import { readKept } from "./kept"
+import { readKept } from "./read-kept"
 
 const assembly = demoJobs()[0]!.variants.first!.assemblies.wall!
 const own = { ...materialOf("xps"), name: "Board of ours" }
@@ -18,6 +19,16 @@ const faultOf = (document: unknown) => {
 describe("what is kept", () => {
   test("is read as it was written", () => {
     for (const one of [buildUp, material]) expect(readKept(one, KNOWN)).toEqual({ ok: true, value: one })
+  })
+
+  test("of version 6 is read too: its build-ups had no insulation along an edge", () => {
+    const then: Partial<Assembly> = { ...assembly }
+    delete then.edge
+    expect(readKept({ ...buildUp, version: 6, assembly: then }, KNOWN)).toEqual({
+      ok: true,
+      value: { ...buildUp, assembly: { ...then, edge: null } },
+    })
+    expect(readKept({ ...material, version: 6 }, KNOWN)).toEqual({ ok: true, value: material })
   })
 
   test.each([

@@ -1,0 +1,132 @@
+import { describe, expect, test } from "@jest/globals"
+import { solvedDetail } from "../core/conduction/solved-detail"
+import { type RankedBridge, rankedBridges } from "../core/ledger/bridge-ranking"
+import { breakPlaces, breakStuffs, type Cure, curesFor, isCured, layerBreak } from "../core/ledger/cure"
+import { ledgerOf } from "../core/ledger/ledger"
+import { keptSolutions } from "../core/ledger/solutions"
+import { activeState } from "../core/ledger/state"
+import { CATALOGUE } from "../core/material/catalogue"
+import type { Job } from "../schema/job/job"
+import { cureEdit, tryCure } from "./cure-edit"
+import { applyEdit, type Edit } from "./edit"
+import { setFrame, addPart, removePart } from "./shell-edits"
+import { demoJobs } from "./start/demo-jobs"
+
+const demo = (name: string): Job => demoJobs().find((job) => job.name === name)!
+
+function edited(job: Job, edit: Edit): Job {
+  const done = applyEdit(job, edit)
+  if (!done.ok || !done.value) throw new Error(done.ok ? "nothing changed" : done.error.message)
+  return done.value.job
+}
+
+/** A bridge of a job, alone of all solved. */
+function bridgeOf(job: Job, place: string): RankedBridge {
+  const solutions = keptSolutions()
+  const find = () => rankedBridges(ledgerOf(activeState(job), solutions)).find((bridge) => bridge.place === place)!
+  const { detail } = find()
+  if (detail) solutions.keep(detail, solvedDetail(detail))
+  return find()
+}
+
+describe("where a break can be set", () => {
+  const places = (job: Job, place: string) => {
+    const state = activeState(job)
+    return breakPlaces(
+      rankedBridges(ledgerOf(state)).find((bridge) => bridge.place === place)!,
+      state,
+    )
+  }
+
+  test("in an edge on either side of it, under the lining; once where both faces wear the same", () => {
+    const larkspur = demo("Larkspur")
+    const { wall, floor } = activeState(larkspur).variant.assemblies
+    expect(places(larkspur, "right floor")).toEqual([
+      { kind: "layer", assembly: "wall", at: wall!.order.length - 1 },
+      { kind: "layer", assembly: "floor", at: floor!.order.length - 1 },
+    ])
+    expect(places(demo("Cold Nettle"), "left front")).toHaveLength(1)
+  })
+
+  test("on a slab that is there already above it, not beneath", () => {
+    const barn = demo("Eel Barn")
+    const { order } = activeState(barn).variant.assemblies.floor!
+    const [, onFloor] = places(barn, "right floor")
+    expect(onFloor).toEqual({ kind: "layer", assembly: "floor", at: order.length })
+  })
+
+  test("of a stuff that the job brings along too", () => {
+    const job = { ...demo("Larkspur"), materials: { "fen-felt": CATALOGUE.xps! } }
+    expect(breakStuffs(activeState(job))).toContain("fen-felt")
+  })
+})
+
+describe("cures", () => {
+  test("are layers by their price on all faces that wear them, by hand", () => {
+    const state = activeState(demo("Larkspur"))
+    const ledger = ledgerOf(state)
+    const rib = rankedBridges(ledger).find(({ set }) => set)!
+    const cures = curesFor(rib, state, ledger) as (Cure & { kind: "layer" })[]
+    expect(cures.map(({ money }) => money)).toEqual(cures.map(({ money }) => money).sort((a, b) => a - b))
+    const [place] = breakPlaces(rib, state)
+    if (place?.kind !== "layer") throw new Error("a rib takes a layer")
+    const worn = ledger.faces.filter(({ assembly }) => assembly === place.assembly)
+    const area = worn.reduce((sum, { netArea }) => sum + netArea, 0)
+    const { price } = CATALOGUE.xps!
+    expect(price.per).toBe("m³")
+    expect(layerBreak(place, "xps", 0.02, state, ledger)).toMatchObject({
+      kind: "layer",
+      material: "xps",
+      thickness: 0.02,
+      money: expect.closeTo(area * 0.02 * price.amount, 6) as unknown,
+    })
+  })
+
+  test("part a steel frame and a beam in a variant of their own, and leave the first as it is", () => {
+    const barn = demo("Eel Barn")
+    const door = Object.keys(barn.shell.openings)[0]!
+    const steel = { material: "steel-galvanised", width: 0.04, sheet: 0.0015 }
+    const beam = { face: "left", x: 2, y: 2, count: 1, material: "steel-painted", shape: "square", width: 0.08, wall: 0.004 } as const
+    const framed = edited(
+      edited(barn, setFrame(door, steel, 0)),
+      addPart("penetrations", "beam", { name: "Beam", outdoors: 0.5, indoors: 0.5, ...beam }),
+    )
+    for (const [place, list, id] of [
+      [`${door} jamb`, "openings", door],
+      ["point beam", "penetrations", "beam"],
+    ] as const) {
+      const before = bridgeOf(framed, place)
+      const tried = edited(framed, tryCure({ kind: "strip", list, id, thickness: 0.03 }, "v-tried", "l-tried"))
+      expect(tried.active).toBe("v-tried")
+      expect(tried.variants[framed.active]!.breaks[list]).toEqual({})
+      const after = bridgeOf(tried, place)
+      expect(after.specific).toBeLessThan(before.specific)
+      expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature)
+      // Back in the first variant the bridge is what it was.
+      expect(bridgeOf({ ...tried, active: framed.active }, place).specific).toBe(before.specific)
+    }
+    // What is taken away takes its breaks along, in every variant.
+    const parted = edited(framed, tryCure({ kind: "strip", list: "penetrations", id: "beam", thickness: 0.03 }, "v-tried", "l-tried"))
+    expect(edited(parted, removePart("penetrations", "beam")).variants["v-tried"]!.breaks.penetrations).toEqual({})
+  })
+
+  test("keep a wet bridge dry, and halve a dry one", () => {
+    const rib = bridgeOf(demo("Larkspur"), rankedBridges(ledgerOf(activeState(demo("Larkspur")))).find(({ set }) => set)!.place)
+    expect(rib.surface!.wet).toBe("frost")
+    const dry = { ...rib, surface: { ...rib.surface!, wet: null } }
+    expect(isCured(rib, { ...rib, watts: rib.watts / 4 })).toBe(false)
+    expect(isCured(rib, dry)).toBe(true)
+    expect(isCured(dry, { ...dry, watts: dry.watts * 0.51 })).toBe(false)
+    expect(isCured(dry, { ...dry, watts: dry.watts * 0.49 })).toBe(true)
+  })
+
+  test("of an edge are layers that change it", () => {
+    const larkspur = demo("Larkspur")
+    const before = bridgeOf(larkspur, "right floor")
+    const state = activeState(larkspur)
+    const [place] = breakPlaces(before, state)
+    if (place?.kind !== "layer") throw new Error("an edge takes a layer")
+    const after = bridgeOf(edited(larkspur, cureEdit(layerBreak(place, "xps", 0.03, state, ledgerOf(state)), "l-tried")), "right floor")
+    expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature)
+  })
+})

@@ -1,0 +1,39 @@
+import type { Assembly, SlabEdge } from "../../../schema/job/build-up"
+import { type LayerSketch, sketch } from "../layers"
+import { type Part, type Way, WAYS } from "../ways"
+
+/** A build-up ready to be worn, after one of the ways of building. */
+export interface ReadyBuildUp {
+  id: string
+  way: Way
+  /** With the reason for its way, and when it fits. */
+  assembly: Assembly
+}
+
+/** Those of one kind of enclosure, by its parts. */
+export type ReadyParts = Readonly<Record<Part, readonly ReadyBuildUp[]>>
+
+/** Its layers outside to inside; it is called after its way unless a name is given. */
+export const ready = (way: Way, reason: string, layers: readonly LayerSketch[], name: string = WAYS[way]): ReadyBuildUp => ({
+  id: name.toLowerCase().replace(/[^a-z]+/g, "-"),
+  way,
+  assembly: sketch(name, layers, null, reason),
+})
+
+/** Boards down beside a slab's edge, as deep as frost goes in mild ground. */
+const RIM: SlabEdge = { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }
+
+/** The same along whose edge there is insulation. */
+export const edged = ({ assembly, ...one }: ReadyBuildUp): ReadyBuildUp => ({ ...one, assembly: { ...assembly, edge: RIM } })
+
+/** A layer that is there already. */
+export const there = { existing: true }
+/** Openings along eaves and ridge, or foot and head: well vented. */
+export const vents = { vents: 0.02 }
+
+/** A roof's outer sheet over an aired gap. */
+export const METAL_ROOF: LayerSketch[] = [
+  ["steel-dark", 0.0006],
+  ["air", 0.05, vents],
+  ["roof-underlay", 0.0006],
+]

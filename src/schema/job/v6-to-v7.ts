@@ -1,0 +1,59 @@
+import { changed, mapped, type Part, type Step } from "./parts"
+
+/**
+ * In version 7 a variant says what parts frames and bars, and a build-up what lies along the edge of a slab: both are ways to build, and
+ * stood in the shell, which all variants share. Every variant takes over what the shell had.
+ */
+export const v6ToV7: Step = (job) => ({
+  ...job,
+  shell: changed(job.shell, shellOf),
+  variants: mapped(job.variants, (variant) => variantOf(variant, job.shell)),
+  pinned: changed(job.pinned, (pinned) => ({
+    ...pinned,
+    shell: changed(pinned.shell, shellOf),
+    variant: variantOf(pinned.variant, pinned.shell),
+  })),
+})
+
+function shellOf({ slabEdge: _, ...shell }: Part): Part {
+  return {
+    ...shell,
+    openings: mapped(shell.openings, (one) => changed(one, (opening) => ({ ...opening, frame: changed(opening.frame, unbroken) }))),
+    penetrations: mapped(shell.penetrations, (one) => changed(one, unbroken)),
+  }
+}
+
+const unbroken = ({ break: _, ...part }: Part): Part => part
+
+function variantOf(variant: unknown, shell: unknown): unknown {
+  const { slabEdge = null, openings, penetrations } = partOf(shell)
+  return changed(variant, (part) => {
+    const floor = partOf(part.wears).floor
+    return {
+      ...part,
+      assemblies: changed(part.assemblies, (known) =>
+        Object.fromEntries(
+          Object.entries(known).map(([id, assembly]) => [
+            id,
+            changed(assembly, (layers) => ({ ...layers, edge: id === floor ? slabEdge : null })),
+          ]),
+        ),
+      ),
+      breaks: {
+        openings: breaksOf(openings, (opening) => partOf(opening.frame).break),
+        penetrations: breaksOf(penetrations, (bar) => bar.break),
+      },
+    }
+  })
+}
+
+/** The breaks that there are; 0 was none. */
+const breaksOf = (parts: unknown, found: (part: Part) => unknown): Part =>
+  Object.fromEntries(
+    Object.entries(partOf(parts))
+      .map(([id, part]) => [id, found(partOf(part))] as const)
+      .filter(([, thickness]) => thickness),
+  )
+
+/** A part to look into; what is none has nothing in it. */
+const partOf = (value: unknown): Part => (typeof value === "object" && value !== null ? (value as Part) : {})

@@ -1,0 +1,113 @@
+"use client"
+import { useState } from "react"
+import type { RankedBridge } from "../../core/ledger/bridge-ranking"
+import { type BreakPlace, breakPlaces, breakStuffs, type Cure, layerBreak } from "../../core/ledger/cure"
+import { activeState } from "../../core/ledger/state"
+import { materialOf } from "../../core/material/catalogue"
+import { printQuantity, printWithUnit } from "../../core/quantity/measure"
+import { useJob, useLedger } from "../job/job-store"
+import { useMaterials } from "../materials/use-materials"
+import { Button } from "../primitives/button"
+import { QuantityField, SelectField } from "../primitives/fields"
+import { Refusal } from "../primitives/refusal"
+import { useSolved } from "./bench-solutions"
+import { BridgeView } from "./bridge-view"
+import { curedBridge, useTryCure } from "./cured-bridge"
+
+/** Thickest break that can be asked for, m. */
+const MOST = 0.3
+
+/** A bridge with a break beside it as it is, and one press to try it. */
+export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
+  const job = useJob()
+  const ledger = useLedger()
+  const materials = useMaterials()
+  const { tryIt, refusal } = useTryCure()
+  useSolved()
+  const [material, setMaterial] = useState("xps")
+  const [thickness, setThickness] = useState(0.02)
+  const [chosen, setChosen] = useState(0)
+  const state = activeState(job)
+  const places = breakPlaces(bridge, state)
+  const at = Math.min(chosen, places.length - 1)
+  const place = places[at]!
+  const cure: Cure = place.kind === "strip" ? { ...place, thickness } : layerBreak(place, material, thickness, state, ledger)
+  const tried = curedBridge(job, bridge.place, cure)
+  return (
+    <section aria-label="With a break" className="grid gap-2 border-t border-seam pt-2">
+      <h3 className="font-display text-[15px] font-semibold">With a break {whereWords(bridge, place)}</h3>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        {places.length > 1 ? (
+          <SelectField
+            label="Set"
+            value={String(at)}
+            options={places.map((one, i) => ({ value: String(i), name: faceWords(one) }))}
+            onChange={(next) => setChosen(Number(next))}
+          />
+        ) : null}
+        {place.kind === "layer" ? (
+          <SelectField
+            label="Break of"
+            value={material}
+            options={breakStuffs(state).map((value) => ({ value, name: materialOf(value, materials).name.toLowerCase() }))}
+            onChange={setMaterial}
+          />
+        ) : null}
+        <QuantityField
+          label="Thickness of the break"
+          kind="length"
+          system={job.units}
+          value={thickness}
+          onCommit={(value) => {
+            if (value <= 0 || value > MOST)
+              return {
+                code: "out-of-range",
+                path: [],
+                message: `A break is more than nothing and no thicker than ${printWithUnit("length", MOST, job.units)}.`,
+              }
+            setThickness(value)
+            return null
+          }}
+        />
+        <Button onClick={() => tryIt(cure)}>Try it in a variant</Button>
+      </div>
+      <Refusal>{refusal}</Refusal>
+      {tried ? (
+        <BridgeView action="Calculate it with the break" bridge={tried} testId="bridge-with-break">
+          <Change from={bridge} to={tried} cure={cure} />
+        </BridgeView>
+      ) : (
+        <p>Such a break cannot be set here.</p>
+      )}
+    </section>
+  )
+
+  function whereWords({ set, between }: RankedBridge, at: BreakPlace): string {
+    if (at.kind === "strip") return at.list === "openings" ? "of plastic across the frame" : "of plastic in its run"
+    return set ? "across their inside" : between && places.length === 1 ? faceWords(at) : "on its warm side"
+  }
+
+  /** The faces that a layer comes on. */
+  function faceWords(at: BreakPlace): string {
+    const on = ledger.faces.filter(({ id, assembly }) => at.kind === "layer" && assembly === at.assembly && bridge.between?.includes(id))
+    return `inside of the ${on.map(({ name }) => name.toLowerCase()).join(" and ")}`
+  }
+}
+
+/** What the break buys. */
+function Change({ from, to, cure }: { from: RankedBridge; to: RankedBridge; cure: Cure }) {
+  const { units } = useJob()
+  const kind = from.point ? "pointTransmittance" : "linearTransmittance"
+  const pair = (of: "linearTransmittance" | "pointTransmittance" | "power" | "temperature", now: number, then: number) =>
+    `${printWithUnit(of, then, units)} in place of ${printQuantity(of, now, units).text}`
+  return (
+    <p data-testid="with-and-without">
+      {from.point ? "χ" : "ψ"} {pair(kind, from.specific, to.specific)}; {pair("power", from.watts, to.watts)}
+      {from.surface && to.surface ? `; coldest ${pair("temperature", from.surface.temperature, to.surface.temperature)}` : ""}
+      {cure.kind === "layer"
+        ? `; ${printWithUnit("money", cure.money, units)} and ${printWithUnit("length", cure.thickness, units)} of room on all faces that wear it`
+        : ""}
+      .
+    </p>
+  )
+}

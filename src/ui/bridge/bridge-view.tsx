@@ -1,0 +1,84 @@
+"use client"
+import type { ReactNode } from "react"
+import type { Detail, DetailFigures } from "../../core/conduction/detail"
+import type { RankedBridge } from "../../core/ledger/bridge-ranking"
+import { printQuantity, printWithUnit } from "../../core/quantity/measure"
+import { perLength, type UnitSystem } from "../../core/quantity/unit-system"
+import { useJob } from "../job/job-store"
+import { DetailView } from "./detail-view"
+import { PointWords } from "./point-words"
+
+interface Props {
+  bridge: RankedBridge
+  /** Words of the button that begins. */
+  action: string
+  testId: string
+  /** What can be done once it is solved. */
+  children?: ReactNode
+}
+
+/** A bridge looked into: its temperatures, what it costs and how cold it gets. */
+export function BridgeView({ bridge, action, testId, children }: Props) {
+  const { units } = useJob()
+  const { name, face, set, detail, point } = bridge
+  if (point)
+    return (
+      <div className="grid gap-2" data-testid={testId}>
+        <p>
+          Each passes χ <span className="font-semibold">{printWithUnit("pointTransmittance", point.point, units)}</span>
+          {point.penetration.count > 1
+            ? `, all ${printQuantity("conductance", point.conductance, units).text} ${printQuantity("conductance", 0, units).unit}`
+            : ""}
+          .
+        </p>
+        <PointWords point={point} />
+        {children}
+      </div>
+    )
+  if (!detail) return null
+  return (
+    <DetailView
+      action={action}
+      face={face}
+      detail={detail}
+      testId={testId}
+      label={`Temperatures ${set ? "around one of the" : "at"} ${name.toLowerCase()}, outdoors below`}
+      left={leftOut(bridge)}
+      cost={(solved) => costOf(bridge, detail, solved, units)}
+    >
+      {children}
+    </DetailView>
+  )
+}
+
+/** What a picture leaves out. */
+function leftOut({ set, opening }: RankedBridge): string {
+  if (set) return "sticks of other sets, plates and the ends of the face are left out."
+  return opening
+    ? "the leaf is taken as one even stuff of its U, its seals and its hardware left out."
+    : "members and the corners where three faces meet are left out; an edge that is not square is drawn square."
+}
+
+function costOf({ set, opening, extent, specific }: RankedBridge, detail: Detail, { linear }: DetailFigures, units: UnitSystem): ReactNode {
+  const psi = (value: number) => printWithUnit("linearTransmittance", value, units)
+  if (set) {
+    const u = (value: number) => printWithUnit("transmittance", value, units)
+    const pitch = detail.body.width
+    const beside = detail.plain / pitch
+    return (
+      <>
+        In two dimensions a {perLength(units)} of {set.set.name.toLowerCase()} costs <span className="font-semibold">{psi(linear)}</span>{" "}
+        beside the bare build-up; with one every {printWithUnit("length", pitch, units)} its U goes from {u(beside)} to{" "}
+        <span className="font-semibold">{u(beside + linear / pitch)}</span>.
+      </>
+    )
+  }
+  const angled = !opening && Math.abs(linear - specific) > 1e-4
+  return (
+    <>
+      A {perLength(units)} costs <span className="font-semibold">{psi(linear)}</span>
+      {opening ? " beside wall and leaf" : angled ? ` at a square edge, ${psi(specific)} at this one’s angle` : ""};{" "}
+      {printWithUnit("length", extent, units)} of it are counted.
+    </>
+  )
+}

@@ -1,0 +1,78 @@
+"use client"
+import { useEffect, useRef, useState } from "react"
+import type { RankedBridge } from "../../core/ledger/bridge-ranking"
+import { type Cure, curesFor, isCured } from "../../core/ledger/cure"
+import { activeState } from "../../core/ledger/state"
+import { materialOf, type Materials } from "../../core/material/catalogue"
+import { printWithUnit } from "../../core/quantity/measure"
+import type { Job } from "../../schema/job/job"
+import { useJob, useLedger } from "../job/job-store"
+import { useMaterials } from "../materials/use-materials"
+import { Button } from "../primitives/button"
+import { Refusal } from "../primitives/refusal"
+import { solvedCure, useTryCure } from "./cured-bridge"
+
+type Found = { looking: number } | { cure: Cure; saves: number } | "none"
+
+/** Less than this a bridge need not be made better, W. */
+const LITTLE = 0.5
+
+/** Looks for the cheapest change with which nothing gathers on a bridge, or which halves what it costs, and tries it at a press. */
+export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
+  const job = useJob()
+  const ledger = useLedger()
+  const materials = useMaterials()
+  const { tryIt, refusal } = useTryCure()
+  const [found, setFound] = useState<Found | null>(null)
+  const stopped = useRef(false)
+  useEffect(() => {
+    stopped.current = false
+    return () => void (stopped.current = true)
+  }, [])
+  const wet = bridge.surface?.wet
+  if (!wet && bridge.watts < LITTLE) return null
+  const look = async () => {
+    for (const [i, cure] of curesFor(bridge, activeState(job), ledger).entries()) {
+      setFound({ looking: i + 1 })
+      const then = await solvedCure(job, bridge.place, cure)
+      if (stopped.current) return
+      if (then && isCured(bridge, then)) return setFound({ cure, saves: bridge.watts - then.watts })
+    }
+    setFound("none")
+  }
+  if (found === null)
+    return (
+      <div>
+        <Button onClick={() => void look()}>
+          {wet ? "Find the cheapest change that keeps it dry" : "Find the cheapest change that halves what it costs"}
+        </Button>
+      </div>
+    )
+  if (found === "none")
+    return (
+      <p>
+        {wet
+          ? "None of what is sold keeps it dry by itself: drier air, or more insulation on the warm side, must help."
+          : "No break that is sold halves it by itself."}
+      </p>
+    )
+  if ("looking" in found) return <p role="status">Trying the {found.looking}. …</p>
+  return (
+    <div className="flex flex-wrap items-center gap-x-3" data-testid="cure">
+      <span>
+        {cureWords(found.cure, job, materials)}: {wet ? "nothing gathers on it, and it" : "it"} costs{" "}
+        {printWithUnit("power", found.saves, job.units)} less.
+      </span>
+      <Button onClick={() => tryIt(found.cure)}>Try it in a variant</Button>
+      <Refusal>{refusal}</Refusal>
+    </div>
+  )
+}
+
+function cureWords(cure: Cure, { variants, active, units }: Job, materials: Materials): string {
+  const thickness = printWithUnit("length", cure.thickness, units)
+  if (cure.kind === "strip") return `${thickness} of plastic set into it, the thinnest that does (its price is its maker’s to say)`
+  const { name } = materialOf(cure.material, materials)
+  const worn = variants[active]!.assemblies[cure.assembly]!.name
+  return `${thickness} of ${name.toLowerCase()} inside of “${worn}”, ${printWithUnit("money", cure.money, units)} in all`
+}

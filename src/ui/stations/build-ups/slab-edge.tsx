@@ -1,0 +1,58 @@
+"use client"
+import type { FaceFigures } from "../../../core/ledger/face-figures"
+import { printWithUnit } from "../../../core/quantity/measure"
+import { perLength } from "../../../core/quantity/unit-system"
+import { setSlabEdge } from "../../../edit/assembly-edits"
+import type { SlabEdge } from "../../../schema/job/build-up"
+import { JobQuantity } from "../../job/job-quantity"
+import { useJob, useJobStore } from "../../job/job-store"
+import { materialChoices, useMaterials } from "../../materials/use-materials"
+import { choicesOf, SelectField } from "../../primitives/fields"
+
+const EDGES: Record<SlabEdge["kind"] | "none", string> = {
+  none: "none",
+  vertical: "down beside it",
+  horizontal: "level under its rim",
+}
+const FIRST_EDGE: SlabEdge = { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }
+
+/** Insulation along the edge of a floor on the ground: of what, how far, and what it saves. */
+export function SlabEdgeFields({ figures: { assembly, ground } }: { figures: FaceFigures }) {
+  const { variants, active, units } = useJob()
+  const store = useJobStore()
+  const materials = useMaterials()
+  const { edge } = variants[active]!.assemblies[assembly]!
+  const change = (part: Partial<SlabEdge>) => store.edit(setSlabEdge(assembly, { ...FIRST_EDGE, ...edge, ...part }))
+  return (
+    <section aria-label="Edge of the slab" className="grid grid-cols-2 items-end gap-x-4 gap-y-2 border-t border-seam pt-3">
+      <SelectField
+        label="Insulation along the slab’s edge"
+        value={edge?.kind ?? "none"}
+        options={choicesOf(EDGES)}
+        onChange={(kind) => (kind === "none" ? store.edit(setSlabEdge(assembly, null)) : change({ kind }))}
+      />
+      {edge ? (
+        <>
+          <SelectField
+            label="Of"
+            value={edge.material}
+            options={materialChoices(materials, ["foam", "stone"])}
+            onChange={(material) => change({ material })}
+          />
+          <JobQuantity
+            label={edge.kind === "vertical" ? "How deep" : "How wide"}
+            kind="length"
+            value={edge.reach}
+            onCommit={(reach) => change({ reach })}
+          />
+          <JobQuantity label="How thick" kind="length" value={edge.thickness} onCommit={(thickness) => change({ thickness })} />
+          <p className="col-span-2 text-dense text-graphite" data-testid="slab-edge">
+            {ground && ground.edgeTransmittance < 0
+              ? `It takes ${printWithUnit("linearTransmittance", -ground.edgeTransmittance, units)} off each ${perLength(units)} of the edge (ISO 13370, annex B).`
+              : "It conducts no better than the ground that it replaces, and counts nothing."}
+          </p>
+        </>
+      ) : null}
+    </section>
+  )
+}
