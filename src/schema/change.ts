@@ -37,7 +37,7 @@ export interface OpenJob {
   undo: Revision[]
   /** From the head on, nearest first. */
   redo: Revision[]
-  /** The revision before all of `undo`, to which only the server can go back; null at the start of the job. */
+  /** The revision before all of `undo`, as which only the server can give the job; null at the start of the job. */
   behind: string | null
 }
 

@@ -10,7 +10,7 @@ import type { Store } from "./open"
 
 /** A checkpoint of the whole document every so many steps: what opening a job replays at most. */
 const CHECKPOINT_EVERY = 100
-/** Revisions that a browser gets to undo and redo by itself; before it comes to their end it asks for more. */
+/** Revisions that a browser gets to undo by itself; at their end it asks for more. */
 const HISTORY = 50
 
 interface Row {
@@ -80,9 +80,9 @@ function alreadyDone(store: Store, job: string, changes: readonly Change[], head
   return changes.slice(0, done).every((change) => change.kind === "move" || known.get(change.revision.id, job)) ? done : 0
 }
 
-/** A job as a browser opens it; null when it is not there. */
-export function openJob(store: Store, job: string): OpenJob | null {
-  const head = headOf(store, job)
+/** A job as a browser opens it, at its head or as it was at another of its revisions; null when that is not there. */
+export function openJob(store: Store, job: string, at?: string): OpenJob | null {
+  const head = at === undefined ? headOf(store, job) : revisionIn(store, job, at)
   if (head === null) return null
   const undo = undoPath(store, head)
   return {
@@ -128,6 +128,11 @@ function behind(store: Store, revision: string): string | null {
 export function headOf(store: Store, job: string): string | null {
   const row = store.prepare<[string], { head: string }>("SELECT head FROM job WHERE id = ? AND deleted_at IS NULL").get(job)
   return row?.head ?? null
+}
+
+function revisionIn(store: Store, job: string, revision: string): string | null {
+  const known = store.prepare("SELECT 1 FROM revision JOIN job ON job.id = job WHERE revision.id = ? AND job = ? AND deleted_at IS NULL")
+  return known.get(revision, job) ? revision : null
 }
 
 /** @throws InputError when the change does not fit or its result is not a job */
@@ -190,13 +195,13 @@ function undoPath(store: Store, head: string): Revision[] {
     .map(revisionOf)
 }
 
-/** Redo goes to the newest child of each. */
+/** Redo goes to the newest child of each, to the end. */
 function redoPath(store: Store, head: string): Revision[] {
   const newestChild = store.prepare<[string], Row>(
     `SELECT * FROM revision WHERE parent = ? AND schema_version = ${JOB_VERSION} ORDER BY sequence DESC LIMIT 1`,
   )
   const path: Revision[] = []
-  for (let row = newestChild.get(head); row && path.length < HISTORY; row = newestChild.get(row.id)) path.push(revisionOf(row))
+  for (let row = newestChild.get(head); row; row = newestChild.get(row.id)) path.push(revisionOf(row))
   return path
 }
 

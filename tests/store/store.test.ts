@@ -137,6 +137,15 @@ describe("revisions", () => {
     expect(undo[0]!.id).toBe(heads[230])
   })
 
+  test("a job opens as it was at any of its revisions, with all that came after to redo", () => {
+    const heads = edited(id, 120)
+    const then = openJob(store, id, heads[60])!
+    expect([then.head, then.document.name, then.undo[0]!.id, then.behind]).toEqual([heads[60], "edit 59", heads[60], heads[9]])
+    expect(then.redo.map((one) => one.id)).toEqual(heads.slice(61))
+    expect(openJob(store, id, randomUUID())).toBeNull()
+    expect(openJob(store, createJob(store, demoJobs()[1]!, NOW), heads[60])).toBeNull()
+  })
+
   test("undo and redo move the head to a neighbour, and redo goes to the newest branch", () => {
     const heads = edited(id, 2)
     expect(applyChanges(store, id, [{ kind: "move", from: heads[2]!, to: heads[1]! }], NOW).ok).toBe(true)

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from "@jest/globals"
 import { setLeakage, setThickness } from "../../edit/assembly-edits"
-import { replay, takeBack } from "../../edit/revision"
+import { replay } from "../../edit/revision"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import type { Change, OpenJob, Revision } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
@@ -8,36 +8,53 @@ import { createJobStore, type JobStore, ledgerFor } from "./job-store"
 
 const START = "00000000-0000-4000-8000-000000000000"
 
-/** The server's side of one job, in a few lines: a chain of revisions and its head. */
+/** The server's side of one job, in a few lines: a chain of revisions and how many of them are done. */
 class PlainServer {
-  head = START
-  document: Job = demoJobs()[2]!
+  readonly start: Job = demoJobs()[2]!
   revisions: Revision[] = []
+  done = 0
   away = false
   refusing: { code: string; message: string } | null = null
 
-  open(): OpenJob {
-    return { id: "job", head: this.head, document: this.document, undo: [...this.revisions].reverse(), redo: [], behind: null }
+  get head(): string {
+    return this.idAt(this.done)
+  }
+  get document(): Job {
+    return this.revisions.slice(0, this.done).reduce(replay, this.start)
+  }
+
+  /** As the real one, with three revisions back in place of fifty. */
+  open(done = this.done): OpenJob {
+    const first = Math.max(done - 3, 0)
+    return {
+      id: "job",
+      head: this.idAt(done),
+      document: this.revisions.slice(0, done).reduce(replay, this.start),
+      undo: this.revisions.slice(first, done).reverse(),
+      redo: this.revisions.slice(done),
+      behind: first === 0 ? null : this.idAt(first - 1),
+    }
   }
 
   answer(path: string, init: RequestInit | undefined): Response {
     if (this.away) throw new TypeError("fetch failed")
-    if (init?.method === "GET") return Response.json(this.open())
+    if (init?.method === "GET") return Response.json(this.open(this.doneAt(path.split("?at=")[1] ?? this.head)))
     if (this.refusing) return Response.json({ error: { ...this.refusing, path: [] } }, { status: 400 })
     const { changes } = JSON.parse(init?.body as string) as { changes: Change[] }
     for (const change of changes) {
       if ((change.kind === "edit" ? change.revision.parent : change.from) !== this.head)
         return Response.json({ error: { code: "conflict", path: [], message: "changed" } }, { status: 409 })
-      if (change.kind === "edit") {
-        this.document = replay(this.document, change.revision)
-        this.revisions.push(change.revision)
-        this.head = change.revision.id
-      } else {
-        this.document = takeBack(this.document, this.revisions.pop()!)
-        this.head = change.to
-      }
+      if (change.kind === "edit") this.revisions = [...this.revisions.slice(0, this.done), change.revision]
+      this.done = this.doneAt(change.kind === "edit" ? change.revision.id : change.to)
     }
     return Response.json({ head: this.head })
+  }
+
+  private idAt(done: number): string {
+    return done === 0 ? START : this.revisions[done - 1]!.id
+  }
+  private doneAt(id: string): number {
+    return this.revisions.findIndex((one) => one.id === id) + 1
   }
 }
 
@@ -88,6 +105,16 @@ const until = async (what: () => boolean) => {
 }
 const saved = (store: JobStore) => until(() => store.getState().saving === "saved")
 const thicker = (thickness: number) => setThickness("wall", "l2", thickness)
+/** A message with so many edits from the start of the job, each a millimetre more. */
+function editsOf(count: number): RequestInit {
+  const ids = Array.from({ length: count }, (_, i) => `revision-${i + 1}`)
+  const changes = ids.map((id, i): Change => {
+    const path = ["variants", "first", "assemblies", "wall", "layers", "l2", "thickness"]
+    const to = (done: number): Revision["patches"] => [{ op: "replace", path, value: (120 + done) / 1000 }]
+    return { kind: "edit", revision: { id, parent: ids[i - 1] ?? START, label: "Thickness", patches: to(i + 1), inverse: to(i) } }
+  })
+  return { method: "POST", body: JSON.stringify({ changes }) }
+}
 const wool = (job: Job) => job.variants.first!.assemblies.wall!.layers.l2!.thickness
 
 describe("an open job in the browser", () => {
@@ -192,6 +219,31 @@ describe("an open job in the browser", () => {
     store.edit(thicker(0.15))
     await until(() => store.getState().saving === "refused")
     expect(store.getState()).toMatchObject({ refusal: "does not fit", unsent: [expect.anything()] })
+  })
+
+  test("undo presses reach the start of a job, however fast they come, and redo its end", async () => {
+    server.answer("", editsOf(11))
+    const store = open()
+    expect(store.getState().history.undo).toHaveLength(3)
+    for (let i = 0; i < 11; i++) store.undo()
+    await until(() => server.done === 0)
+    await saved(store)
+    expect(store.getState()).toMatchObject({ behind: null, history: { head: START, undo: [] } })
+    expect(wool(store.getState().history.document)).toBe(0.12)
+    for (let i = 0; i < 11; i++) store.redo()
+    await until(() => server.done === 11)
+    expect(wool(store.getState().history.document)).toBe(0.131)
+    expect(store.getState().history.redo).toEqual([])
+  })
+
+  test("an edit made while undo waits for the server stays", async () => {
+    server.answer("", editsOf(5))
+    const store = open()
+    for (let i = 0; i < 5; i++) store.undo()
+    store.edit(setLeakage({ ach50: 9 }))
+    await until(() => server.document.variants.first!.leakage.ach50 === 9)
+    await saved(store)
+    expect([wool(server.document), store.getState().history.undo.length]).toEqual([0.122, 1])
   })
 
   test("works out a ledger once for each state of the job", () => {

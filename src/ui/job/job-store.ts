@@ -25,7 +25,7 @@ export interface JobView {
   history: History
   /** A drag in progress shows here; it becomes an edit when it is let go. */
   preview: Job | null
-  /** A revision of an older schema that lies before all that undo has at hand. */
+  /** The revision before all that undo has at hand; null where that is the start of the job. */
   behind: string | null
   unsent: Change[]
   saving: Saving
@@ -59,9 +59,6 @@ export interface JobStore extends StoreApi<JobView> {
 
 const asHistory = ({ document, head, undo, redo }: OpenJob): History => ({ document, head, undo, redo })
 
-/** Revisions at hand below which more are fetched. */
-const FEW = 25
-
 /** Milliseconds between tries while the server is away. */
 const RETRY = 1500
 
@@ -83,6 +80,9 @@ export function createJobStore(open: OpenJob): JobStore {
   const { getState: get, setState: set } = store
   let window_ = ""
   let busy = false
+  let fetching = false
+  /** Steps back that were asked for and wait for revisions that only the server has. */
+  let owed = 0
   let stopped = true
   let timer: ReturnType<typeof setTimeout> | undefined
   let channel: BroadcastChannel | undefined
@@ -124,9 +124,10 @@ export function createJobStore(open: OpenJob): JobStore {
       set({ unsent: left, saving: left.length > 0 ? "sending" : "saved" })
       keep()
       channel?.postMessage(answer.value.head)
-      await refill(batch.at(-1)!)
+      stepBack()
       return send()
     }
+    owed = 0
     if (answer.error.code === AWAY || answer.error.code === "not-entered") {
       set({ saving: "away" })
       clearTimeout(timer)
@@ -136,18 +137,35 @@ export function createJobStore(open: OpenJob): JobStore {
     set({ saving: answer.error.code === "conflict" ? "foreign" : "refused", refusal: answer.error.message })
   }
 
-  /** Undo and redo reach as far as the job goes: more revisions come before those at hand run out. */
-  async function refill(last: Change): Promise<void> {
-    const { undo, redo } = get().history
-    if (last.kind !== "move" || (undo.length > FEW && redo.length > FEW)) return
-    const job = await fetchJob()
-    // Only for the very state that is on screen: what was done meanwhile must not be lost.
-    if (job && job.head === get().history.head && get().unsent.length === 0)
-      set({ history: { ...get().history, undo: job.undo, redo: job.redo }, behind: job.behind })
+  /** Undo reaches as far as the job goes: where the revisions at hand end, the server has those before. */
+  function stepBack(): void {
+    for (; owed > 0; owed--) {
+      const { history } = get()
+      const back = goBack(history)
+      if (!back) return void stepBehind()
+      enter(back, { kind: "move", from: history.head, to: back.head })
+    }
   }
 
-  async function fetchJob(): Promise<OpenJob | null> {
-    const answer = await call<OpenJob>("GET", `/api/jobs/${open.id}`)
+  async function stepBehind(): Promise<void> {
+    const { behind, unsent, history } = get()
+    if (behind === null) owed = 0
+    // The server must know all that came after; what is sent asks again.
+    if (behind === null || unsent.length > 0 || fetching) return
+    fetching = true
+    const job = await fetchJob(behind)
+    fetching = false
+    // An edit in the meantime is on top of what was to be undone.
+    if (!job || get().history.head !== history.head) return void (owed = 0)
+    owed--
+    set({ behind: job.behind })
+    enter(asHistory(job), { kind: "move", from: history.head, to: behind })
+    stepBack()
+  }
+
+  /** The job as the server has it, at its head or at another of its revisions. */
+  async function fetchJob(at?: string): Promise<OpenJob | null> {
+    const answer = await call<OpenJob>("GET", `/api/jobs/${open.id}${at ? `?at=${at}` : ""}`)
     return answer.ok ? answer.value : null
   }
 
@@ -165,6 +183,7 @@ export function createJobStore(open: OpenJob): JobStore {
       }
       const { patches, inverse, label } = result.value
       const revision = { id: newId(), parent: history.head, label, patches, inverse }
+      owed = 0
       enter(append(history, revision), { kind: "edit", revision })
       return null
     },
@@ -174,25 +193,18 @@ export function createJobStore(open: OpenJob): JobStore {
       if (result.ok) set({ preview: result.value?.job ?? null })
     },
     undo(): void {
-      const { history } = get()
-      const back = goBack(history)
-      if (back) enter(back, { kind: "move", from: history.head, to: back.head })
-      else void this.goBehind()
-    },
-    /** Past a migration only the server has the job as it was. */
-    async goBehind(): Promise<void> {
-      const { behind, unsent, history } = get()
-      if (behind === null || unsent.length > 0) return
-      const moved = await call("POST", `/api/jobs/${open.id}/changes`, { changes: [{ kind: "move", from: history.head, to: behind }] })
-      if (moved.ok) await this.reload()
+      owed++
+      stepBack()
     },
     redo(): void {
       const { history } = get()
       const forward = goForward(history)
+      owed = 0
       if (forward) enter(forward, { kind: "move", from: history.head, to: forward.head })
     },
     choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season" | "inks">>) => set(choice),
     async reload(): Promise<void> {
+      owed = 0
       const job = await fetchJob()
       if (!job) return set({ saving: "away" })
       set({ history: asHistory(job), behind: job.behind, unsent: [], saving: "saved", refusal: null, preview: null })

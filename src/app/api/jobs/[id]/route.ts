@@ -8,8 +8,10 @@ interface Context {
   params: Promise<{ id: string }>
 }
 
-export async function GET(_: Request, { params }: Context): Promise<Response> {
-  const job = openJob(store(), (await params).id)
+/** The job with what undo and redo walk; `?at=` a revision, as it was then. */
+export async function GET(request: Request, { params }: Context): Promise<Response> {
+  const at = new URL(request.url).searchParams.get("at") ?? undefined
+  const job = openJob(store(), (await params).id, at)
   return job ? Response.json(job) : notFound()
 }
 
