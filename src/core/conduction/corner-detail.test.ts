@@ -5,6 +5,7 @@ import type { Films } from "./detail"
 import { solvedDetail } from "./solved-detail"
 import type { Sheets } from "./member-detail"
 import { sillDetail } from "./sill-detail"
+import type { GroundFloor } from "./slab-and-ground"
 import { slabEdgeDetail } from "./slab-edge-detail"
 
 const films: Films = { inside: 0.13, outside: 0.04, direction: "horizontal" }
@@ -44,8 +45,8 @@ describe("a corner of two build-ups", () => {
 
 describe("a wall on the edge of a slab", () => {
   const floor = (insulation: number) => sheets([0.15, 2], ...(insulation > 0 ? [[insulation, 0.035] as [number, number]] : []))
-  const ground = (slab: Sheets) =>
-    slabOnGround({
+  const ground = (slab: Sheets, edge?: GroundFloor["edge"]): GroundFloor => ({
+    ...slabOnGround({
       area: 36,
       perimeter: 24,
       wallThickness: 0.2,
@@ -53,7 +54,10 @@ describe("a wall on the edge of a slab", () => {
       floorResistance: slab.thicknesses.reduce((sum, thickness, i) => sum + thickness / slab.conductivities[i]!, 0),
       rsi: 0.17,
       rse: 0.04,
-    })
+      edge,
+    }),
+    edge,
+  })
   const wall = sheets([0.2, 0.04])
   const of = (slab: Sheets) => solvedDetail(slabEdgeDetail(slab, wall, ground(slab)))
 
@@ -63,6 +67,24 @@ describe("a wall on the edge of a slab", () => {
     expect(covered.coldestInside).toBeGreaterThan(bare.coldestInside)
     expect(Math.abs(covered.linear)).toBeLessThan(0.3)
     expect(Math.abs(bare.linear)).toBeLessThan(0.6)
+  })
+
+  const upright = { kind: "vertical", depthOrWidth: 0.6, thickness: 0.05, conductivity: 0.035 } as const
+  const level = { kind: "horizontal", depthOrWidth: 1, thickness: 0.05, conductivity: 0.035 } as const
+  test.each([
+    [0, undefined, 0.0993, 0.543],
+    [0, upright, 0.0993, 0.706],
+    [0, level, 0.0993, 0.594],
+    [0.1, upright, -0.0596, 0.89],
+    [0.1, level, -0.0596, 0.885],
+  ] as const)("%s m on the slab, %j along its edge: ψ as without that, the surface as with it", (insulation, edge, psi, coldest) => {
+    // From an independent finite-volume model of the same section (SciPy's direct solver, two meshes, extrapolated), less U of the wall
+    // over all and U of the floor by ISO 13370.
+    const slab = floor(insulation)
+    const solved = solvedDetail(slabEdgeDetail(slab, wall, ground(slab, edge)))
+    expect(Math.abs(solved.linear - psi)).toBeLessThan(0.003)
+    expect(Math.abs(solved.coldestInside - coldest)).toBeLessThan(0.005)
+    expect(solved.notes.join()).toEqual(edge ? expect.stringContaining("annex B") : "")
   })
 
   test("with a floor and a wall that hardly let anything through, passes hardly anything", () => {

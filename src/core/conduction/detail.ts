@@ -14,6 +14,15 @@ export interface Drawing {
   body: Body
   /** What of it is worth seeing, m. */
   focus: Place
+  /** What ψ is taken from where that is not the body as drawn, and why. */
+  counted?: { body: Body; why: string } | undefined
+}
+
+/** A drawing before it is known how finely it is solved. */
+interface Draft {
+  body: Omit<Body, "accuracy">
+  focus: Place
+  counted?: { body: Omit<Body, "accuracy">; why: string } | undefined
 }
 
 /**
@@ -45,11 +54,7 @@ const ACCURACY = 0.003
  * A detail.
  * @param from all that the drawing and `plain` depend on, the kind first
  */
-export function detailOf(
-  from: readonly [kind: string, ...unknown[]],
-  plain: number,
-  draw: () => { body: Omit<Body, "accuracy">; focus: Place },
-): Detail {
+export function detailOf(from: readonly [kind: string, ...unknown[]], plain: number, draw: () => Draft): Detail {
   let drawn: Drawing | null = null
   const drawing = () => (drawn ??= cutTo(draw()))
   return {
@@ -61,14 +66,21 @@ export function detailOf(
     get focus() {
       return drawing().focus
     },
+    get counted() {
+      return drawing().counted
+    },
   }
 }
 
 /** What is worth seeing, within the body. */
-function cutTo({ body, focus }: { body: Omit<Body, "accuracy">; focus: Place }): Drawing {
+function cutTo({ body, focus, counted }: Draft): Drawing {
   const [left, low] = [Math.max(0, focus.x), Math.max(0, focus.y)]
   const [right, high] = [Math.min(body.width, focus.x + focus.width), Math.min(body.height, focus.y + focus.height)]
-  return { body: { ...body, accuracy: ACCURACY }, focus: { x: left, y: low, width: right - left, height: high - low } }
+  return {
+    body: { ...body, accuracy: ACCURACY },
+    focus: { x: left, y: low, width: right - left, height: high - low },
+    counted: counted && { ...counted, body: { ...counted.body, accuracy: ACCURACY } },
+  }
 }
 
 /** What a solved detail says. */
@@ -82,16 +94,20 @@ export interface DetailFigures {
   notes: string[]
 }
 
-/** @see ISO 10211:2017, 10 (ψ = L2D − Σ U·l) */
-export function detailFigures({ body, plain }: Detail, { heatFlow, surface, notes }: BridgeOutput): DetailFigures {
-  const of = (temperature: number) => surroundings(body).filter((one) => one.temperature === temperature)
-  const inside = of(INDOORS).map(({ id }) => surface[id]!)
+/**
+ * @param solved the body as drawn, which tells the surfaces
+ * @param counted what ψ is taken from
+ * @see ISO 10211:2017, 10 (ψ = L2D − Σ U·l)
+ */
+export function detailFigures(detail: Detail, solved: BridgeOutput, counted: BridgeOutput): DetailFigures {
+  const of = (temperature: number) => surroundings(detail.body).filter((one) => one.temperature === temperature)
+  const inside = of(INDOORS).map(({ id }) => solved.surface[id]!)
   const coldest = inside.reduce((least, one) => (one.minimum < least.minimum ? one : least))
   return {
-    linear: of(INDOORS).reduce((sum, { id }) => sum + heatFlow[id]!, 0) - plain,
+    linear: of(INDOORS).reduce((sum, { id }) => sum + counted.heatFlow[id]!, 0) - detail.plain,
     coldestInside: coldest.minimum,
-    warmestOutside: Math.max(...of(OUTDOORS).map(({ id }) => surface[id]!.maximum)),
+    warmestOutside: Math.max(...of(OUTDOORS).map(({ id }) => solved.surface[id]!.maximum)),
     coldestAt: coldest.minimumAt,
-    notes,
+    notes: detail.counted ? [...solved.notes, detail.counted.why] : solved.notes,
   }
 }

@@ -1,9 +1,8 @@
-import type { GroundOutput } from "../../schema/ground"
 import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
 import { plainTransmittance, type Sheets } from "./member-detail"
 import { air, type Frame, type Leaf, LEAF_DRAWN, leafOf, sillParts } from "./reveal-detail"
-import { slabAndGround } from "./slab-edge-detail"
+import { type GroundFloor, slabAndGround, withAndWithout } from "./slab-and-ground"
 
 /**
  * The foot of a door on the edge of a slab on the ground, cut upright: the floor runs in under it, its end open to outdoors over the
@@ -11,32 +10,26 @@ import { slabAndGround } from "./slab-edge-detail"
  * @param rise of the opening over the wall's lower edge, m: so much of the stretch was counted as wall
  * @see ISO 10211:2017, 5.2.4 (ground)
  */
-export function slabThresholdDetail(
-  floor: Sheets,
-  wall: Sheets,
-  ground: Pick<GroundOutput, "uValue" | "characteristicDimension">,
-  rise: number,
-  frame: Frame,
-  leaf: Leaf,
-): Detail {
+export function slabThresholdDetail(floor: Sheets, wall: Sheets, ground: GroundFloor, rise: number, frame: Frame, leaf: Leaf): Detail {
   const films = { inside: INDOOR_RESISTANCE.horizontal, outside: OUTDOOR_RESISTANCE, direction: "horizontal" as const }
   const { thickness, conductivity, plain } = leafOf(leaf, films)
-  const { far, width, top, slab, blocks, soil } = slabAndGround(floor, wall, ground)
+  const { far, width, top, slab, blocks, along, soil } = slabAndGround(floor, wall, ground)
   const deep = Math.max(wall.height, thickness)
   const before = (deep - thickness) / 2
   const level = far + top
   const bar = Math.min(frame.sheet ?? frame.width, floor.height)
   const above = { y: level, height: LEAF_DRAWN }
   return detailOf(
-    ["slab threshold", floor, wall, ground.characteristicDimension, ground.uValue, rise, frame, leaf],
+    ["slab threshold", floor, wall, ground, rise, frame, leaf],
     plainTransmittance(wall, films) * rise + plain * (floor.height + LEAF_DRAWN - rise) + ground.uValue * (width - far),
     () => ({
-      body: {
+      ...withAndWithout(along, (rim) => ({
         width,
         height: level + LEAF_DRAWN,
         background: { conductivity: soil },
         blocks: [
           ...blocks,
+          ...rim,
           ...sillParts(frame, { x: far, y: level - bar, width: deep, height: bar }),
           { ...above, x: far + before, width: thickness, conductivity },
         ],
@@ -50,7 +43,7 @@ export function slabThresholdDetail(
             width: width - far - before - thickness,
           }),
         ],
-      },
+      })),
       focus: { x: far - 1.5 * deep, y: far - 1.5 * slab, width: 5 * deep, height: 1.5 * slab + top + 2 * deep },
     }),
   )

@@ -1,5 +1,17 @@
-import { bridgeFigures, solvedBody } from "./bridge"
+import { bridgeFigures, type SolvedBody, solvedBody } from "./bridge"
 import { type Detail, type DetailFigures, detailFigures } from "./detail"
 
-/** Solves a detail here and now. */
-export const solvedDetail = (detail: Detail): DetailFigures => detailFigures(detail, bridgeFigures(detail.body, solvedBody(detail.body)))
+/**
+ * Solves a detail here and now.
+ * @param onCells hears how large the mesh is that it is at
+ * @returns its figures, and the body as drawn with its temperatures
+ */
+export function solveDetail(detail: Detail, onCells?: (cells: number) => void): { figures: DetailFigures; solved: SolvedBody } {
+  const solved = solvedBody(detail.body, onCells)
+  const drawn = bridgeFigures(detail.body, solved)
+  const { body: counted } = detail.counted ?? {}
+  return { figures: detailFigures(detail, drawn, counted ? bridgeFigures(counted, solvedBody(counted, onCells)) : drawn), solved }
+}
+
+/** The figures of a detail, solved here and now. */
+export const solvedDetail = (detail: Detail): DetailFigures => solveDetail(detail).figures

@@ -86,16 +86,22 @@ describe("any job that can be typed", () => {
         const added: Layer = { material: "xps", thickness: 0.03, ...PLAIN_LAYER }
         const variant = job.variants.first!
         const wall = variant.assemblies.wall!
-        // Voids are corrected by the share of the whole that a layer has, so only plain ones compare.
+        // Voids are corrected by the share of the whole that a layer has, so only plain ones compare. An innermost air space becomes one
+        // by the layer that is added: it is vented from then on.
         const plain = {
           ...wall,
-          layers: Object.fromEntries(Object.entries(wall.layers).map(([id, one]) => [id, { ...one, voids: 0 as const }])),
+          layers: Object.fromEntries(
+            Object.entries(wall.layers).map(([id, one]) => [
+              id,
+              { ...one, voids: 0 as const, vents: id === wall.order.at(-1) ? 0 : one.vents },
+            ]),
+          ),
         }
         const thicker = { ...plain, layers: { ...plain.layers, more: added }, order: [...plain.order, "more"] }
         const uOf = (worn: Assembly) => {
           const state = activeState(job)
           const tried = { ...state, variant: { ...variant, assemblies: { ...variant.assemblies, wall: worn } } }
-          return ledgerOf(tried).faces.find(({ id }) => id === "left")!.winter.uValue
+          return ledgerOf(tried).faces.find(({ id }) => id === "left")!.transmittance
         }
         // An air space sees the face of its neighbour: a foam board there changes nothing, as its face is like any other's.
         expect(uOf(thicker)).toBeLessThan(uOf(plain))

@@ -62,7 +62,7 @@ export interface FaceFigures {
   summerTransmittance: number
   /** Outdoor film of the hot afternoon, m²·K/W. */
   summerFilm: number
-  ground: GroundOutput | null
+  ground: (GroundOutput & Pick<GroundInput, "edge">) | null
   absorptance: number
   /** kg/m² and €/m² that the build-up adds */
   mass: number
@@ -113,18 +113,7 @@ function builtFigures(
   const notes = [...winter.notes, ...(transmittance < bare * (1 - 1e-9) ? [INSULATING] : []), ...(vented ? [VENTED] : [])]
   // The floor's own resistance, members included, is what lies between its two faces.
   const floorResistance = 1 / winter.uValue - INDOOR_RESISTANCE[wear.outward] - wear.winterFilm
-  const ground =
-    far.kind === "ground"
-      ? slabOnGround({
-          area: face.area,
-          ...slab,
-          soilConductivity: 2,
-          floorResistance: Math.max(0, floorResistance),
-          rsi: 0.17,
-          rse: 0.04,
-          ...(assembly.edge ? { edge: edgeOf(assembly.edge, materials) } : {}),
-        })
-      : null
+  const ground = far.kind === "ground" ? onGround(face.area, slab, Math.max(0, floorResistance), assembly.edge, materials) : null
   const openings = Object.entries(shell.openings)
     .filter(([, opening]) => opening.face === face.id)
     .map(([id, opening]) => ({ id, opening }))
@@ -157,6 +146,17 @@ function builtFigures(
     mass: sum(layers.map((layer) => layer.mass)),
     price: sum(layers.map((layer) => layer.price)),
   }
+}
+
+function onGround(
+  area: number,
+  slab: { perimeter: number; wallThickness: number },
+  floorResistance: number,
+  slabEdge: SlabEdge | null,
+  materials: OwnMaterials,
+): FaceFigures["ground"] {
+  const edge = slabEdge ? { edge: edgeOf(slabEdge, materials) } : {}
+  return { ...slabOnGround({ area, ...slab, soilConductivity: 2, floorResistance, rsi: 0.17, rse: 0.04, ...edge }), ...edge }
 }
 
 function edgeOf({ kind, reach, thickness, material }: SlabEdge, materials: OwnMaterials): NonNullable<GroundInput["edge"]> {

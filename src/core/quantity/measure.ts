@@ -181,7 +181,12 @@ const MEASURES = {
   },
   pressure: { ...same("Pa", 0), written: { pa: { factor: 1 } }, example: "50 Pa" },
   money: { ...same("€", 0), written: { "€": { factor: 1 }, eur: { factor: 1 } }, example: "2500" },
-  arealMoney: { ...same("€/m²", 2), written: {}, example: "25" },
+  arealMoney: {
+    metric: { unit: "€/m²", factor: 1, decimals: 2 },
+    inchPound: { unit: "€/ft²", factor: 1 / FOOT ** 2, decimals: 2 },
+    written: {},
+    example: "25",
+  },
   airChanges: { ...same("1/h", 2), written: { "1/h": { factor: 1 }, ach: { factor: 1 } }, example: "5" },
   angle: { ...same("°", 0), written: { "°": { factor: 1 }, deg: { factor: 1 } }, example: "180" },
   ratio: { ...same("", 2), written: {}, example: "0.6" },

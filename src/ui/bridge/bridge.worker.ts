@@ -1,6 +1,6 @@
-import { bridgeFigures, solvedBody } from "../../core/conduction/bridge"
-import { type Detail, type DetailFigures, detailFigures } from "../../core/conduction/detail"
+import type { Detail, DetailFigures } from "../../core/conduction/detail"
 import { type TemperaturePicture, temperaturePicture } from "../../core/conduction/picture"
+import { solveDetail } from "../../core/conduction/solved-detail"
 
 /** What is asked of the worker. */
 export interface Question {
@@ -21,9 +21,6 @@ export type Saying = { cells: number } | { solved: SolvedDetail }
 const say = (saying: Saying) => postMessage(saying)
 
 addEventListener("message", ({ data: { detail, picture } }: MessageEvent<Question>) => {
-  const { body } = detail
-  const solved = solvedBody(body, (cells) => say({ cells }))
-  say({
-    solved: { figures: detailFigures(detail, bridgeFigures(body, solved)), picture: picture ? temperaturePicture(body, solved) : null },
-  })
+  const { figures, solved } = solveDetail(detail, (cells) => say({ cells }))
+  say({ solved: { figures, picture: picture ? temperaturePicture(detail.body, solved) : null } })
 })

@@ -126,7 +126,8 @@ const NUMBER = "py-1 pl-3 text-right whitespace-nowrap tabular-nums align-top"
 
 function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: TableProps) {
   const { units } = useJob()
-  const unit = (kind: "length" | "power") => (kind === "length" ? (units === "metric" ? "mm" : "in") : printQuantity(kind, 0, units).unit)
+  const unit = (kind: "length" | "power" | "arealMoney") =>
+    kind === "length" ? (units === "metric" ? "mm" : "in") : printQuantity(kind, 0, units).unit
   return (
     <div className="overflow-x-auto">
       <table className="w-full border-collapse text-dense">
@@ -136,7 +137,7 @@ function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: Tabl
             <th className="py-1 text-left font-normal">build-up, and when it fits</th>
             <th className={`${NUMBER} font-normal`}>{unit("length")}</th>
             <th className={`${NUMBER} font-normal`}>R built</th>
-            <th className={`${NUMBER} font-normal`}>€/m²</th>
+            <th className={`${NUMBER} font-normal`}>{unit("arealMoney")}</th>
             <th className={`${NUMBER} font-normal`}>loss, {unit("power")}</th>
             <th className="pl-3 text-left font-normal">damp</th>
             <th className="pl-3 text-left font-normal">beside</th>

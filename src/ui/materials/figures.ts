@@ -16,7 +16,7 @@ export const COLUMNS: readonly { name: (system: UnitSystem) => string; of: (laye
   },
   { name: () => "sd, m", of: ({ airLayer }) => printAirLayer(airLayer) },
   { name: (system) => unit("arealMass", system), of: ({ mass }, system) => printQuantity("arealMass", mass, system).text },
-  { name: () => "€/m²", of: ({ price }, system) => printQuantity("arealMoney", price, system).text },
+  { name: (system) => unit("arealMoney", system), of: ({ price }, system) => printQuantity("arealMoney", price, system).text },
 ]
 
 const unit = (kind: Kind, system: UnitSystem) => printQuantity(kind, 0, system).unit

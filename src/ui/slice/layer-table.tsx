@@ -44,7 +44,7 @@ export function LayerTable({ figures }: { figures: FaceFigures }) {
               <th className={`${NUMBER} font-normal`}>R label</th>
               <th className={`${NUMBER} font-normal`}>R beside</th>
               <th className={`${NUMBER} font-normal`}>{unit("arealMass")}</th>
-              <th className={`${NUMBER} font-normal`}>€/m²</th>
+              <th className={`${NUMBER} font-normal`}>{unit("arealMoney")}</th>
             </tr>
           </thead>
           <SortableContext items={layers.map((layer) => layer.id)} strategy={verticalListSortingStrategy}>
