@@ -78,6 +78,12 @@ test("a beam through the wall costs by χ, freezes indoors, and plastic in its r
 
 test("insulation along a slab's edge saves what its standard says", async ({ page }) => {
   const id = await putJob(page, demoJob("Eel Barn", "edge of the slab"))
+  const coldest = async () => {
+    await openJob(page, id, "heat")
+    await figure(page, "loss")
+    return Number(await page.locator("[data-bridge='right floor']").getByRole("cell").nth(4).innerText())
+  }
+  const bare = await coldest()
   await openJob(page, id)
   await page.locator("[data-face=floor]").press("Enter")
   const before = await figure(page, "loss")
@@ -87,6 +93,7 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
   // 42 m of edge; the loss into the ground is reckoned at 1.45 times the difference from 17 °C to the year's mean.
   const { annualMean } = ledgerOf(activeState(demoJob("Eel Barn"))).conditions
   expect((before - (await figure(page, "loss"))) / (42 * saved * 1.45 * (17 - annualMean))).toBeCloseTo(1, 2)
+  expect(await coldest()).toBeGreaterThan(bare + 1)
   // A door on the slab has a threshold with the ground in it once its frame is described.
   await openJob(page, id, "shell")
   await page.getByRole("radio", { name: "openings" }).click()
