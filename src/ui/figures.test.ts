@@ -25,8 +25,8 @@ describe("the pelt's ink", () => {
 
   test("says sizes and resistances in the job's units", () => {
     // Larkspur's floor 3.6 × 1.78 m = 6.408 m² = 69.0 ft²
-    expect(ink("measures", larkspur, "floor").words).toBe("6.41 m²")
-    expect(ink("measures", larkspur, "floor", "inch-pound").words).toBe("69 ft²")
+    expect(ink("measures", larkspur, "floor").words).toBe("6.41\u00a0m²")
+    expect(ink("measures", larkspur, "floor", "inch-pound").words).toBe("69\u00a0ft²")
     const built = ink("built-r", larkspur, "floor")
     expect(built.figure).toBe(face(larkspur, "floor").whole.toFixed(2))
   })
@@ -49,7 +49,7 @@ describe("the pelt's ink", () => {
   test("colours what a gun would read from frost over the bench to ember", () => {
     expect([ramp(-1), ramp(1)].map((colour) => /--(frost|ember)\) 72%/.exec(colour)?.[1])).toEqual(["frost", "ember"])
     expect(ramp(0)).toContain(" 0%")
-    expect(ink("skin", barn, "roof-left").figure).toMatch(/^\d+ °C$/)
+    expect(ink("skin", barn, "roof-left").figure).toMatch(/^\d+\s°C$/)
     expect(ink("loss", barn, "roof-left").figure).toMatch(/W$/)
   })
 
@@ -62,11 +62,11 @@ describe("what stands in the way", () => {
 
   test("is said with its amount, in the job's units", () => {
     const short = 1.95 - ledger(tern).clear.standing
-    expect(words(tern)).toEqual([`height short by ${Math.round(short * 1000)} mm`])
+    expect(words(tern)).toEqual([`height short by ${Math.round(short * 1000)}\u00a0mm`])
     expect(words(tern, "inch-pound")[0]).toMatch(/^height short by \d+ \d+\/\d+"$/)
     expect(words(nettle)).toEqual(["left wall wets on the worst afternoon"])
-    expect(words(larkspur)[0]).toMatch(/^loses \d+ W more than the plant gives$/)
-    expect(words(barn)[0]).toMatch(/^gains \d\u00a0\d+ W more than the plant takes out$/)
+    expect(words(larkspur)[0]).toMatch(/^loses \d+\sW more than the plant gives$/)
+    expect(words(barn)[0]).toMatch(/^gains \d\u00a0\d+\sW more than the plant takes out$/)
   })
 
   test("puts openings that cannot be first", () => {
@@ -84,6 +84,6 @@ describe("what stands in the way", () => {
   test("limits on weight and money count when they are passed", () => {
     const job = structuredClone(barn)
     job.brief.limits = { height: null, weight: 1, money: 1, loss: null, gain: null }
-    expect(words(job)).toEqual([expect.stringMatching(/^too heavy by/), expect.stringMatching(/^money over by .* €$/)])
+    expect(words(job)).toEqual([expect.stringMatching(/^too heavy by/), expect.stringMatching(/^money over by .*\s€$/)])
   })
 })

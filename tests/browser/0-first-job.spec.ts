@@ -33,7 +33,7 @@ test("a van from an empty shelf, by the tape measure, to its watts", async ({ pa
   await page.getByRole("button", { name: /^Units/ }).click()
   const part = async (name: string) => {
     const words = await page.getByRole("listitem").filter({ hasText: name }).last().innerText()
-    return Number(/(−?[\d\u00a0]+) W/.exec(words)![1]!.replace("−", "-").replace("\u00a0", ""))
+    return Number(/(−?[\d\u00a0]+)\sW/.exec(words)![1]!.replace("−", "-").replace("\u00a0", ""))
   }
   await figure(page, "loss")
   expect(Math.abs((await part("Floor")) - floor)).toBeLessThan(0.51)

@@ -39,9 +39,10 @@ export async function type(page: Page, label: string | RegExp, text: string): Pr
   await field.press("Enter")
 }
 
-/** Two figures out of words. */
+/** Two figures out of words, whose spaces are plain ones. */
 export async function twice(words: Locator, pattern: RegExp): Promise<[number, number]> {
-  const found = pattern.exec(await words.innerText())
-  if (!found) throw new Error(`"${await words.innerText()}" has not what ${pattern} asks for.`)
+  const text = (await words.innerText()).replaceAll("\u00a0", " ")
+  const found = pattern.exec(text)
+  if (!found) throw new Error(`"${text}" has not what ${pattern} asks for.`)
   return [1, 2].map((i) => parseFloat(found[i]!.replace("−", "-"))) as [number, number]
 }

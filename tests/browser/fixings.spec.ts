@@ -127,7 +127,7 @@ test("ribs deeper than what lies between them: the space that is left is added a
   await expect(rows).toHaveCount(layers + 1)
   const air = rows.filter({ hasText: "Air space" })
   await expect(air.getByRole("cell").nth(1)).toHaveText("25")
-  await expect(page.getByText(/They cross hemp[^(]*, air[^(]* \(70 mm\)/i)).toBeVisible()
+  await expect(page.getByText(/They cross hemp[^(]*, air[^(]* \(70\smm\)/i)).toBeVisible()
   await settled(page)
 })
 

@@ -68,7 +68,7 @@ test("a build-up is kept, set beside another with all figures, and worn in anoth
   await expect(dialog.getByRole("checkbox").and(dialog.locator(":disabled")).first()).toBeAttached()
   const beside = dialog.getByRole("region", { name: "Side by side" })
   // 35 + 120 + 0.3 + 9 mm of the hut's wall; the van's 0.8 + 45 + 0.3 + 6.5; the foam's 0.8 + 40 + 6.5.
-  await expect(beside.getByRole("row", { name: /^thickness/ })).toHaveText(/52\.6 mm.*164 mm.*47\.3 mm/)
+  await expect(beside.getByRole("row", { name: /^thickness/ })).toHaveText(/52\.6\smm.*164\smm.*47\.3\smm/)
   await expect(beside.getByRole("row", { name: /^whole: loss/ })).not.toContainText("≈")
   const height = await figure(page, "height")
   await beside.getByRole("button", { name: "Wear Walls, behind the vented boards" }).click()
@@ -102,7 +102,7 @@ test("the thickness at which more stops paying follows what the brief says savin
   await page.getByText("Where more of it stops paying").click()
   const paying = page.getByTestId("paying")
   await expect(paying.getByRole("img", { name: /Loss in the worst night against the thickness, 120 mm now/ })).toBeVisible()
-  const best = async () => Number(/up to (\d+) mm/.exec(await paying.innerText())?.[1])
+  const best = async () => Number(/up to (\d+)\smm/.exec(await paying.innerText())?.[1])
   const dear = await best()
   expect(dear).toBeGreaterThan(120)
   await paying.getByRole("button", { name: "as a table" }).click()

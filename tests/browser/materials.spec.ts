@@ -123,12 +123,12 @@ test("what thickness reaches a built R is told, and taken as it is sold", async 
   await page.getByText("What thickness reaches it").click()
   // Built 0.81 with 20 mm of XPS at 0.034, which is 0.588: for 1.5 it takes (1.5 − 0.81)·34 = 23.5 mm more, within what 0.81 is rounded by.
   await type(page, "Built R of the bulkhead", "1.5")
-  const said = page.getByText(/It takes [\d.]+ mm of extruded polystyrene/)
-  const needed = Number(/takes ([\d.]+) mm/.exec(await said.innerText())![1])
+  const said = page.getByText(/It takes [\d.]+\smm of extruded polystyrene/)
+  const needed = Number(/takes ([\d.]+)\smm/.exec(await said.innerText())![1])
   expect(Math.abs(needed - 43.5)).toBeLessThan(0.25)
   // The same asked as a U: 1/1.5 is 0.667 W/(m²·K), written so it asks for 1/0.667 = 1.499.
   await type(page, "U of the bulkhead, members in", "0.667")
-  expect(Math.abs(Number(/takes ([\d.]+) mm/.exec(await said.innerText())![1]) - needed)).toBeLessThan(0.11)
+  expect(Math.abs(Number(/takes ([\d.]+)\smm/.exec(await said.innerText())![1]) - needed)).toBeLessThan(0.11)
   await type(page, "U of the bulkhead, members in", "0")
   await expect(page.getByRole("alert").filter({ hasText: "A U is more than nothing" })).toBeVisible()
   await page.keyboard.press("Escape")

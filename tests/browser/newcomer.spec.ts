@@ -81,7 +81,7 @@ test("Escape takes a wrong entry back, and an emptied limit is no limit", async 
   await expect(page.getByRole("alert").filter({ hasText: "It must be at most 60 °C." })).toBeVisible()
   await inside.press("Escape")
   await expect(inside).toHaveValue("18")
-  await expect(page.getByText(/loses \d+ W more than the plant gives/)).toBeVisible()
+  await expect(page.getByText(/loses \d+\sW more than the plant gives/)).toBeVisible()
   await type(page, "Heat the plant can give", "")
   await expect(page.getByText("Nothing stands in the way of what is asked.")).toBeVisible()
 })

@@ -285,7 +285,7 @@ test("an unheated lean-to finds its own temperature between inside and outdoors"
   await type(page, "Its loss outdoors, per degree", "20")
   await expect(page.getByText("No face stands against it yet.")).toBeVisible()
   await page.getByLabel("Back gable", { exact: true }).selectOption("Wood store")
-  await expect(page.getByText(/It finds −?[\d.]+ °C in the worst night/)).toBeVisible()
+  await expect(page.getByText(/It finds −?[\d.]+\s°C in the worst night/)).toBeVisible()
   expect(await figure(page, "loss")).toBeLessThan(before)
   await page.locator("[data-face=back]").click()
   await page.keyboard.press("3")
@@ -393,10 +393,10 @@ test("openings are placed by drag, by arrow keys and by typed offsets, and never
   const ledgerAt = page.locator("[data-figure=loss]")
   await expect(ledgerAt).toBeVisible()
   await page.mouse.up()
-  await expect(window).not.toHaveAccessibleName(/2.010 mm from the left/)
+  await expect(window).not.toHaveAccessibleName(/2.010\smm from the left/)
   await settled(page)
   await page.keyboard.press("z")
-  await expect(window).toHaveAccessibleName(/2.010 mm from the left/)
+  await expect(window).toHaveAccessibleName(/2.010\smm from the left/)
 })
 
 test("the pelt is brought nearer, pushed about, and shown whole again", async ({ page }) => {

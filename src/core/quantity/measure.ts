@@ -221,15 +221,15 @@ export function shownNumber(kind: Exclude<Kind, "length">, value: number, system
   return (value - zero) / factor
 }
 
-/** Figure and unit in one text. */
+/** Figure and unit in one text that does not break between them. */
 export function printWithUnit(kind: Kind, value: number, system: UnitSystem): string {
   const { text, unit } = printQuantity(kind, value, system)
-  return unit === "" || unit === "°" ? text + unit : `${text} ${unit}`
+  return unit === "" || unit === "°" ? text + unit : `${text}\u00a0${unit}`
 }
 
 /** A temperature in whole degrees: as finely as a skin can be known. */
 export function printWholeDegrees(temperature: number, system: UnitSystem): string {
-  return `${printNumber(degrees(system).shown(temperature), 0)} ${scaleOf(MEASURES.temperature, system).unit}`
+  return `${printNumber(degrees(system).shown(temperature), 0)}\u00a0${scaleOf(MEASURES.temperature, system).unit}`
 }
 
 /** From °C to a thermometer's own degrees, and back. */

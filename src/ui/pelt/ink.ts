@@ -2,7 +2,7 @@ import type { FaceFigures } from "../../core/ledger/face-figures"
 import { rankedBridges } from "../../core/ledger/bridge-ranking"
 import type { Ledger } from "../../core/ledger/ledger"
 import { sideOf } from "../../core/shell/edges"
-import { printWholeDegrees, printWithUnit } from "../../core/quantity/measure"
+import { printQuantity, printWholeDegrees, printWithUnit } from "../../core/quantity/measure"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import { compassPoint } from "../../core/shell/face-name"
 import { sum } from "../../core/numeric/sum"
@@ -52,8 +52,8 @@ export function inkOf(ink: InkName, figures: FaceFigures, ledger: Ledger, system
       return { words: `${resistanceWords(figures, system)} built · ${thickness}`, hatch: mainClass(figures) }
     case "built-r":
       return {
-        words: `label ${printed("resistance", figures.label, system)} · centre ${printed("resistance", figures.centre, system)}`,
-        figure: printed("resistance", figures.whole, system),
+        words: `label ${resistance(figures.label, system)} · centre ${resistance(figures.centre, system)}`,
+        figure: resistance(figures.whole, system),
       }
     case "loss": {
       const heat = ledger.loss.parts.find((part) => part.kind === "face" && part.id === figures.id)!.heat
@@ -109,10 +109,10 @@ function coldInk(figures: FaceFigures, ledger: Ledger, system: UnitSystem): Face
 
 /** Built R in words: R in the inch-pound system, RSI left bare in the metric one. */
 export function resistanceWords(figures: FaceFigures, system: UnitSystem): string {
-  return `R ${printed("resistance", figures.whole, system)}`
+  return `R ${resistance(figures.whole, system)}`
 }
 
-const printed = (kind: "resistance", value: number, system: UnitSystem) => printWithUnit(kind, value, system).split(" ")[0]!
+const resistance = (value: number, system: UnitSystem) => printQuantity("resistance", value, system).text
 
 const flux = (figures: FaceFigures, ledger: Ledger): number => {
   const heat = sum(ledger.loss.parts.filter((part) => part.id === figures.id).map((part) => part.heat))
