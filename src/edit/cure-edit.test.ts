@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import { solvedDetail } from "../core/conduction/solved-detail"
 import { type RankedBridge, rankedBridges } from "../core/ledger/bridge-ranking"
-import { breakPlaces, breakStuffs, type Cure, curesFor, isCured, layerBreak } from "../core/ledger/cure"
+import { breakPlaces, breakStuffs, type Cure, curesFor, isCured, layerBreak, rimBreak } from "../core/ledger/cure"
 import { ledgerOf } from "../core/ledger/ledger"
 import { keptSolutions } from "../core/ledger/solutions"
 import { activeState } from "../core/ledger/state"
@@ -51,8 +51,9 @@ describe("where a break can be set", () => {
   test("on a slab that is there already above it, not beneath", () => {
     const barn = demo("Eel Barn")
     const { order } = activeState(barn).variant.assemblies.floor!
-    const [, onFloor] = places(barn, "right floor")
+    const [, onFloor, rim] = places(barn, "right floor")
     expect(onFloor).toEqual({ kind: "layer", assembly: "floor", at: order.length })
+    expect(rim).toEqual({ kind: "rim", assembly: "floor" })
   })
 
   test("of a stuff that the job brings along too", () => {
@@ -108,6 +109,24 @@ describe("cures", () => {
     // What is taken away takes its breaks along, in every variant.
     const parted = edited(framed, tryCure({ kind: "strip", list: "penetrations", id: "beam", thickness: 0.03 }, "v-tried", "l-tried"))
     expect(edited(parted, removePart("penetrations", "beam")).variants["v-tried"]!.breaks.penetrations).toEqual({})
+  })
+
+  test("lie along a slab's edge by their price all round, warm it in a variant of their own, and are looked for where it is wet", () => {
+    const barn = demo("Eel Barn")
+    const state = activeState(barn)
+    const before = bridgeOf(barn, "right floor")
+    const rim = rimBreak({ kind: "rim", assembly: "floor" }, { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }, state)
+    // 12 m by 9 m: 42 m of edge, 0.6 m deep, 50 mm thick.
+    expect(rim).toMatchObject({ money: expect.closeTo(42 * 0.6 * 0.05 * CATALOGUE.xps!.price.amount, 6) as unknown })
+    const tried = edited(barn, tryCure(rim, "v-tried", "l-tried"))
+    expect(activeState({ ...tried, active: barn.active }).variant.assemblies.floor!.edge).toBeNull()
+    const after = bridgeOf(tried, "right floor")
+    expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature + 1)
+    // What it saves counts with the floor.
+    expect(after.specific).toBeCloseTo(before.specific, 9)
+    const kinds = (bridge: RankedBridge) => new Set(curesFor(bridge, state, ledgerOf(state)).map(({ kind }) => kind))
+    expect(kinds(before)).toEqual(new Set(["layer"]))
+    expect(kinds({ ...before, surface: { ...before.surface!, wet: "sweats" } })).toEqual(new Set(["layer", "rim"]))
   })
 
   test("keep a wet bridge dry, and halve a dry one", () => {

@@ -84,6 +84,18 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
     return Number(await page.locator("[data-bridge='right floor']").getByRole("cell").nth(4).innerText())
   }
   const bare = await coldest()
+  // Looked into, it can be set beside the edge as it is.
+  await page.getByRole("button", { name: "See Right wall to floor" }).click()
+  const seen = page.locator("tr", { has: page.getByRole("region", { name: "With a break" }) })
+  await page.getByRole("button", { name: "Calculate its temperatures" }).click()
+  await seen.getByLabel("Set").selectOption("inside of the floor")
+  await seen.getByLabel("Set").selectOption("along the slab’s edge")
+  await seen.getByRole("button", { name: "Calculate it with the break" }).click()
+  await expect(seen.getByTestId("with-and-without")).toContainText(
+    "600 mm down beside it all round, and what it saves counts with the floor",
+  )
+  const [warm, cool] = await twice(seen.getByTestId("with-and-without"), /coldest ([−\d.]+) °C in place of ([−\d.]+)/)
+  expect([cool, warm > cool]).toEqual([bare, true])
   await openJob(page, id)
   await page.locator("[data-face=floor]").press("Enter")
   const before = await figure(page, "loss")

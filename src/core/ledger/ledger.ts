@@ -1,6 +1,5 @@
 import type { Shell } from "../../schema/job/shell"
 import type { Detail } from "../conduction/detail"
-import { beyond } from "../heat/beyond"
 import { crushedLayers } from "../assembly/crushing"
 import { type Conditions, conditionsOf } from "../heat/conditions"
 import { withOwnMaterials } from "../material/catalogue"
@@ -22,7 +21,7 @@ import { leaksOf } from "./leaks"
 import type { LineBridge } from "./line-bridge"
 import { type PointBridge, pointBridges } from "./point-bridge"
 import { revealBridges } from "./reveal-bridge"
-import { type SlabRim, slabRim } from "./slab-rim"
+import { exposedPerimeter, type SlabRim, slabRim } from "./slab-rim"
 import { type Bridge, type Solutions, UNSOLVED } from "./solutions"
 import type { JobState } from "./state"
 import { vertexPaths } from "./vertex-path"
@@ -68,13 +67,12 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
   const conditions = conditionsOf(brief, shell)
   const outlines = facesOf(shell)
   const linings = liningsOf(state)
-  const perimeter = exposedPerimeter(shell)
   const faces = facesFigures(
     state,
     outlines,
     conditions,
     {
-      perimeter,
+      perimeter: exposedPerimeter(shell),
       wallThickness: (linings.left + linings.right + linings.front + linings.back) / 4,
     },
     solutions,
@@ -86,7 +84,6 @@ export function ledgerOf(state: JobState, solutions: Solutions = UNSOLVED): Ledg
   const rim = slabRim(
     state,
     faces.find(({ id }) => id === "floor")!,
-    perimeter,
   )
   const boxes = Object.values(shell.boxes)
   const leaks = leaksOf(state, faces)
@@ -135,19 +132,4 @@ function crushed({ loads }: Shell, faces: readonly FaceFigures[]): Misfit[] {
   return Object.values(loads).flatMap((load) =>
     crushedLayers(layers, load).map(({ layer }) => ({ opening: null, message: `${layer.material.name} is crushed under “${load.name}”.` })),
   )
-}
-
-/** Edges of the floor that the weather outdoors reaches: those under walls against a room that is held are not among them, m. */
-function exposedPerimeter(shell: Shell): number {
-  const { length, width } = shell.form
-  const edges = { left: length, right: length, front: width, back: width } as const
-  const all = 2 * (length + width)
-  const exposed = sum(
-    (Object.keys(edges) as (keyof typeof edges)[]).map((face) => {
-      const far = beyond(shell, face)
-      return far.kind === "space" && far.space.kind === "held" ? 0 : edges[face]
-    }),
-  )
-  // A slab wholly inside a held building has no edge in the weather; the standard has no case for it, the whole edge is on the safe side.
-  return exposed || all
 }

@@ -1,7 +1,8 @@
 "use client"
 import { useState } from "react"
 import type { RankedBridge } from "../../core/ledger/bridge-ranking"
-import { type BreakPlace, breakPlaces, breakStuffs, type Cure, layerBreak } from "../../core/ledger/cure"
+import { type BreakPlace, breakPlaces, breakStuffs, type Cure, layerBreak, rimBreak, rimStuffs } from "../../core/ledger/cure"
+import { FIRST_EDGE } from "../../core/ledger/slab-rim"
 import { activeState } from "../../core/ledger/state"
 import { materialOf } from "../../core/material/catalogue"
 import { printQuantity, printWithUnit } from "../../core/quantity/measure"
@@ -13,6 +14,7 @@ import { Refusal } from "../primitives/refusal"
 import { useSolved } from "./bench-solutions"
 import { BridgeView } from "./bridge-view"
 import { curedBridge, useTryCure } from "./cured-bridge"
+import { RIM_WORDS } from "./rim-words"
 
 /** Thickest break that can be asked for, m. */
 const MOST = 0.3
@@ -31,7 +33,9 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   const places = breakPlaces(bridge, state)
   const at = Math.min(chosen, places.length - 1)
   const place = places[at]!
-  const cure: Cure = place.kind === "strip" ? { ...place, thickness } : layerBreak(place, material, thickness, state, ledger)
+  const stuffs = place.kind === "rim" ? rimStuffs(state) : breakStuffs(state)
+  const stuff = stuffs.includes(material) ? material : stuffs[0]!
+  const cure = cureOf(place)
   const tried = curedBridge(job, bridge.place, cure)
   return (
     <section aria-label="With a break" className="grid gap-2 border-t border-seam pt-2">
@@ -45,14 +49,14 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
             onChange={(next) => setChosen(Number(next))}
           />
         ) : null}
-        {place.kind === "layer" ? (
+        {place.kind === "strip" ? null : (
           <SelectField
             label="Break of"
-            value={material}
-            options={breakStuffs(state).map((value) => ({ value, name: materialOf(value, materials).name.toLowerCase() }))}
+            value={stuff}
+            options={stuffs.map((value) => ({ value, name: materialOf(value, materials).name.toLowerCase() }))}
             onChange={setMaterial}
           />
-        ) : null}
+        )}
         <QuantityField
           label="Thickness of the break"
           kind="length"
@@ -82,13 +86,21 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
     </section>
   )
 
+  function cureOf(place: BreakPlace): Cure {
+    if (place.kind === "strip") return { ...place, thickness }
+    if (place.kind === "layer") return layerBreak(place, stuff, thickness, state, ledger)
+    const { edge } = state.variant.assemblies[place.assembly]!
+    return rimBreak(place, { ...(edge ?? FIRST_EDGE), material: stuff, thickness }, state)
+  }
+
   function whereWords({ set, between }: RankedBridge, at: BreakPlace): string {
     if (at.kind === "strip") return at.list === "openings" ? "of plastic across the frame" : "of plastic in its run"
     return set ? "across their inside" : between && places.length === 1 ? faceWords(at) : "on its warm side"
   }
 
-  /** The faces that a layer comes on. */
+  /** The faces that a layer comes on, or the edge that is insulated. */
   function faceWords(at: BreakPlace): string {
+    if (at.kind === "rim") return "along the slab’s edge"
     const on = ledger.faces.filter(({ id, assembly }) => at.kind === "layer" && assembly === at.assembly && bridge.between?.includes(id))
     return `inside of the ${on.map(({ name }) => name.toLowerCase()).join(" and ")}`
   }
@@ -106,6 +118,9 @@ function Change({ from, to, cure }: { from: RankedBridge; to: RankedBridge; cure
       {from.surface && to.surface ? `; coldest ${pair("temperature", from.surface.temperature, to.surface.temperature)}` : ""}
       {cure.kind === "layer"
         ? `; ${printWithUnit("money", cure.money, units)} and ${printWithUnit("length", cure.thickness, units)} of room on all faces that wear it`
+        : ""}
+      {cure.kind === "rim"
+        ? `; ${printWithUnit("money", cure.money, units)} for ${printWithUnit("length", cure.edge.reach, units)} ${RIM_WORDS[cure.edge.kind]} all round, and what it saves counts with the floor`
         : ""}
       .
     </p>

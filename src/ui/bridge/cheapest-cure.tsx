@@ -11,6 +11,7 @@ import { useMaterials } from "../materials/use-materials"
 import { Button } from "../primitives/button"
 import { Refusal } from "../primitives/refusal"
 import { solvedCure, useTryCure } from "./cured-bridge"
+import { RIM_WORDS } from "./rim-words"
 
 type Found = { looking: number } | { cure: Cure; saves: number } | "none"
 
@@ -57,11 +58,13 @@ export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
       </p>
     )
   if ("looking" in found) return <p role="status">Trying the {found.looking}. …</p>
+  const saves =
+    found.cure.kind === "rim" ? "what it saves counts with the floor" : `it costs ${printWithUnit("power", found.saves, job.units)} less`
+  const buys = wet ? ["nothing gathers on it", saves] : [saves]
   return (
     <div className="flex flex-wrap items-center gap-x-3" data-testid="cure">
       <span>
-        {cureWords(found.cure, job, materials)}: {wet ? "nothing gathers on it, and it" : "it"} costs{" "}
-        {printWithUnit("power", found.saves, job.units)} less.
+        {cureWords(found.cure, job, materials)}: {buys.join(", and ")}.
       </span>
       <Button onClick={() => tryIt(found.cure)}>Try it in a variant</Button>
       <Refusal>{refusal}</Refusal>
@@ -70,9 +73,14 @@ export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
 }
 
 function cureWords(cure: Cure, { variants, active, units }: Job, materials: Materials): string {
-  const thickness = printWithUnit("length", cure.thickness, units)
-  if (cure.kind === "strip") return `${thickness} of plastic set into it, the thinnest that does (its price is its maker’s to say)`
-  const { name } = materialOf(cure.material, materials)
-  const worn = variants[active]!.assemblies[cure.assembly]!.name
-  return `${thickness} of ${name.toLowerCase()} inside of “${worn}”, ${printWithUnit("money", cure.money, units)} in all`
+  const length = (value: number) => printWithUnit("length", value, units)
+  if (cure.kind === "strip")
+    return `${length(cure.thickness)} of plastic set into it, the thinnest that does (its price is its maker’s to say)`
+  const { material, thickness } = cure.kind === "rim" ? cure.edge : cure
+  const where =
+    cure.kind === "rim"
+      ? `along the slab’s edge, ${length(cure.edge.reach)} ${RIM_WORDS[cure.edge.kind]}`
+      : `inside of “${variants[active]!.assemblies[cure.assembly]!.name}”`
+  const { name } = materialOf(material, materials)
+  return `${length(thickness)} of ${name.toLowerCase()} ${where}, ${printWithUnit("money", cure.money, units)} in all`
 }

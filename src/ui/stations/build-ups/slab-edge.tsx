@@ -1,20 +1,17 @@
 "use client"
 import type { FaceFigures } from "../../../core/ledger/face-figures"
+import { FIRST_EDGE } from "../../../core/ledger/slab-rim"
 import { printWithUnit } from "../../../core/quantity/measure"
 import { perLength } from "../../../core/quantity/unit-system"
 import { setSlabEdge } from "../../../edit/assembly-edits"
 import type { SlabEdge } from "../../../schema/job/build-up"
+import { RIM_WORDS } from "../../bridge/rim-words"
 import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
 import { choicesOf, SelectField } from "../../primitives/fields"
 
-const EDGES: Record<SlabEdge["kind"] | "none", string> = {
-  none: "none",
-  vertical: "down beside it",
-  horizontal: "level under its rim",
-}
-const FIRST_EDGE: SlabEdge = { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }
+const EDGES: Record<SlabEdge["kind"] | "none", string> = { none: "none", ...RIM_WORDS }
 
 /** Insulation along the edge of a floor on the ground: of what, how far, and what it saves. */
 export function SlabEdgeFields({ figures: { assembly, ground } }: { figures: FaceFigures }) {
