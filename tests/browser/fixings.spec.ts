@@ -78,8 +78,10 @@ test("a beam through the wall costs by χ, freezes indoors, and plastic in its r
 
 test("insulation along a slab's edge saves what its standard says", async ({ page }) => {
   const id = await putJob(page, demoJob("Eel Barn", "edge of the slab"))
+  const go = (station: string) => page.getByRole("navigation", { name: "Stations" }).getByRole("button", { name: station }).click()
+  await openJob(page, id, "heat")
   const coldest = async () => {
-    await openJob(page, id, "heat")
+    await go("Heat")
     await figure(page, "loss")
     return Number(await page.locator("[data-bridge='right floor']").getByRole("cell").nth(4).innerText())
   }
@@ -96,7 +98,7 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
   )
   const [warm, cool] = await twice(seen.getByTestId("with-and-without"), /coldest ([−\d.]+) °C in place of ([−\d.]+)/)
   expect([cool, warm > cool]).toEqual([bare, true])
-  await openJob(page, id)
+  await go("Build-ups")
   await page.locator("[data-face=floor]").press("Enter")
   const before = await figure(page, "loss")
   await page.getByLabel("Insulation along the slab’s edge").selectOption("vertical")
@@ -107,7 +109,7 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
   expect((before - (await figure(page, "loss"))) / (42 * saved * 1.45 * (17 - annualMean))).toBeCloseTo(1, 2)
   expect(await coldest()).toBeGreaterThan(bare + 1)
   // A door on the slab has a threshold with the ground in it once its frame is described.
-  await openJob(page, id, "shell")
+  await go("Shell")
   await page.getByRole("radio", { name: "openings" }).click()
   await page.getByRole("button", { name: /^Side door, right wall ·/ }).click()
   await page.getByLabel("Set in").selectOption({ label: "sheet steel" })

@@ -1,8 +1,6 @@
 /** Cells to begin with from one line of a drawing to the next; sizes grow from both lines towards the middle. */
 const HALF = 5
 const GROWTH = 1.8
-/** Cells on both sides of a line of the drawing differ by no more: beside a wall's sheets, soil bends the field as close to them. */
-const STEP = 40
 /** In a stretch so thin against the body, like a steel skin, the field hardly bends. */
 const THIN = 0.01
 
@@ -38,25 +36,25 @@ export function firstLines(places: readonly number[], most = HALF): Float64Array
   // Places nearer than a millionth of the body are one.
   const breaks = rising.filter((place, i) => i === 0 || place - rising[i - 1]! > 1e-6 * whole)
   breaks[breaks.length - 1] = rising.at(-1)!
-  if (most === 0) return Float64Array.from(breaks)
-  const stretches = breaks.slice(1).map((to, i) => to - breaks[i]!)
-  const halves = stretches.map((length) => (length < THIN * whole ? Math.min(2, most) : most))
-  const first = stretches.map((length, i) => length / 2 / growing(halves[i]!))
   const lines = [breaks[0]!]
-  stretches.forEach((length, i) => {
-    const finest = STEP * Math.min(first[i - 1] ?? Infinity, first[i + 1] ?? Infinity)
-    let half = halves[i]!
-    while (length / 2 / growing(half) > finest) half++
-    const sizes = Array.from({ length: half }, (_, k) => (GROWTH ** k * length) / 2 / growing(half))
-    let at = breaks[i]!
-    for (const size of [...sizes, ...[...sizes].reverse()]) lines.push((at += size))
-    lines[lines.length - 1] = breaks[i + 1]!
-  })
+  for (let i = 1; i < breaks.length; i++) {
+    const [from, to] = [breaks[i - 1]!, breaks[i]!]
+    if (most === 0) {
+      lines.push(to)
+      continue
+    }
+    const half = to - from < THIN * whole ? Math.min(2, most) : most
+    const sizes = Array.from({ length: half }, (_, k) => GROWTH ** k)
+    const total = 2 * sizes.reduce((sum, size) => sum + size, 0)
+    let at = from
+    for (const size of [...sizes, ...[...sizes].reverse()]) {
+      at += ((to - from) * size) / total
+      lines.push(at)
+    }
+    lines[lines.length - 1] = to
+  }
   return Float64Array.from(lines)
 }
-
-/** Sum of so many sizes that grow from 1. */
-const growing = (count: number): number => (GROWTH ** count - 1) / (GROWTH - 1)
 
 /** Every cell cut in two. */
 export function halved(lines: Float64Array): Float64Array {

@@ -94,6 +94,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   }
 
   function whereWords({ set, between }: RankedBridge, at: BreakPlace): string {
+    if (at.kind === "rim") return faceWords(at)
     if (at.kind === "strip") return at.list === "openings" ? "of plastic across the frame" : "of plastic in its run"
     return set ? "across their inside" : between && places.length === 1 ? faceWords(at) : "on its warm side"
   }
