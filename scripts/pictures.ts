@@ -19,11 +19,12 @@ async function open(page: Page, job: string, station: string): Promise<void> {
   await page.goto(BASE)
   await page.getByRole("link", { name: job }).click()
   await page.waitForURL(/build-ups/)
-  if (station !== "Build-ups")
-    await page
-      .getByRole("button", { name: new RegExp(station) })
-      .first()
-      .click()
+  if (station === "Build-ups") return
+  await page
+    .getByRole("button", { name: new RegExp(station) })
+    .first()
+    .click()
+  await page.waitForURL(new RegExp(`/${station.toLowerCase()}$`))
 }
 
 async function take(page: Page, name: string): Promise<void> {
