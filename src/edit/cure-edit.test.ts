@@ -7,6 +7,7 @@ import { keptSolutions } from "../core/ledger/solutions"
 import { activeState } from "../core/ledger/state"
 import { CATALOGUE } from "../core/material/catalogue"
 import type { Job } from "../schema/job/job"
+import { setLayer } from "./assembly-edits"
 import { cureEdit, tryCure } from "./cure-edit"
 import { applyEdit, type Edit } from "./edit"
 import { setFrame, addPart, removePart } from "./shell-edits"
@@ -124,9 +125,16 @@ describe("cures", () => {
     expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature + 1)
     // What it saves counts with the floor.
     expect(after.specific).toBeCloseTo(before.specific, 9)
-    const kinds = (bridge: RankedBridge) => new Set(curesFor(bridge, state, ledgerOf(state)).map(({ kind }) => kind))
-    expect(kinds(before)).toEqual(new Set(["layer"]))
-    expect(kinds({ ...before, surface: { ...before.surface!, wet: "sweats" } })).toEqual(new Set(["layer", "rim"]))
+    const wet: RankedBridge = { ...before, surface: { ...before.surface!, wet: "sweats" } }
+    const kinds = (bridge: RankedBridge, job: Job) => {
+      const cures = curesFor(bridge, activeState(job), ledgerOf(activeState(job)))
+      return new Set(cures.map((cure) => (cure.kind === "rim" ? cure.edge.kind : cure.kind)))
+    }
+    expect(kinds(before, barn)).toEqual(new Set(["layer"]))
+    // Under the barn's slab, which is there already, nothing is laid.
+    expect(kinds(wet, barn)).toEqual(new Set(["layer", "vertical"]))
+    const unpoured = edited(barn, setLayer("floor", activeState(barn).variant.assemblies.floor!.order[0]!, { existing: false }))
+    expect(kinds(wet, unpoured)).toEqual(new Set(["layer", "vertical", "horizontal"]))
   })
 
   test("keep a wet bridge dry, and halve a dry one", () => {

@@ -92,13 +92,14 @@ export function rimBreak({ assembly }: RimPlace, edge: SlabEdge, state: JobState
 
 function rimBreaks(place: RimPlace, state: JobState): Cure[] {
   const own = withOwnMaterials(state.materials)
+  const { order, layers } = state.variant.assemblies[place.assembly]!
+  // Nothing is laid under a slab that is there already.
+  const kinds: SlabEdge["kind"][] = layers[order[0]!]!.existing ? ["vertical"] : ["vertical", "horizontal"]
   return rimStuffs(state).flatMap((material) =>
     materialOf(material, own)
       .sold.thicknesses.filter((thickness) => thickness <= THICKEST_RIM)
       .flatMap((thickness) =>
-        (["vertical", "horizontal"] as const).flatMap((kind) =>
-          REACHES.map((reach) => rimBreak(place, { kind, reach, thickness, material }, state)),
-        ),
+        kinds.flatMap((kind) => REACHES.map((reach) => rimBreak(place, { kind, reach, thickness, material }, state))),
       ),
   )
 }
