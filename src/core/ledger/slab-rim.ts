@@ -17,7 +17,7 @@ export interface SlabRim {
   price: number
 }
 
-/** What is laid along a slab's edge where nothing else is said. */
+/** What is laid along a slab's edge where nothing else is said: boards down beside it, as deep as frost goes in mild ground. */
 export const FIRST_EDGE: SlabEdge = { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }
 
 /** The insulation along a slab's edge; none where the floor has none or lies on no ground. */

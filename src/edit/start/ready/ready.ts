@@ -1,4 +1,5 @@
-import type { Assembly, SlabEdge } from "../../../schema/job/build-up"
+import { FIRST_EDGE } from "../../../core/ledger/slab-rim"
+import type { Assembly } from "../../../schema/job/build-up"
 import { type LayerSketch, sketch } from "../layers"
 import { type Part, type Way, WAYS } from "../ways"
 
@@ -20,11 +21,8 @@ export const ready = (way: Way, reason: string, layers: readonly LayerSketch[], 
   assembly: sketch(name, layers, null, reason),
 })
 
-/** Boards down beside a slab's edge, as deep as frost goes in mild ground. */
-const RIM: SlabEdge = { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }
-
 /** The same along whose edge there is insulation. */
-export const edged = ({ assembly, ...one }: ReadyBuildUp): ReadyBuildUp => ({ ...one, assembly: { ...assembly, edge: RIM } })
+export const edged = ({ assembly, ...one }: ReadyBuildUp): ReadyBuildUp => ({ ...one, assembly: { ...assembly, edge: FIRST_EDGE } })
 
 /** A layer that is there already. */
 export const there = { existing: true }
