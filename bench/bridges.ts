@@ -5,7 +5,7 @@ import { solvedDetail } from "../src/core/conduction/solved-detail"
 import { fieldOn } from "../src/core/conduction/field"
 import { halved, type Mesh } from "../src/core/conduction/mesh"
 import { ledgerOf } from "../src/core/ledger/ledger"
-import { activeState } from "../src/core/ledger/state"
+import { activeState } from "../src/core/enclosure/job-state"
 import { demoJobs } from "../src/edit/start/demo-jobs"
 import type { Grid } from "../src/core/numeric/grid"
 import { medianTime, row, type Row } from "./measure"
@@ -29,7 +29,7 @@ export async function benchBridges(): Promise<Row[]> {
 }
 
 function detailsOf(name: string): Detail[] {
-  return ledgerOf(activeState(demoJobs().find((job) => job.name === name)!)).pending
+  return ledgerOf(activeState(demoJobs().find((job) => job.name === name)!)).pending.map(({ input }) => input as Detail)
 }
 
 function upperTriangle({ columns, diagonal, right, up }: Grid): [number, number, number][] {

@@ -1,5 +1,5 @@
 import { ledgerOf } from "../src/core/ledger/ledger"
-import { activeState } from "../src/core/ledger/state"
+import { activeState } from "../src/core/enclosure/job-state"
 import { setThickness } from "../src/edit/assembly-edits"
 import { applyEdit } from "../src/edit/edit"
 import { demoJobs } from "../src/edit/start/demo-jobs"
@@ -8,7 +8,7 @@ import { medianTime, row, type Row } from "./measure"
 /** From an edit to the recomputed ledger, without a screen. */
 export async function benchCore(): Promise<Row[]> {
   const hut = demoJobs()[2]!
-  const faces = ledgerOf(activeState(hut)).faces.length
+  const faces = ledgerOf(activeState(hut)).surfaces.length
   const edit = (i: number) => {
     const result = applyEdit(hut, setThickness("wall", "l2", 0.1 + (i % 50) / 1000))
     if (!result.ok || !result.value) throw new Error("The edit did nothing.")

@@ -1,7 +1,7 @@
 import fc from "fast-check"
 import { ledgerOf } from "../src/core/ledger/ledger"
 import { solvedLedger } from "../src/core/ledger/solved-ledger"
-import { activeState } from "../src/core/ledger/state"
+import { activeState } from "../src/core/enclosure/job-state"
 import { anyJob, numbersIn } from "../tests/arbitrary/any-job"
 
 // Random jobs through the whole core: no exception, no hole in any figure, each face between its limits, and none that loses less than
@@ -16,7 +16,7 @@ fc.assert(
     const state = activeState(job)
     const ledger = run % SOLVED === 0 ? solvedLedger(state) : ledgerOf(state)
     if (!numbersIn(ledger).every(Number.isFinite)) throw new Error("a figure is not a number")
-    for (const { id, winter, transmittance, notes } of ledger.faces) {
+    for (const { id, winter, transmittance, notes } of ledger.surfaces) {
       const { resistanceUpper, resistanceLower, resistanceTotal, centreResistance, corrections } = winter
       if (resistanceTotal > resistanceUpper * (1 + 1e-9) || resistanceTotal < resistanceLower * (1 - 1e-9))
         throw new Error(`${id}: R lies outside its limits`)

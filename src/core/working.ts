@@ -7,10 +7,10 @@ export interface Quantity {
   value: number
 }
 
-/** Where an input can be changed. */
+/** What of a job an input belongs to. */
 export interface Source {
-  station: "brief" | "shell" | "build-ups"
-  face?: FaceId
+  of: "brief" | "shell" | "build-up"
+  surface?: FaceId
 }
 
 /** One line of a sum: its factors with the numbers put in, and what comes out. */

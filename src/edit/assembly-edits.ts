@@ -1,5 +1,5 @@
 import { current, type Draft } from "immer"
-import { InputError } from "../core/errors"
+import { InputError } from "../schema/outcome"
 import { CATALOGUE, materialOf } from "../core/material/catalogue"
 import { nearestSold } from "../core/material/layer-properties"
 import type { Breaks, Job, Leakage, OwnMaterials } from "../schema/job/job"

@@ -1,10 +1,12 @@
 import { describe, expect, test } from "@jest/globals"
 import { solvedDetail } from "../core/conduction/solved-detail"
 import { type RankedBridge, rankedBridges } from "../core/ledger/bridge-ranking"
-import { breakPlaces, breakStuffs, type Cure, curesFor, isCured, layerBreak, rimBreak } from "../core/ledger/cure"
+import { breakPlaces, breakStuffs, type Cure, curesFor, isCured, layerBreak, rimBreak } from "../core/trials/thermal-break"
 import { ledgerOf } from "../core/ledger/ledger"
-import { keptSolutions } from "../core/ledger/solutions"
-import { activeState } from "../core/ledger/state"
+import { type Place, place } from "../core/enclosure/place"
+import { task } from "../core/results/calculation"
+import { DETAIL, detailResults } from "../core/results/detail-results"
+import { activeState } from "../core/enclosure/job-state"
 import { CATALOGUE } from "../core/material/catalogue"
 import type { Job } from "../schema/job/job"
 import { setLayer } from "./assembly-edits"
@@ -22,19 +24,19 @@ function edited(job: Job, edit: Edit): Job {
 }
 
 /** A bridge of a job, alone of all solved. */
-function bridgeOf(job: Job, place: string): RankedBridge {
-  const solutions = keptSolutions()
-  const find = () => rankedBridges(ledgerOf(activeState(job), solutions)).find((bridge) => bridge.place === place)!
+function bridgeOf(job: Job, at: Place): RankedBridge {
+  const details = detailResults()
+  const find = () => rankedBridges(ledgerOf(activeState(job), details)).find((bridge) => bridge.place === at)!
   const { detail } = find()
-  if (detail) solutions.keep(detail, solvedDetail(detail))
+  if (detail) details.results.keep(task(DETAIL, detail), solvedDetail(detail))
   return find()
 }
 
 describe("where a break can be set", () => {
-  const places = (job: Job, place: string) => {
+  const places = (job: Job, at: Place) => {
     const state = activeState(job)
     return breakPlaces(
-      rankedBridges(ledgerOf(state)).find((bridge) => bridge.place === place)!,
+      rankedBridges(ledgerOf(state)).find((bridge) => bridge.place === at)!,
       state,
     )
   }
@@ -42,17 +44,17 @@ describe("where a break can be set", () => {
   test("in an edge on either side of it, under the lining; once where both faces wear the same", () => {
     const larkspur = demo("Larkspur")
     const { wall, floor } = activeState(larkspur).variant.assemblies
-    expect(places(larkspur, "right floor")).toEqual([
+    expect(places(larkspur, place.edge(["right", "floor"]))).toEqual([
       { kind: "layer", assembly: "wall", at: wall!.order.length - 1 },
       { kind: "layer", assembly: "floor", at: floor!.order.length - 1 },
     ])
-    expect(places(demo("Cold Nettle"), "left front")).toHaveLength(1)
+    expect(places(demo("Cold Nettle"), place.edge(["left", "front"]))).toHaveLength(1)
   })
 
   test("on a slab that is there already above it, not beneath", () => {
     const barn = demo("Eel Barn")
     const { order } = activeState(barn).variant.assemblies.floor!
-    const [, onFloor, rim] = places(barn, "right floor")
+    const [, onFloor, rim] = places(barn, place.edge(["right", "floor"]))
     expect(onFloor).toEqual({ kind: "layer", assembly: "floor", at: order.length })
     expect(rim).toEqual({ kind: "rim", assembly: "floor" })
   })
@@ -70,13 +72,13 @@ describe("cures", () => {
     const rib = rankedBridges(ledger).find(({ set }) => set)!
     const cures = curesFor(rib, state, ledger) as (Cure & { kind: "layer" })[]
     expect(cures.map(({ money }) => money)).toEqual(cures.map(({ money }) => money).sort((a, b) => a - b))
-    const [place] = breakPlaces(rib, state)
-    if (place?.kind !== "layer") throw new Error("a rib takes a layer")
-    const worn = ledger.faces.filter(({ assembly }) => assembly === place.assembly)
+    const [inside] = breakPlaces(rib, state)
+    if (inside?.kind !== "layer") throw new Error("a rib takes a layer")
+    const worn = ledger.surfaces.filter(({ assembly }) => assembly === inside.assembly)
     const area = worn.reduce((sum, { netArea }) => sum + netArea, 0)
     const { price } = CATALOGUE.xps!
     expect(price.per).toBe("m³")
-    expect(layerBreak(place, "xps", 0.02, state, ledger)).toMatchObject({
+    expect(layerBreak(inside, "xps", 0.02, state, ledger)).toMatchObject({
       kind: "layer",
       material: "xps",
       thickness: 0.02,
@@ -93,19 +95,19 @@ describe("cures", () => {
       edited(barn, setFrame(door, steel, 0)),
       addPart("penetrations", "beam", { name: "Beam", outdoors: 0.5, indoors: 0.5, ...beam }),
     )
-    for (const [place, list, id] of [
-      [`${door} jamb`, "openings", door],
-      ["point beam", "penetrations", "beam"],
+    for (const [at, list, id] of [
+      [place.jamb(door), "openings", door],
+      [place.point("beam"), "penetrations", "beam"],
     ] as const) {
-      const before = bridgeOf(framed, place)
+      const before = bridgeOf(framed, at)
       const tried = edited(framed, tryCure({ kind: "strip", list, id, thickness: 0.03 }, "v-tried", "l-tried"))
       expect(tried.active).toBe("v-tried")
       expect(tried.variants[framed.active]!.breaks[list]).toEqual({})
-      const after = bridgeOf(tried, place)
+      const after = bridgeOf(tried, at)
       expect(after.specific).toBeLessThan(before.specific)
       expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature)
       // Back in the first variant the bridge is what it was.
-      expect(bridgeOf({ ...tried, active: framed.active }, place).specific).toBe(before.specific)
+      expect(bridgeOf({ ...tried, active: framed.active }, at).specific).toBe(before.specific)
     }
     // What is taken away takes its breaks along, in every variant.
     const parted = edited(framed, tryCure({ kind: "strip", list: "penetrations", id: "beam", thickness: 0.03 }, "v-tried", "l-tried"))
@@ -115,13 +117,13 @@ describe("cures", () => {
   test("lie along a slab's edge by their price all round, warm it in a variant of their own, and are looked for where it is wet", () => {
     const barn = demo("Eel Barn")
     const state = activeState(barn)
-    const before = bridgeOf(barn, "right floor")
+    const before = bridgeOf(barn, place.edge(["right", "floor"]))
     const rim = rimBreak({ kind: "rim", assembly: "floor" }, { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }, state)
     // 12 m by 9 m: 42 m of edge, 0.6 m deep, 50 mm thick.
     expect(rim).toMatchObject({ money: expect.closeTo(42 * 0.6 * 0.05 * CATALOGUE.xps!.price.amount, 6) as unknown })
     const tried = edited(barn, tryCure(rim, "v-tried", "l-tried"))
     expect(activeState({ ...tried, active: barn.active }).variant.assemblies.floor!.edge).toBeNull()
-    const after = bridgeOf(tried, "right floor")
+    const after = bridgeOf(tried, place.edge(["right", "floor"]))
     expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature + 1)
     // What it saves counts with the floor.
     expect(after.specific).toBeCloseTo(before.specific, 9)
@@ -149,11 +151,14 @@ describe("cures", () => {
 
   test("of an edge are layers that change it", () => {
     const larkspur = demo("Larkspur")
-    const before = bridgeOf(larkspur, "right floor")
+    const before = bridgeOf(larkspur, place.edge(["right", "floor"]))
     const state = activeState(larkspur)
-    const [place] = breakPlaces(before, state)
-    if (place?.kind !== "layer") throw new Error("an edge takes a layer")
-    const after = bridgeOf(edited(larkspur, cureEdit(layerBreak(place, "xps", 0.03, state, ledgerOf(state)), "l-tried")), "right floor")
+    const [inside] = breakPlaces(before, state)
+    if (inside?.kind !== "layer") throw new Error("an edge takes a layer")
+    const after = bridgeOf(
+      edited(larkspur, cureEdit(layerBreak(inside, "xps", 0.03, state, ledgerOf(state)), "l-tried")),
+      place.edge(["right", "floor"]),
+    )
     expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature)
   })
 })

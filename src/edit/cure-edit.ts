@@ -1,4 +1,4 @@
-import type { Cure } from "../core/ledger/cure"
+import type { Cure } from "../core/trials/thermal-break"
 import { addLayer, setBreak, setSlabEdge } from "./assembly-edits"
 import type { Edit } from "./edit"
 import { addVariant } from "./variant-edits"

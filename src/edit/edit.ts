@@ -1,5 +1,5 @@
 import { enablePatches, produceWithPatches, type Draft, type Patch } from "immer"
-import { InputError, type Outcome } from "../core/errors"
+import { InputError, type Outcome } from "../schema/outcome"
 import { Job } from "../schema/job/job"
 import { referenceFault } from "../schema/job/references"
 import { check } from "../schema/parse"

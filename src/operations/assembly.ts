@@ -1,4 +1,4 @@
-import { thermalTransmittance } from "../core/assembly/thermal-transmittance"
+import { stackOf, thermalTransmittance } from "../core/assembly/thermal-transmittance"
 import { AssemblyInput, AssemblyOutput } from "../schema/assembly"
 import { operation } from "./operation"
 
@@ -7,5 +7,5 @@ export const assembly = operation({
   summary: "thermal transmittance of a build-up",
   input: AssemblyInput,
   output: AssemblyOutput,
-  run: thermalTransmittance,
+  run: (input) => thermalTransmittance(stackOf(input)),
 })

@@ -1,5 +1,5 @@
 import * as z from "zod"
-import { attempt, type Outcome } from "../core/errors"
+import { attempt, type Outcome } from "../schema/outcome"
 import { check } from "../schema/parse"
 import { air } from "./air"
 import { airspace } from "./airspace"

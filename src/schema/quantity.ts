@@ -38,6 +38,9 @@ export type HeatFlowDirection = z.output<typeof HeatFlowDirection>
 
 export const notes = z.array(z.string()).describe("assumptions made and limits passed")
 
+/** The two ends of the year that a job is looked at in. */
+export type Season = "winter" | "summer"
+
 /** Air of one side of a build-up. */
 export const AirState = z.strictObject({ temperature: temperature("air temperature"), relativeHumidity: relativeHumidity() })
 export type AirState = z.output<typeof AirState>

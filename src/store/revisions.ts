@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto"
-import { InputError, type Outcome } from "../core/errors"
+import { InputError, type Outcome } from "../schema/outcome"
 import { KNOWN } from "../edit/known"
 import { headAfter, headBefore } from "../edit/history"
 import { replay } from "../edit/revision"

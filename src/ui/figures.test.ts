@@ -1,18 +1,22 @@
 import { describe, expect, test } from "@jest/globals"
 import { inTheWay } from "../core/ledger/in-the-way"
 import { ledgerOf } from "../core/ledger/ledger"
-import { activeState } from "../core/ledger/state"
+import { activeState } from "../core/enclosure/job-state"
 import { demoJobs } from "../edit/start/demo-jobs"
 import type { Job } from "../schema/job/job"
-import { INK_WORDS, type InkName, inkOf, mainClass, ramp } from "./pelt/ink"
+import { mainClass } from "./overlays/materials"
+import { OVERLAYS } from "./overlays/overlays"
+import { ramp } from "./overlays/ramp"
 import { obstacleWords } from "./words"
+import { WRITING } from "./writing/writing"
 
 const [larkspur, nettle, tern, barn] = demoJobs() as [Job, Job, Job, Job]
 const ledger = (job: Job) => ledgerOf(activeState(job))
-const face = (job: Job, id: string) => ledger(job).faces.find((figures) => figures.id === id)!
+const face = (job: Job, id: string) => ledger(job).surfaces.find((figures) => figures.id === id)!
 
-describe("the pelt's ink", () => {
-  const ink = (name: InkName, job: Job, id: string, system: Job["units"] = "metric") => inkOf(name, face(job, id), ledger(job), system)
+describe("what the drawings show", () => {
+  const ink = (name: (typeof OVERLAYS)[number]["id"], job: Job, id: string, units: Job["units"] = "metric") =>
+    OVERLAYS.find((overlay) => overlay.id === name)!.paint(face(job, id), ledger(job), WRITING[units])
 
   test("says which way a face looks", () => {
     // Tern Hut's front looks east, so its left side looks north.
@@ -28,7 +32,7 @@ describe("the pelt's ink", () => {
     expect(ink("measures", larkspur, "floor").words).toBe("6.41\u00a0m²")
     expect(ink("measures", larkspur, "floor", "inch-pound").words).toBe("69\u00a0ft²")
     const built = ink("built-r", larkspur, "floor")
-    expect(built.figure).toBe(face(larkspur, "floor").whole.toFixed(2))
+    expect(built.figure).toBe(face(larkspur, "floor").totalResistance.toFixed(2))
   })
 
   test("hatches with what insulates most", () => {
@@ -53,12 +57,15 @@ describe("the pelt's ink", () => {
     expect(ink("loss", barn, "roof-left").figure).toMatch(/W$/)
   })
 
-  test("has words for each ink", () => expect(Object.values(INK_WORDS).every((words) => words.length > 3)).toBe(true))
+  test("has a name of its own each, and a title", () => {
+    expect(new Set(OVERLAYS.map(({ id }) => id)).size).toBe(OVERLAYS.length)
+    expect(OVERLAYS.every(({ title }) => title.length > 3)).toBe(true)
+  })
 })
 
 describe("what stands in the way", () => {
   const words = (job: Job, units: Job["units"] = "metric") =>
-    inTheWay(ledger(job), job.brief.limits).map((obstacle) => obstacleWords(obstacle, units))
+    inTheWay(ledger(job), job.brief.limits).map((obstacle) => obstacleWords(obstacle, WRITING[units]))
 
   test("is said with its amount, in the job's units", () => {
     const short = 1.95 - ledger(tern).clear.standing

@@ -1,12 +1,11 @@
 import type { Obstacle } from "../core/ledger/in-the-way"
-import { printWithUnit } from "../core/quantity/measure"
-import type { UnitSystem } from "../core/quantity/unit-system"
+import type { Writing } from "./writing/writing"
 
 /** What stands in a job's way, in words. */
-export function obstacleWords(obstacle: Obstacle, units: UnitSystem): string {
+export function obstacleWords(obstacle: Obstacle, { write }: Writing): string {
   if (obstacle.kind === "misfit") return obstacle.message
   if (obstacle.kind === "damp") return `${obstacle.face.toLowerCase()} ${obstacle.words}`
-  const by = printWithUnit(obstacle.quantity, obstacle.by, units)
+  const by = write(obstacle.quantity, obstacle.by)
   return {
     height: `height short by ${by}`,
     weight: `too heavy by ${by}`,

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test"
 import { ledgerOf } from "../../src/core/ledger/ledger"
-import { activeState } from "../../src/core/ledger/state"
+import { activeState } from "../../src/core/enclosure/job-state"
 import { demoJob, figure, openJob, putJob, settled, twice, type } from "./bench"
 
 test("pressed fibre, screws through foam, an aired gap and a filled tube change what is built, not the label", async ({ page }) => {

@@ -1,5 +1,5 @@
 import type * as z from "zod"
-import type { Outcome } from "../../core/errors"
+import type { Outcome } from "../../schema/outcome"
 import { check, type Fault } from "../../schema/parse"
 
 /** Greatest body of a request, bytes: a job file and what is around it. */

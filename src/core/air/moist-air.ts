@@ -1,5 +1,5 @@
 import type { AirInput, AirOutput } from "../../schema/air"
-import { InputError } from "../errors"
+import { InputError } from "../../schema/outcome"
 import { DRY_AIR_GAS_CONSTANT, WATER_TO_AIR_MASS, ZERO_CELSIUS } from "../quantity/constants"
 import { dewPoint } from "./dew-point"
 import { saturationPressure } from "./saturation-pressure"

@@ -1,4 +1,4 @@
-import { requireRange } from "../errors"
+import { requireRange } from "../../schema/outcome"
 import { ZERO_CELSIUS } from "../quantity/constants"
 
 /**

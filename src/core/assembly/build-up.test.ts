@@ -1,3 +1,4 @@
+import { massOfLayers, priceOfLayers } from "../takeoff/content"
 import { describe, expect, test } from "@jest/globals"
 import { type Assembly, type Layer, PLAIN_LAYER } from "../../schema/job/build-up"
 import { builtLayers, labelResistance, transmittanceInput, transmittanceLayers } from "./build-up"
@@ -6,7 +7,7 @@ import { materialOf } from "../material/catalogue"
 import { crossingOf } from "./crossing"
 import { idleFoils } from "./idle-foil"
 import { memberConductivity, solidShare } from "./member"
-import { thermalTransmittance } from "./thermal-transmittance"
+import { type Framing, thermalTransmittance } from "./thermal-transmittance"
 
 const STEEL = { stuff: materialOf("steel-bare"), filling: null }
 
@@ -26,6 +27,9 @@ const stack = (...layers: Layer[]): Assembly => ({
   edge: null,
 })
 const built = (share: number, ...layers: Layer[]) => builtLayers(stack(...layers), () => share)
+
+/** A layer of R 1 with members in it. */
+const layer = (...framing: Framing[]) => ({ thickness: 0.04, conductivity: 0.04, effectiveShare: 1, framing })
 
 describe("members", () => {
   test("of sheet metal are webs and air side by side, by hand", () => {
@@ -54,7 +58,7 @@ describe("members", () => {
     ])
     expect(crossing.depth).toBeCloseTo(0.05, 12)
     // Tubes of 60 mm stand 10 mm out of the layers between them.
-    expect(crossing.spare).toBeCloseTo(0.01, 12)
+    expect(crossing.projection).toBeCloseTo(0.01, 12)
     expect(crossingOf(layers, "studs")).toBeNull()
   })
 
@@ -62,13 +66,32 @@ describe("members", () => {
     // Films 0.04 + 0.13; two layers of R 1 beside members of R 0.2 each, a fifth of the face.
     // One set: 1/(0.8/2.17 + 0.2/0.57) = 1/(0.368664 + 0.350877) = 1.389775
     // Two sets: 0.64/2.17 + 2·0.16/1.37 + 0.04/0.57 = 0.294931 + 0.233577 + 0.070175 = 0.598683 → 1.670334
-    const layer = { thickness: 0.04, conductivity: 0.04, framing: { fraction: 0.2, conductivity: 0.2 } }
-    const wall = { direction: "horizontal" as const, layers: [layer, layer] }
-    expect(thermalTransmittance(wall, ["a", "a"]).resistanceUpper).toBeCloseTo(1.389775, 5)
-    expect(thermalTransmittance(wall, ["a", "b"]).resistanceUpper).toBeCloseTo(1.670334, 5)
-    expect(thermalTransmittance(wall).resistanceUpper).toBeCloseTo(1.670334, 5)
+    const through = (...sets: string[]) => {
+      const layers = sets.map((set) => layer({ set, fraction: 0.2, conductivity: 0.2 }))
+      return thermalTransmittance({ direction: "horizontal", layers })
+    }
+    expect(through("a", "a").resistanceUpper).toBeCloseTo(1.389775, 5)
+    expect(through("a", "b").resistanceUpper).toBeCloseTo(1.670334, 5)
     // The lower limit mixes each layer by itself, whoever crosses it.
-    expect(thermalTransmittance(wall, ["a", "a"]).resistanceLower).toBe(thermalTransmittance(wall).resistanceLower)
+    expect(through("a", "a").resistanceLower).toBe(through("a", "b").resistanceLower)
+  })
+
+  test("of two sets stand side by side in one layer, by hand", () => {
+    // R 1 beside, a tenth of the face of R 0.2 and a twentieth of R 0.4; films 0.17.
+    // Upper: 1/(0.85/1.17 + 0.1/0.37 + 0.05/0.57) = 1/(0.726496 + 0.270270 + 0.087719) = 0.922097
+    // Lower: 0.17 + 1/(0.85/1 + 0.1/0.2 + 0.05/0.4) = 0.17 + 1/1.475 = 0.847966
+    const layers = [layer({ set: "a", fraction: 0.1, conductivity: 0.2 }, { set: "b", fraction: 0.05, conductivity: 0.1 })]
+    const both = thermalTransmittance({ direction: "horizontal", layers })
+    expect(both.resistanceUpper).toBeCloseTo(0.922097, 5)
+    expect(both.resistanceLower).toBeCloseTo(0.847966, 5)
+  })
+
+  test("of a set that one of two layers shares go on beside the other's, by hand", () => {
+    // Set a crosses both layers (a tenth of the face), set b the second only (a twentieth).
+    // Beside 0.17 + 2; along a 0.17 + 0.4; along b 0.17 + 1 + 0.4: 1/(0.85/2.17 + 0.1/0.57 + 0.05/1.57) = 1/(0.391705 + 0.175439 + 0.031847)
+    const a = { set: "a", fraction: 0.1, conductivity: 0.1 }
+    const layers = [layer({ ...a, conductivity: 0.2 }), layer({ ...a, conductivity: 0.2 }, { set: "b", fraction: 0.05, conductivity: 0.1 })]
+    expect(thermalTransmittance({ direction: "horizontal", layers }).resistanceUpper).toBeCloseTo(1 / 0.598991, 5)
   })
 })
 
@@ -82,15 +105,15 @@ describe("layers of an assembly", () => {
 
   test("what is there already adds neither weight nor money", () => {
     const [there, added] = built(0, plain("steel-painted", 0.001, { existing: true }), plain("steel-painted", 0.001))
-    expect([there!.mass, there!.price]).toEqual([0, 0])
-    expect(added!.mass).toBeCloseTo(7.8, 9)
-    expect(added!.price).toBeCloseTo(7.8 * 2.2, 9)
+    expect([massOfLayers([there!]), priceOfLayers([there!])]).toEqual([0, 0])
+    expect(massOfLayers([added!])).toBeCloseTo(7.8, 9)
+    expect(priceOfLayers([added!])).toBeCloseTo(7.8 * 2.2, 9)
   })
 
   test("hollow members weigh and cost their metal only, by hand", () => {
     // 50/600 of the face is members, 4.8 % of it steel: 0.916667·32·0.025 + 0.083333·0.048·7800·0.025 = 0.733333 + 0.78 = 1.513333 kg/m²
     const [layer] = built(0.05 / 0.6, plain("polyiso", 0.025, { between: "hats" }))
-    expect(layer!.mass).toBeCloseTo(1.513333, 5)
+    expect(massOfLayers([layer!])).toBeCloseTo(1.513333, 5)
   })
 
   test("an air space sees the faces beside it: foil works where it faces one, and does nothing where it does not", () => {
@@ -114,6 +137,6 @@ describe("layers of an assembly", () => {
 
   test("vapour resistance is that of films as sheets and of boards by thickness", () => {
     const [film, wool] = built(0, plain("polythene", 0.0002), plain("glass-wool", 0.1))
-    expect([film!.airLayer, wool!.airLayer]).toEqual([100, 0.1])
+    expect([film!.equivalentAirLayer, wool!.equivalentAirLayer]).toEqual([100, 0.1])
   })
 })

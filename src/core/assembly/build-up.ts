@@ -2,27 +2,33 @@ import type { AssemblyLayer } from "../../schema/assembly"
 import type { Assembly, Fasteners, Layer, MemberSet } from "../../schema/job/build-up"
 import type { Material } from "../../schema/material"
 import type { HeatFlowDirection } from "../../schema/quantity"
-import { kept } from "../kept"
+import { memoised } from "../memoised"
 import { CATALOGUE, type Materials, materialOf } from "../material/catalogue"
-import { arealMass, arealPrice, equivalentAirLayer } from "../material/layer-properties"
+import { equivalentAirLayer } from "../material/layer-properties"
 import { pressedConductivity } from "../material/pressed-fibre"
 import { sum } from "../numeric/sum"
-import { type MemberStuffs, memberConductivity, solidShare } from "./member"
+import { type MemberStuffs, memberConductivity } from "./member"
 import type { StackLayer } from "./thermal-transmittance"
 import { OUTDOOR_RESISTANCE } from "./surface-resistance"
-import { countedShares, filmOutside } from "./ventilated"
+import { effectiveShares, filmOutside } from "./ventilated"
+
+/** A set of members that cross a layer. */
+export interface BuiltMembers {
+  id: string
+  set: MemberSet
+  /** What they are of. */
+  stuffs: MemberStuffs
+  /** Share of the face that they take, 0…1. */
+  fraction: number
+}
 
 /** A layer of a job with all that the catalogue says of it. */
 export interface BuiltLayer {
   id: string
   layer: Layer
   material: Material
-  /** The members that it lies between; null for a continuous layer. */
-  set: MemberSet | null
-  /** What those are of. */
-  stuffs: MemberStuffs | null
-  /** Share of the face taken by those members, 0…1. */
-  fraction: number
+  /** The members that it lies between; none for a continuous layer. */
+  members: readonly BuiltMembers[]
   /** Declared for the density that it lies at, W/(m·K). */
   declared: number
   /** As declared, or as it is in service, W/(m·K); and the temperature in its middle that this is at, °C, null as declared. */
@@ -31,50 +37,45 @@ export interface BuiltLayer {
   /** Label resistance, m²·K/W: thickness as sold over declared conductivity; null for metals and air, which carry no label. */
   label: number | null
   /** Share of its own resistance that counts: 1, and less outside a vented air space. */
-  counted: number
+  effectiveShare: number
   fasteners: AssemblyLayer["fasteners"] | null
   /** Equivalent air layer beside the members, m. */
-  airLayer: number
-  /** kg/m² and €/m² that the layer adds, members included; 0 where it is there already. */
-  mass: number
-  price: number
+  equivalentAirLayer: number
+  /** Thickness as it is bought, m: that of fibre before it is pressed. */
+  bought: number
 }
 
 /**
  * Layers of an assembly as a face wears them, outside to inside.
  * @param shareOf share of the face that a set of members takes, 0…1
  */
-export function builtLayers(assembly: Assembly, shareOf: (set: MemberSet) => number, materials: Materials = CATALOGUE): BuiltLayer[] {
+export function builtLayers(assembly: Assembly, shareOf: (set: string) => number, materials: Materials = CATALOGUE): BuiltLayer[] {
   const layers = assembly.order.map((id) => assembly.layers[id]!)
   const isAir = (layer: Layer) => materialOf(layer.material, materials).class === "air"
-  const counted = countedShares(layers.map((layer) => (isAir(layer) ? layer.vents : 0)))
+  const shares = effectiveShares(layers.map((layer) => (isAir(layer) ? layer.vents : 0)))
   return layers.map((layer, i) => {
     const material = materialOf(layer.material, materials)
-    const set = layer.between === null ? null : assembly.members[layer.between]!
-    const stuffs = set && stuffsOf(set, materials)
-    const fraction = set ? shareOf(set) : 0
+    const members = (layer.between === null ? [] : [layer.between]).map((id): BuiltMembers => {
+      const set = assembly.members[id]!
+      return { id, set, stuffs: stuffsOf(set, materials), fraction: shareOf(id) }
+    })
     const bare = material.class === "metal" || material.class === "air"
     const loose = looseThickness(layer, material)
     const declared = pressedConductivity(material, loose / layer.thickness)
-    const both = (of: (material: Material, thickness: number) => number) =>
-      layer.existing ? 0 : withMembers(of(material, loose), layer.thickness, set, stuffs, fraction, of)
     return {
       id: assembly.order[i]!,
       layer,
       material,
-      set,
-      stuffs,
-      fraction,
+      members,
       declared,
       conductivity: declared,
       meanTemperature: null,
       label: bare ? null : loose / material.conductivity.declared,
       // What lies outside a well vented space has outdoor air on both sides.
-      airLayer: counted[i] === 0 ? AIRED : equivalentAirLayer(material, layer.thickness),
-      counted: counted[i]!,
+      equivalentAirLayer: shares[i] === 0 ? AIRED : equivalentAirLayer(material, layer.thickness),
+      effectiveShare: shares[i]!,
       fasteners: layer.fasteners && fastenersOf(layer.fasteners, materials),
-      mass: both(arealMass),
-      price: both(arealPrice),
+      bought: loose,
     }
   })
 }
@@ -98,30 +99,33 @@ const fastenersOf = ({ material, diameter, perArea, recessed }: Fasteners, mater
 })
 
 /** The layers as the transmittance calculation takes them; air spaces see the faces that they lie between. */
-export const transmittanceLayers = kept((layers: readonly BuiltLayer[]): StackLayer[] =>
-  layers.map(({ layer, material, conductivity, set, stuffs, fraction, counted, fasteners }, i) => ({
+export const transmittanceLayers = memoised((layers: readonly BuiltLayer[]): StackLayer[] =>
+  layers.map(({ layer, material, conductivity, members, effectiveShare, fasteners }, i) => ({
     name: material.name,
     thickness: layer.thickness,
     ...(material.class === "air"
       ? { airspace: { emissivity1: faceEmissivity(layers[i - 1]), emissivity2: faceEmissivity(layers[i + 1]) } }
       : { conductivity }),
-    ...(set && stuffs ? { framing: { fraction, conductivity: memberConductivity(set, stuffs, layer.thickness) } } : {}),
+    framing: members.map(({ id, set, stuffs, fraction }) => ({
+      set: id,
+      fraction,
+      conductivity: memberConductivity(set, stuffs, layer.thickness),
+    })),
     ...(layer.voids ? { voids: layer.voids } : {}),
     ...(fasteners ? { fasteners } : {}),
-    ...(counted === 1 ? {} : { counted }),
+    effectiveShare,
   })),
 )
 
-/** The set of members that each layer lies between: layers of one set are crossed by the same sticks. */
-export const setsOf = (layers: readonly BuiltLayer[]): (string | null)[] => layers.map(({ layer }) => layer.between)
-
-/** The sets of members that layers lie between, by id, with what they are of. */
-export function memberSets(layers: readonly BuiltLayer[]): [id: string, set: MemberSet, stuffs: MemberStuffs][] {
-  return layers.flatMap(({ layer: { between }, set, stuffs }, i) => {
-    const first = layers.findIndex(({ layer }) => layer.between === between) === i
-    return first && between !== null && set && stuffs ? [[between, set, stuffs]] : []
-  })
+/** The sets of members that layers lie between, each once. */
+export function membersOf(layers: readonly BuiltLayer[]): BuiltMembers[] {
+  const all = layers.flatMap(({ members }) => members)
+  return all.filter(({ id }, i) => all.findIndex((one) => one.id === id) === i)
 }
+
+/** Layers without some of the members: what lies between them fills their place. */
+export const withoutMembers = (layers: readonly BuiltLayer[], out: (members: BuiltMembers) => boolean): BuiltLayer[] =>
+  layers.map((layer) => (layer.members.some(out) ? { ...layer, members: layer.members.filter((one) => !out(one)) } : layer))
 
 /** An assembly on a face, ready for `thermalTransmittance`. */
 export function transmittanceInput(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse = OUTDOOR_RESISTANCE) {
@@ -130,7 +134,7 @@ export function transmittanceInput(layers: readonly BuiltLayer[], direction: Hea
 
 /** Film on the outdoor side of what counts of a build-up, m²·K/W. */
 export const outdoorFilm = (layers: readonly BuiltLayer[], film: number, direction: HeatFlowDirection): number =>
-  filmOutside(layers[0]!.counted, film, direction)
+  filmOutside(layers[0]!.effectiveShare, film, direction)
 
 /** Sum of the labels on the boards, m²·K/W. */
 export function labelResistance(layers: readonly BuiltLayer[]): number {
@@ -139,19 +143,4 @@ export function labelResistance(layers: readonly BuiltLayer[]): number {
 
 function faceEmissivity(neighbour: BuiltLayer | undefined): number {
   return neighbour?.material.face.emissivity ?? 0.9
-}
-
-/** A quantity per area of a layer with the members in it: fill beside them, their own solid part and what it holds in place of it. */
-function withMembers(
-  beside: number,
-  thickness: number,
-  set: MemberSet | null,
-  stuffs: MemberStuffs | null,
-  fraction: number,
-  of: (material: Material, thickness: number) => number,
-): number {
-  if (!set || !stuffs) return beside
-  const solid = solidShare(set)
-  const held = stuffs.filling ? (1 - solid) * of(stuffs.filling, thickness) : 0
-  return (1 - fraction) * beside + fraction * (solid * of(stuffs.stuff, thickness) + held)
 }

@@ -11,31 +11,48 @@ export const METAL = 10
 /** Greatest ratio of the two limits for which the combined method holds, ISO 6946:2017, 6.7.2.1. */
 export const WIDEST_RATIO = 1.5
 
-/** A layer of which, outside a vented air space, only a share of its resistance counts; 1 where nothing is said. */
-export type StackLayer = AssemblyLayer & { counted?: number }
+/** Members that cross a layer: those of one set are the same sticks in all its layers. */
+export interface Framing {
+  set: string
+  /** Share of the face that they take, 0…1. */
+  fraction: number
+  conductivity: number
+}
+
+/** A layer with any number of sets of members; outside a vented air space only a share of its resistance counts. */
+export type StackLayer = Omit<AssemblyLayer, "framing"> & { framing: readonly Framing[]; effectiveShare: number }
 type Stack = Omit<AssemblyInput, "layers"> & { layers: readonly StackLayer[] }
+
+/** The input of the operation as a stack: each framed layer has a set of its own. */
+export const stackOf = (assembly: AssemblyInput): Stack => ({
+  ...assembly,
+  layers: assembly.layers.map(({ framing, ...layer }, i) => ({
+    ...layer,
+    framing: framing ? [{ set: String(i), ...framing }] : [],
+    effectiveShare: 1,
+  })),
+})
 
 /**
  * Thermal transmittance of a build-up by the combined method, with corrections for voids and fasteners.
- * @param assembly layers outside to inside; m, W/(m·K), m²·K/W
- * @param sets which members each layer lies between; layers of one set are crossed by the same ones, those of different sets cross freely
+ * @param stack layers outside to inside; m, W/(m·K), m²·K/W; members of different sets cross freely, or stand side by side in one layer
  * @see ISO 6946:2017, 6.7.2 (combined method), annex F (corrections)
  */
-export function thermalTransmittance(assembly: Stack, sets: readonly (string | null)[] = []): AssemblyOutput {
-  const { direction, layers } = assembly
-  const rsi = assembly.rsi ?? INDOOR_RESISTANCE[direction]
-  const rse = assembly.rse ?? OUTDOOR_RESISTANCE
+export function thermalTransmittance(stack: Stack): AssemblyOutput {
+  const { direction, layers } = stack
+  const rsi = stack.rsi ?? INDOOR_RESISTANCE[direction]
+  const rse = stack.rse ?? OUTDOOR_RESISTANCE
   const resistances = layers.map((layer) => layerResistance(layer, direction))
   const films = rsi + rse
   const centreResistance = films + sum(resistances)
-  const resistanceUpper = upperLimit(layers, resistances, films, sets)
+  const resistanceUpper = upperLimit(layers, resistances, films)
   const resistanceLower = films + sum(layers.map((layer, i) => isothermalResistance(layer, resistances[i]!)))
   const resistanceTotal = (resistanceUpper + resistanceLower) / 2
   const corrections = {
     voids: sum(layers.map((layer, i) => voidCorrection(layer, resistances[i]!, centreResistance))),
     fasteners: sum(layers.map((layer, i) => fastenerCorrection(layer, resistances[i]!, centreResistance))),
   }
-  const { inside, outside } = assembly
+  const { inside, outside } = stack
   return {
     uValue: 1 / resistanceTotal + corrections.voids + corrections.fasteners,
     resistanceTotal,
@@ -47,7 +64,7 @@ export function thermalTransmittance(assembly: Stack, sets: readonly (string | n
     ...(inside && outside
       ? { interfaces: interfaceProfile({ rsi, rse, thicknesses: layers.map((layer) => layer.thickness), resistances, inside, outside }) }
       : {}),
-    notes: notesOf(assembly, resistanceUpper / resistanceLower),
+    notes: notesOf(stack, resistanceUpper / resistanceLower),
   }
 }
 
@@ -56,7 +73,7 @@ export function thermalTransmittance(assembly: Stack, sets: readonly (string | n
  * @returns m²·K/W
  */
 export function layerResistance(layer: StackLayer, direction: HeatFlowDirection): number {
-  return (layer.counted ?? 1) * ownResistance(layer, direction)
+  return layer.effectiveShare * ownResistance(layer, direction)
 }
 
 function ownResistance(layer: StackLayer, direction: HeatFlowDirection): number {
@@ -66,40 +83,69 @@ function ownResistance(layer: StackLayer, direction: HeatFlowDirection): number 
   return layer.thickness / layer.conductivity!
 }
 
-function memberResistance(layer: StackLayer): number {
-  return ((layer.counted ?? 1) * layer.thickness) / layer.framing!.conductivity
+function memberResistance({ effectiveShare, thickness }: StackLayer, { conductivity }: Framing): number {
+  return (effectiveShare * thickness) / conductivity
 }
+
+const shareOf = (framing: readonly Framing[]): number => sum(framing.map(({ fraction }) => fraction))
 
 /**
  * Upper limit: heat flows straight through, side by side, on every combination of members and spaces between them.
  * @see ISO 6946:2017, eq. 6
  */
-function upperLimit(
-  layers: readonly StackLayer[],
-  resistances: readonly number[],
-  films: number,
-  sets: readonly (string | null)[],
-): number {
+function upperLimit(layers: readonly StackLayer[], resistances: readonly number[], films: number): number {
   let paths = [{ share: 1, resistance: films }]
-  for (const { share, beside, through } of rowsOfMembers(layers, resistances, sets)) {
-    const between = paths.map((path) => ({ share: path.share * (1 - share), resistance: path.resistance + beside }))
-    const across = share === 0 ? [] : paths.map((path) => ({ share: path.share * share, resistance: path.resistance + through }))
-    paths = [...between, ...across]
-  }
+  for (const ways of waysThrough(layers, resistances))
+    paths = ways.flatMap((way) =>
+      way.share === 0 && way !== ways[0]
+        ? []
+        : paths.map((path) => ({ share: path.share * way.share, resistance: path.resistance + way.resistance })),
+    )
   return 1 / sum(paths.map((path) => path.share / path.resistance))
 }
 
-/** Layers joined by the members that cross them: a path runs through a stick in all layers of its set, or beside it in all. */
-function rowsOfMembers(layers: readonly StackLayer[], resistances: readonly number[], sets: readonly (string | null)[]) {
-  const rows = new Map<string | number, { share: number; beside: number; through: number }>()
-  layers.forEach((layer, i) => {
-    const key = sets[i] ?? i
-    const row = rows.get(key) ?? { share: layer.framing?.fraction ?? 0, beside: 0, through: 0 }
-    row.beside += resistances[i]!
-    if (layer.framing) row.through += memberResistance(layer)
-    rows.set(key, row)
+interface Way {
+  share: number
+  resistance: number
+}
+
+/**
+ * Ways through each group of layers that the same members cross: beside all of them, then along each set. A path runs through a stick in all
+ * layers of its set, or beside it in all.
+ */
+function waysThrough(layers: readonly StackLayer[], resistances: readonly number[]): Way[][] {
+  return groupsOf(layers).map((group) => {
+    const members = group.flatMap((i) => layers[i]!.framing)
+    const along = (set: string | null) =>
+      sum(
+        group.map((i) => {
+          const crossing = layers[i]!.framing.find((one) => one.set === set)
+          return crossing ? memberResistance(layers[i]!, crossing) : resistances[i]!
+        }),
+      )
+    const through = members
+      .filter(({ set }, i) => members.findIndex((one) => one.set === set) === i)
+      .map(({ set, fraction }): Way => ({ share: fraction, resistance: along(set) }))
+    return [{ share: 1 - sum(through.map(({ share }) => share)), resistance: along(null) }, ...through]
   })
-  return rows.values()
+}
+
+/** Layers, by index, that are joined by the members that cross them. */
+function groupsOf(layers: readonly StackLayer[]): number[][] {
+  const groups: { sets: Set<string>; layers: number[] }[] = []
+  layers.forEach(({ framing }, i) => {
+    const joined = groups.filter(({ sets }) => framing.some(({ set }) => sets.has(set)))
+    const group = joined[0] ?? { sets: new Set<string>(), layers: [] }
+    if (joined.length === 0) groups.push(group)
+    for (const other of joined.slice(1)) {
+      other.sets.forEach((set) => group.sets.add(set))
+      group.layers.push(...other.layers)
+      groups.splice(groups.indexOf(other), 1)
+    }
+    framing.forEach(({ set }) => group.sets.add(set))
+    group.layers.push(i)
+  })
+  return groups.map((group) => group.layers)
 }
 
 /**
@@ -107,8 +153,9 @@ function rowsOfMembers(layers: readonly StackLayer[], resistances: readonly numb
  * @see ISO 6946:2017, eq. 8
  */
 function isothermalResistance(layer: StackLayer, resistance: number): number {
-  const share = layer.framing?.fraction ?? 0
-  return share === 0 || resistance === 0 ? resistance : 1 / (share / memberResistance(layer) + (1 - share) / resistance)
+  const share = shareOf(layer.framing)
+  if (share === 0 || resistance === 0) return resistance
+  return 1 / (sum(layer.framing.map((one) => one.fraction / memberResistance(layer, one))) + (1 - share) / resistance)
 }
 
 /** @see ISO 6946:2017, annex F.2, table F.1 */
@@ -125,11 +172,11 @@ function fastenerCorrection(layer: StackLayer, resistance: number, centreResista
   return conductance * (resistance / centreResistance) ** 2
 }
 
-function notesOf(assembly: Stack, ratio: number): string[] {
+function notesOf({ layers, inside, outside }: Stack, ratio: number): string[] {
   const notes: string[] = []
-  assembly.layers.forEach((layer, i) => {
+  layers.forEach((layer, i) => {
     const name = layer.name ?? `layer ${i + 1}`
-    if (layer.counted !== 0 && layer.framing && layer.framing.fraction > 0 && layer.framing.conductivity >= METAL)
+    if (layer.effectiveShare !== 0 && layer.framing.some(({ fraction, conductivity }) => fraction > 0 && conductivity >= METAL))
       notes.push(`Members in ${name} conduct like metal: the combined method does not hold there, and the bridge operation does.`)
     if (layer.airspace && layer.thickness > 0.3) notes.push(`The air space ${name} is over 0.3 m wide, beyond ISO 6946.`)
   })
@@ -137,7 +184,7 @@ function notesOf(assembly: Stack, ratio: number): string[] {
     notes.push(
       `The two limits differ by ${ratio.toFixed(2)} to 1, more than the 1.5 for which the combined method holds (ISO 6946, 6.7.2.1).`,
     )
-  if ((assembly.inside === undefined) !== (assembly.outside === undefined))
+  if ((inside === undefined) !== (outside === undefined))
     notes.push("Interface temperatures need the air on both sides; only one was given.")
   return notes
 }

@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals"
 import { sketch } from "../../edit/start/layers"
 import { builtLayers, transmittanceInput } from "./build-up"
 import { thermalTransmittance } from "./thermal-transmittance"
-import { countedShares, ventilation } from "./ventilated"
+import { effectiveShares, ventilation } from "./ventilated"
 
 /** Boards, an air space of 25 mm with openings, 100 mm of XPS (λ 0.034). */
 const wall = (vents: number) =>
@@ -22,8 +22,8 @@ describe("vented air spaces", () => {
   })
 
   test("take from all that is outside of them, however many there are; the innermost layer counts", () => {
-    expect(countedShares([0, 0.01, 0, 0.001, 0])).toEqual([0, 0, 0.5, 0.5, 1])
-    expect(countedShares([0, 0.01])).toEqual([1, 1])
+    expect(effectiveShares([0, 0.01, 0, 0.001, 0])).toEqual([0, 0, 0.5, 0.5, 1])
+    expect(effectiveShares([0, 0.01])).toEqual([1, 1])
   })
 
   test("by hand: closed, well vented, and half way between", () => {
@@ -36,7 +36,7 @@ describe("vented air spaces", () => {
   })
 
   test("leave what is outside of them dry and open to vapour", () => {
-    expect(wall(0.002)[0]!.airLayer).toBeLessThan(0.01)
-    expect(wall(0)[0]!.airLayer).toBeGreaterThan(0.3)
+    expect(wall(0.002)[0]!.equivalentAirLayer).toBeLessThan(0.01)
+    expect(wall(0)[0]!.equivalentAirLayer).toBeGreaterThan(0.3)
   })
 })

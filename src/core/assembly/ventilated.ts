@@ -13,7 +13,7 @@ export const ventilation = (vents: number): number => Math.min(1, Math.max(0, (v
  * @param vents of each layer, outside to inside; 0 for what is no air space
  * @see ISO 6946:2017, 6.9.3: R = (1500 − A)/1000·R unventilated + (A − 500)/1000·R well ventilated
  */
-export function countedShares(vents: readonly number[]): number[] {
+export function effectiveShares(vents: readonly number[]): number[] {
   const shares = vents.map(() => 1)
   for (let i = vents.length - 2; i >= 0; i--) shares[i] = shares[i + 1]! * (1 - ventilation(vents[i]!))
   return shares
@@ -21,9 +21,9 @@ export function countedShares(vents: readonly number[]): number[] {
 
 /**
  * Film on the outdoor side of what counts: still air in a well vented space, else that of the outdoors.
- * @param counted share of the outermost layer's resistance that counts
+ * @param effectiveShare share of the outermost layer's resistance that counts
  * @returns m²·K/W
  * @see ISO 6946:2017, 6.9.4 (a surface towards a well ventilated space has the resistance of one indoors)
  */
-export const filmOutside = (counted: number, film: number, direction: HeatFlowDirection): number =>
-  counted * film + (1 - counted) * INDOOR_RESISTANCE[direction]
+export const filmOutside = (effectiveShare: number, film: number, direction: HeatFlowDirection): number =>
+  effectiveShare * film + (1 - effectiveShare) * INDOOR_RESISTANCE[direction]

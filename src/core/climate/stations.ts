@@ -1,4 +1,4 @@
-import { InputError } from "../errors"
+import { InputError } from "../../schema/outcome"
 
 /** An invented climate station: design conditions, and the normals that a year is reckoned from. */
 export interface Station {

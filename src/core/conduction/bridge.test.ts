@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { BridgeInput } from "../../schema/bridge"
-import { thermalTransmittance } from "../assembly/thermal-transmittance"
+import { stackOf, thermalTransmittance } from "../assembly/thermal-transmittance"
 import type { Body } from "./body"
 import { bridge, solvedBody } from "./bridge"
 import { cavityConductivity } from "./cavity"
@@ -228,7 +228,7 @@ describe("any body", () => {
       { thickness: 0.1, conductivity: 0.035 },
       { thickness: 0.0125, conductivity: 0.25 },
     ]
-    const { uValue } = thermalTransmittance({ direction: "horizontal", layers })
+    const { uValue } = thermalTransmittance(stackOf({ direction: "horizontal", layers }))
     let y = 0
     const blocks = layers.map(({ thickness, conductivity: lambda }) => {
       y += thickness

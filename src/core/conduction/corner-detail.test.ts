@@ -3,13 +3,13 @@ import { slabOnGround } from "../ground/slab"
 import { cornerDetail } from "./corner-detail"
 import type { Films } from "./detail"
 import { solvedDetail } from "./solved-detail"
-import type { Sheets } from "./member-detail"
+import type { LayerStack } from "./member-detail"
 import { sillDetail } from "./sill-detail"
 import type { GroundFloor } from "./slab-and-ground"
 import { slabEdgeDetail } from "./slab-edge-detail"
 
 const films: Films = { inside: 0.13, outside: 0.04, direction: "horizontal" }
-const sheets = (...layers: [thickness: number, conductivity: number][]): Sheets => ({
+const sheets = (...layers: [thickness: number, conductivity: number][]): LayerStack => ({
   thicknesses: layers.map(([thickness]) => thickness),
   conductivities: layers.map(([, conductivity]) => conductivity),
   height: layers.reduce((sum, [thickness]) => sum + thickness, 0),
@@ -38,14 +38,14 @@ describe("a corner of two build-ups", () => {
 
   test("metal that runs round the outside of it makes no way through", () => {
     const [skin, bare] = [sheets([0.0008, 50], [0.1, 0.035]), sheets([0.1, 0.035])]
-    const of = (wall: Sheets) => solvedDetail(cornerDetail(wall, wall, films)).linear
+    const of = (wall: LayerStack) => solvedDetail(cornerDetail(wall, wall, films)).linear
     expect(Math.abs(of(skin) - of(bare))).toBeLessThan(0.004)
   })
 })
 
 describe("a wall on the edge of a slab", () => {
   const floor = (insulation: number) => sheets([0.15, 2], ...(insulation > 0 ? [[insulation, 0.035] as [number, number]] : []))
-  const ground = (slab: Sheets, edge?: GroundFloor["edge"]): GroundFloor => ({
+  const ground = (slab: LayerStack, edge?: GroundFloor["edge"]): GroundFloor => ({
     ...slabOnGround({
       area: 36,
       perimeter: 24,
@@ -59,7 +59,7 @@ describe("a wall on the edge of a slab", () => {
     edge,
   })
   const wall = sheets([0.2, 0.04])
-  const of = (slab: Sheets) => solvedDetail(slabEdgeDetail(slab, wall, ground(slab)))
+  const of = (slab: LayerStack) => solvedDetail(slabEdgeDetail(slab, wall, ground(slab)))
 
   test("costs the more the better the floor itself is insulated against a bare slab's own edge flow", () => {
     // The slab's own figure holds the edge of a bare slab already; what insulation on it leaves uncovered is the slab's edge.
@@ -98,7 +98,7 @@ describe("the foot of a wall on a steel frame", () => {
   const wall = sheets([0.001, 160], [0.04, 0.035], [0.004, 0.17])
   const frame = { width: 0.06, height: 0.12, wall: 0.004 }
   const floor = (...under: [number, number][]) => sheets(...under, [0.009, 0.14], [0.05, 0.035], [0.012, 0.17])
-  const of = (lying: Sheets) => solvedDetail(sillDetail(lying, wall, films, frame))
+  const of = (lying: LayerStack) => solvedDetail(sillDetail(lying, wall, films, frame))
 
   test("passes more than without the steel, which is one more fin in the cold", () => {
     const [bare, onSteel] = [solvedDetail(cornerDetail(floor(), wall, films)), of(floor())]

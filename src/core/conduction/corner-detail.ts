@@ -1,16 +1,16 @@
 import type { BridgeBlock } from "../../schema/bridge"
-import { kept } from "../kept"
+import { memoised } from "../memoised"
 import { type Detail, detailOf, type Films, INDOORS, OUTDOORS } from "./detail"
-import { plainTransmittance, type Sheets } from "./member-detail"
+import { plainTransmittance, type LayerStack } from "./member-detail"
 
 /** How far the parts beside a detail reach, m. @see ISO 10211:2017, 5.2.2 (cut-off planes: a metre, or three thicknesses) */
-export const flankOf = (...sheets: readonly Sheets[]): number => Math.max(1, ...sheets.map(({ height }) => 3 * height))
+export const flankOf = (...sheets: readonly LayerStack[]): number => Math.max(1, ...sheets.map(({ height }) => 3 * height))
 
 /**
  * Two build-ups that meet at a right angle around indoors, measured over all: one lies along the bottom, the other stands on the left.
  * Each sheet runs on into the corner until it meets the other build-up's sheet of the same depth, as boards are mitred.
  */
-export const cornerDetail = kept((lying: Sheets, standing: Sheets, films: Films): Detail => {
+export const cornerDetail = memoised((lying: LayerStack, standing: LayerStack, films: Films): Detail => {
   const flank = flankOf(lying, standing)
   const [width, height] = [standing.height + flank, lying.height + flank]
   return detailOf(
@@ -44,21 +44,21 @@ export const cornerDetail = kept((lying: Sheets, standing: Sheets, films: Films)
 })
 
 /** Two build-ups that meet, up to a width and a height: one along the bottom, the other up the left, mitred where they cross. */
-export const bend = (lying: Sheets, standing: Sheets, width: number, height: number): BridgeBlock[] => [
+export const bend = (lying: LayerStack, standing: LayerStack, width: number, height: number): BridgeBlock[] => [
   ...arm(lying, width),
   ...arm(standing, height).map(upended),
   ...mitre(lying, standing),
 ]
 
 /** Sheets along the bottom. */
-function arm(sheets: Sheets, long: number): BridgeBlock[] {
+function arm(sheets: LayerStack, long: number): BridgeBlock[] {
   return stacked(sheets).map(({ from, thickness, conductivity }) => ({ x: 0, y: from, width: long, height: thickness, conductivity }))
 }
 
 const upended = ({ x, y, width, height, ...block }: BridgeBlock): BridgeBlock => ({ ...block, x: y, y: x, width: height, height: width })
 
 /** Where the two cross each piece belongs to the build-up in which it lies nearer to the outside, as a share of its depth. */
-function mitre(lying: Sheets, standing: Sheets): BridgeBlock[] {
+function mitre(lying: LayerStack, standing: LayerStack): BridgeBlock[] {
   return stacked(lying).flatMap((low) =>
     stacked(standing).map((side): BridgeBlock => {
       const [depthLow, depthSide] = [middle(low) / lying.height, middle(side) / standing.height]
@@ -76,7 +76,7 @@ interface Sheet {
 
 const middle = ({ from, thickness }: Sheet) => from + thickness / 2
 
-function stacked({ thicknesses, conductivities }: Sheets): Sheet[] {
+function stacked({ thicknesses, conductivities }: LayerStack): Sheet[] {
   let from = 0
   return thicknesses.map((thickness, i) => {
     from += thickness

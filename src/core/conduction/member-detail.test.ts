@@ -4,7 +4,7 @@ import { RIBS, sketch, timber } from "../../edit/start/layers"
 import type { MemberSet } from "../../schema/job/build-up"
 import { builtLayers } from "../assembly/build-up"
 import { thermalTransmittance } from "../assembly/thermal-transmittance"
-import { transmittanceInput, setsOf } from "../assembly/build-up"
+import { transmittanceInput } from "../assembly/build-up"
 import type { Films } from "./detail"
 import { CATALOGUE, materialOf } from "../material/catalogue"
 import { solvedDetail } from "./solved-detail"
@@ -36,7 +36,7 @@ describe("a member in its build-up", () => {
         fc.double({ min: 0.3, max: 0.9, noNaN: true }),
         (width, depth, spacing) => {
           const { layers, figures } = solved(timber("Studs", width, spacing), depth)
-          const { resistanceUpper, resistanceLower } = thermalTransmittance(transmittanceInput(layers, "horizontal"), setsOf(layers))
+          const { resistanceUpper, resistanceLower } = thermalTransmittance(transmittanceInput(layers, "horizontal"))
           expect(figures.transmittance).toBeGreaterThanOrEqual(1 / resistanceUpper - 1e-4)
           expect(figures.transmittance).toBeLessThanOrEqual(1 / resistanceLower + 1e-4)
           expect(figures.linear).toBeGreaterThan(0)

@@ -4,7 +4,7 @@ import { type BuiltLayer, transmittanceLayers } from "../assembly/build-up"
 import { crossingOf } from "../assembly/crossing"
 import type { MemberStuffs } from "../assembly/member"
 import { layerResistance } from "../assembly/thermal-transmittance"
-import { kept } from "../kept"
+import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import type { HeatFlowDirection } from "../../schema/quantity"
 import { type Detail, detailOf, type Films, INDOORS, OUTDOORS } from "./detail"
@@ -17,13 +17,15 @@ import { type Detail, detailOf, type Films, INDOORS, OUTDOORS } from "./detail"
  */
 export function memberDetail(layers: readonly BuiltLayer[], set: string, pitch: number, films: Films): Detail | null {
   const crossing = crossingOf(layers, set)
-  const members = crossing?.between[0]!.set
-  if (!crossing || !members) return null
-  const { stuff, filling } = crossing.between[0]!.stuffs!
+  if (!crossing) return null
+  const {
+    set: members,
+    stuffs: { stuff, filling },
+  } = crossing.members
   const foot = sum(crossing.outside.map(({ layer }) => layer.thickness))
-  const sheets = sheetsOf(layers, films.direction)
+  const sheets = layerStack(layers, films.direction)
   // Where no layer covers them, members deeper than what lies between them stand out into the room.
-  const bare = crossing.inside.length === 0 ? Math.max(0, crossing.spare) : 0
+  const bare = crossing.inside.length === 0 ? Math.max(0, crossing.projection) : 0
   const [depth, height] = [crossing.depth + bare, sheets.height + bare]
   const side = (pitch - members.width) / 2
   const room = { temperature: INDOORS, resistance: films.inside, y: sheets.height, width: side, height: bare }
@@ -75,7 +77,7 @@ export function memberDetail(layers: readonly BuiltLayer[], set: string, pitch: 
 const BESIDE = 1.2
 
 /** Layers beside all members as a drawing needs them, outside to inside. */
-export interface Sheets {
+export interface LayerStack {
   thicknesses: number[]
   conductivities: number[]
   /** All of them, m. */
@@ -83,18 +85,18 @@ export interface Sheets {
 }
 
 /** The layers of a build-up beside its members; an air space by its resistance, and what is outside a vented one by what counts of it. */
-export const sheetsOf = kept((layers: readonly BuiltLayer[], direction: HeatFlowDirection): Sheets => {
+export const layerStack = memoised((layers: readonly BuiltLayer[], direction: HeatFlowDirection): LayerStack => {
   const thicknesses = layers.map(({ layer }) => layer.thickness)
   const conductivities = transmittanceLayers(layers).map((layer) => layer.thickness / layerResistance(layer, direction))
   return { thicknesses, conductivities, height: sum(thicknesses) }
 })
 
 /** Transmittance of layers between two films, W/(m²·K). */
-export const plainTransmittance = ({ thicknesses, conductivities }: Sheets, { inside, outside }: Films): number =>
+export const plainTransmittance = ({ thicknesses, conductivities }: LayerStack, { inside, outside }: Films): number =>
   1 / (inside + outside + sum(thicknesses.map((thickness, i) => thickness / conductivities[i]!)))
 
 /** Layers that lie level from the left, the first one lowest. */
-export function layersAlong({ thicknesses, conductivities }: Sheets, width: number): BridgeBlock[] {
+export function layersAlong({ thicknesses, conductivities }: LayerStack, width: number): BridgeBlock[] {
   let top = 0
   return thicknesses.map((height, i) => {
     top += height

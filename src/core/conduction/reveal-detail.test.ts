@@ -2,14 +2,14 @@ import { describe, expect, test } from "@jest/globals"
 import { slabOnGround } from "../ground/slab"
 import type { Films } from "./detail"
 import { solvedDetail } from "./solved-detail"
-import type { Sheets } from "./member-detail"
+import type { LayerStack } from "./member-detail"
 import { slabEdgeDetail } from "./slab-edge-detail"
 import { slabThresholdDetail } from "./slab-threshold-detail"
 import { type Frame, jambDetail, type Leaf, thresholdDetail } from "./reveal-detail"
 
 const films: Films = { inside: 0.13, outside: 0.04, direction: "horizontal" }
-const wall: Sheets = { thicknesses: [0.012, 0.12, 0.009], conductivities: [0.13, 0.035, 0.15], height: 0.141 }
-const floor: Sheets = { thicknesses: [0.022, 0.14, 0.018], conductivities: [0.05, 0.035, 0.13], height: 0.18 }
+const wall: LayerStack = { thicknesses: [0.012, 0.12, 0.009], conductivities: [0.13, 0.035, 0.15], height: 0.141 }
+const floor: LayerStack = { thicknesses: [0.022, 0.14, 0.018], conductivities: [0.05, 0.035, 0.13], height: 0.18 }
 const leaf: Leaf = { thickness: 0.05, transmittance: 1.2 }
 const steel: Frame = { conductivity: 50, width: 0.04, sheet: 0.0015, break: 0 }
 const jamb = (frame: Frame, of: Leaf = leaf) => solvedDetail(jambDetail(wall, frame, of, films))
@@ -18,7 +18,7 @@ const threshold = (frame: Frame) => solvedDetail(thresholdDetail(floor, wall, 0.
 describe("the side of an opening", () => {
   test("of a leaf as thick as the wall and of its stuffs, in a frame that lets through what the leaf does, is no bridge", () => {
     // One layer of 0.035, 0.1 m: U = 1/(0.17 + 0.1/0.035); wall, frame and leaf are one even slab.
-    const even: Sheets = { thicknesses: [0.1], conductivities: [0.035], height: 0.1 }
+    const even: LayerStack = { thicknesses: [0.1], conductivities: [0.035], height: 0.1 }
     const through = 1 / (0.17 + 0.1 / 0.035)
     const frame: Frame = { conductivity: 0.035, width: 0.05, sheet: null, break: 0 }
     const { linear, coldestInside } = solvedDetail(jambDetail(even, frame, { thickness: 0.1, transmittance: through }, films))
@@ -71,8 +71,8 @@ describe("the foot of a door", () => {
 })
 
 describe("a threshold on a slab", () => {
-  const slab: Sheets = { thicknesses: [0.15, 0.06, 0.018], conductivities: [2, 0.035, 0.13], height: 0.228 }
-  const thin: Sheets = { thicknesses: [0.14], conductivities: [0.04], height: 0.14 }
+  const slab: LayerStack = { thicknesses: [0.15, 0.06, 0.018], conductivities: [2, 0.035, 0.13], height: 0.228 }
+  const thin: LayerStack = { thicknesses: [0.14], conductivities: [0.04], height: 0.14 }
   const ground = slabOnGround({
     area: 36,
     perimeter: 24,

@@ -1,7 +1,7 @@
 import type { BridgeBlock } from "../../schema/bridge"
 import { flankOf } from "./corner-detail"
 import { type Detail, detailOf, type Films, INDOORS, OUTDOORS, type Place } from "./detail"
-import { layersAlong, plainTransmittance, type Sheets } from "./member-detail"
+import { layersAlong, plainTransmittance, type LayerStack } from "./member-detail"
 
 /** What an opening is set in. */
 export interface Frame {
@@ -42,7 +42,7 @@ export function leafOf(
  * The side of an opening cut level: the wall to the left, its end in the frame, the leaf in the middle of the wall's depth to the right;
  * outdoors below. A solid frame takes the wall's whole depth; a sheet wraps the wall's end and lies a flange wide on both its faces.
  */
-export function jambDetail(wall: Sheets, frame: Frame, leaf: Leaf, films: Films): Detail {
+export function jambDetail(wall: LayerStack, frame: Frame, leaf: Leaf, films: Films): Detail {
   const flank = flankOf(wall)
   const depth = wall.height
   const { thickness, conductivity, plain } = leafOf(leaf, films)
@@ -99,7 +99,7 @@ function frameParts({ conductivity, width, sheet, break: gap }: Frame, x: number
  * wall's depth. The threshold is a sheet on the floor, or a solid bar let into it, as deep as the wall.
  * @param rise of the opening over the wall's lower edge, m: so much of the stretch was counted as wall
  */
-export function thresholdDetail(floor: Sheets, wall: Sheets, rise: number, frame: Frame, leaf: Leaf, films: Films): Detail {
+export function thresholdDetail(floor: LayerStack, wall: LayerStack, rise: number, frame: Frame, leaf: Leaf, films: Films): Detail {
   const flank = flankOf(floor)
   const { thickness, conductivity, plain } = leafOf(leaf, films)
   const deep = Math.max(wall.height, thickness)

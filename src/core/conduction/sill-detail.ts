@@ -1,8 +1,8 @@
 import type { Chassis } from "../../schema/job/shell"
-import { kept } from "../kept"
+import { memoised } from "../memoised"
 import { bend, flankOf } from "./corner-detail"
 import { type Detail, detailOf, type Films, INDOORS, OUTDOORS } from "./detail"
-import { plainTransmittance, type Sheets } from "./member-detail"
+import { plainTransmittance, type LayerStack } from "./member-detail"
 
 /** Of the frame's steel, W/(m·K). @see ISO 10456:2007, table 3 */
 const STEEL = 50
@@ -11,7 +11,7 @@ const STEEL = 50
  * The foot of a wall on the edge of a floor that lies on a steel frame: a tube under the edge, outdoor air beside it and below.
  * What lies between floor and frame is the floor's outermost layer.
  */
-export const sillDetail = kept((floor: Sheets, wall: Sheets, films: Films, frame: Chassis): Detail => {
+export const sillDetail = memoised((floor: LayerStack, wall: LayerStack, films: Films, frame: Chassis): Detail => {
   const flank = flankOf(floor, wall)
   const [width, height] = [wall.height + flank, floor.height + flank]
   // The steel is a wall thick or solid; it cannot be thicker than half of itself.

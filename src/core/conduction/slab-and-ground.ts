@@ -1,10 +1,8 @@
 import type { BridgeBlock } from "../../schema/bridge"
 import type { GroundInput, GroundOutput } from "../../schema/ground"
+import { SOIL_CONDUCTIVITY } from "../ground/slab"
 import type { Body } from "./body"
-import type { Sheets } from "./member-detail"
-
-/** Soil, W/(m·K). @see ISO 13370:2017, table 7 (sand or gravel) */
-const SOIL = 2
+import type { LayerStack } from "./member-detail"
 
 /** A floor on the ground by ISO 13370: what its edge is counted beside. */
 export interface GroundFloor extends Pick<GroundOutput, "uValue" | "characteristicDimension"> {
@@ -13,7 +11,7 @@ export interface GroundFloor extends Pick<GroundOutput, "uValue" | "characterist
 }
 
 /** A floor on the ground from its edge inwards, what lies along the edge, and the soil that it is drawn in. */
-export function slabAndGround(floor: Sheets, wall: Sheets, { characteristicDimension, edge }: GroundFloor) {
+export function slabAndGround(floor: LayerStack, wall: LayerStack, { characteristicDimension, edge }: GroundFloor) {
   const far = 2.5 * characteristicDimension
   const [slab, ...upper] = floor.thicknesses as [number, ...number[]]
   const width = far + Math.max(characteristicDimension / 2, 2 * wall.height)
@@ -26,7 +24,7 @@ export function slabAndGround(floor: Sheets, wall: Sheets, { characteristicDimen
     }),
   ]
   const along = edge ? [edgeInsulation(edge, far, slab)] : []
-  return { far, width, slab, top: floor.height - slab, blocks, along, soil: SOIL }
+  return { far, width, slab, top: floor.height - slab, blocks, along, soil: SOIL_CONDUCTIVITY }
 }
 
 /**

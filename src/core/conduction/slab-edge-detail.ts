@@ -2,7 +2,7 @@ import type { BridgeBlock } from "../../schema/bridge"
 import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { flankOf } from "./corner-detail"
 import { type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
-import { plainTransmittance, type Sheets } from "./member-detail"
+import { plainTransmittance, type LayerStack } from "./member-detail"
 import { type GroundFloor, slabAndGround, withAndWithout } from "./slab-and-ground"
 
 /**
@@ -10,7 +10,7 @@ import { type GroundFloor, slabAndGround, withAndWithout } from "./slab-and-grou
  * the wall stands on its edge, and the floor's other layers end at the wall.
  * @see ISO 10211:2017, 5.2.4 (ground: half the floor's width, 2.5 times it outwards and down); ISO 13370:2017, annex D (ψ of the edge)
  */
-export function slabEdgeDetail(floor: Sheets, wall: Sheets, ground: GroundFloor): Detail {
+export function slabEdgeDetail(floor: LayerStack, wall: LayerStack, ground: GroundFloor): Detail {
   const { far, width, top, slab, blocks, along, soil } = slabAndGround(floor, wall, ground)
   const flank = flankOf(wall)
   const height = far + top + flank

@@ -1,6 +1,6 @@
 import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
-import { plainTransmittance, type Sheets } from "./member-detail"
+import { plainTransmittance, type LayerStack } from "./member-detail"
 import { air, type Frame, type Leaf, LEAF_DRAWN, leafOf, sillParts } from "./reveal-detail"
 import { type GroundFloor, slabAndGround, withAndWithout } from "./slab-and-ground"
 
@@ -10,7 +10,14 @@ import { type GroundFloor, slabAndGround, withAndWithout } from "./slab-and-grou
  * @param rise of the opening over the wall's lower edge, m: so much of the stretch was counted as wall
  * @see ISO 10211:2017, 5.2.4 (ground)
  */
-export function slabThresholdDetail(floor: Sheets, wall: Sheets, ground: GroundFloor, rise: number, frame: Frame, leaf: Leaf): Detail {
+export function slabThresholdDetail(
+  floor: LayerStack,
+  wall: LayerStack,
+  ground: GroundFloor,
+  rise: number,
+  frame: Frame,
+  leaf: Leaf,
+): Detail {
   const films = { inside: INDOOR_RESISTANCE.horizontal, outside: OUTDOOR_RESISTANCE, direction: "horizontal" as const }
   const { thickness, conductivity, plain } = leafOf(leaf, films)
   const { far, width, top, slab, blocks, along, soil } = slabAndGround(floor, wall, ground)

@@ -14,4 +14,4 @@ export function solveDetail(detail: Detail, onCells?: (cells: number) => void): 
 }
 
 /** The figures of a detail, solved here and now. */
-export const solvedDetail = (detail: Detail): DetailFigures => solveDetail(detail).figures
+export const solvedDetail = (detail: Detail, onCells?: (cells: number) => void): DetailFigures => solveDetail(detail, onCells).figures

@@ -1,5 +1,8 @@
 import type { GroundInput, GroundOutput } from "../../schema/ground"
 
+/** Soil where no more is known of it, W/(m·K). @see ISO 13370:2017, table 7 (sand or gravel) */
+export const SOIL_CONDUCTIVITY = 2
+
 /**
  * Steady transmittance of a slab on the ground, with insulation along its edge.
  * @param floor m², m, W/(m·K), m²·K/W

@@ -4,13 +4,15 @@ import { KNOWN } from "../../edit/known"
 import { type Assembly, type Layer, PLAIN_LAYER } from "../../schema/job/build-up"
 import { readDocument } from "../../schema/job/read-job"
 import { dampSentence } from "../moisture/damp-verdict"
-import { heatGainWorking } from "./heat-gain.working"
-import { heatLossWorking } from "./heat-loss.working"
+import { heatGainWorking } from "../steady/heat-gain.working"
+import { heatLossWorking } from "../steady/heat-loss.working"
 import { type Ledger, ledgerOf } from "./ledger"
-import { resistanceWorking } from "./resistance.working"
+import { resistanceWorking } from "../enclosure/resistance.working"
 import { anyJob, numbersIn } from "../../../tests/arbitrary/any-job"
-import { activeState } from "./state"
-import { dampWorking, moneyWorking, weightWorking, yearWorking } from "./sums.working"
+import { activeState } from "../enclosure/job-state"
+import { dampWorking } from "../moisture/damp.working"
+import { yearWorking } from "../steady/year.working"
+import { moneyWorking, weightWorking } from "../takeoff/takeoff.working"
 
 describe("any job that can be typed", () => {
   test("is a job, and its ledger has no hole in it", () => {
@@ -19,7 +21,7 @@ describe("any job that can be typed", () => {
         expect(readDocument(job, KNOWN)).toMatchObject({ ok: true })
         const ledger = ledgerOf(activeState(job))
         expect(numbersIn(ledger).every(Number.isFinite)).toBe(true)
-        for (const face of ledger.faces) {
+        for (const face of ledger.surfaces) {
           const { resistanceUpper, resistanceLower, resistanceTotal, uValue } = face.winter
           expect(resistanceLower).toBeLessThanOrEqual(resistanceUpper * (1 + 1e-9))
           expect(resistanceTotal).toBeGreaterThan(0)
@@ -29,7 +31,8 @@ describe("any job that can be typed", () => {
           // With members no face loses less than without, unless it says why.
           const bare = 1 / face.winter.centreResistance + face.winter.corrections.voids
           expect(face.transmittance >= bare * (1 - 1e-9) || face.notes.join().includes("conduct less")).toBe(true)
-          for (const season of ["winter", "summer"] as const) expect(dampSentence(face.damp[season], face.layers)).toMatch(/\.$/)
+          for (const season of ["winter", "summer"] as const)
+            expect(dampSentence(ledger.moisture[face.id][season], face.layers)).toMatch(/\.$/)
         }
       }),
       { numRuns: 120, endOnFailure: true },
@@ -49,9 +52,9 @@ describe("any job that can be typed", () => {
         ]
         for (const [figure, working] of ends) expect(working(ledger).total.value).toBe(figure)
         expect(Number.isFinite(dampWorking(ledger).total.value)).toBe(true)
-        for (const face of ledger.faces) {
+        for (const face of ledger.surfaces) {
           const { total, lines } = resistanceWorking(face)
-          expect(total.value).toBe(face.whole)
+          expect(total.value).toBe(face.totalResistance)
           // A line that shows a division is one.
           for (const { factors, operator, result } of lines.filter(({ factors }) => factors.length === 2)) {
             if (operator !== "÷") continue
@@ -101,7 +104,7 @@ describe("any job that can be typed", () => {
         const uOf = (worn: Assembly) => {
           const state = activeState(job)
           const tried = { ...state, variant: { ...variant, assemblies: { ...variant.assemblies, wall: worn } } }
-          return ledgerOf(tried).faces.find(({ id }) => id === "left")!.transmittance
+          return ledgerOf(tried).surfaces.find(({ id }) => id === "left")!.transmittance
         }
         // An air space sees the face of its neighbour: a foam board there changes nothing, as its face is like any other's.
         expect(uOf(thicker)).toBeLessThan(uOf(plain))

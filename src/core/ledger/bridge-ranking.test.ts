@@ -3,7 +3,7 @@ import { demoJobs } from "../../edit/start/demo-jobs"
 import { rankedBridges } from "./bridge-ranking"
 import { ledgerOf } from "./ledger"
 import { solvedLedger } from "./solved-ledger"
-import { activeState } from "./state"
+import { activeState } from "../enclosure/job-state"
 
 const demo = (name: string) => activeState(demoJobs().find((job) => job.name === name)!)
 
@@ -54,8 +54,12 @@ describe("what is solved", () => {
     const after = solvedLedger(demo("Larkspur"))
     expect(before.pending.length).toBeGreaterThan(0)
     expect(after.pending).toEqual([])
-    expect(after.faces.find(({ id }) => id === "front")!.whole).toBe(before.faces.find(({ id }) => id === "front")!.whole)
-    expect(after.faces.find(({ id }) => id === "left")!.whole).not.toBe(before.faces.find(({ id }) => id === "left")!.whole)
+    expect(after.surfaces.find(({ id }) => id === "front")!.totalResistance).toBe(
+      before.surfaces.find(({ id }) => id === "front")!.totalResistance,
+    )
+    expect(after.surfaces.find(({ id }) => id === "left")!.totalResistance).not.toBe(
+      before.surfaces.find(({ id }) => id === "left")!.totalResistance,
+    )
   })
 
   test("stands for a while where a detail has changed: in step with the simple method, so figures that are compared are of one kind", () => {
@@ -63,8 +67,8 @@ describe("what is solved", () => {
     const state = demo("Larkspur")
     const wall = structuredClone(state)
     wall.variant.assemblies.wall!.layers.l2!.thickness = 0.046
-    const tried = ledgerOf(wall, solved.solutions)
-    const psi = (ledger: typeof tried) => ledger.faces.find(({ id }) => id === "left")!.bridges[0]!
+    const tried = ledgerOf(wall, solved.solved)
+    const psi = (ledger: typeof tried) => ledger.surfaces.find(({ id }) => id === "left")!.bridges[0]!
     expect(psi(tried).solved).toBeNull()
     expect(psi(tried).linear / psi(solved).linear).toBeCloseTo(psi(tried).estimate / psi(solved).estimate, 9)
     // A millimetre of hemp moves it by little, far less than the method does.

@@ -1,25 +1,25 @@
-import type { MemberSet } from "../../schema/job/build-up"
-import { memberSets } from "../assembly/build-up"
+import { type BuiltMembers, membersOf } from "../assembly/build-up"
 import type { Detail } from "../conduction/detail"
-import type { Conditions } from "../heat/conditions"
+import type { Conditions } from "../enclosure/conditions"
+import { type Place, place } from "../enclosure/place"
 import type { Edge } from "../shell/edges"
-import { type ColdSurface, coldSurface, drivingAirs } from "./cold-surface"
-import type { FaceFigures } from "./face-figures"
-import type { HeatPath } from "./heat-path"
+import { type ColdSurface, coldSurface, drivingAirs } from "../moisture/cold-surface"
+import type { SurfaceFigures } from "../enclosure/surface-figures"
+import type { HeatPath } from "../enclosure/heat-path"
 import type { Ledger } from "./ledger"
-import type { LineBridge } from "./line-bridge"
-import { memberDetailOf } from "./member-bridge"
-import type { PointBridge } from "./point-bridge"
-import type { Bridge, Solutions } from "./solutions"
+import type { LineBridge } from "../enclosure/line-bridge"
+import { memberDetailOf } from "../enclosure/member-bridge"
+import type { PointBridge } from "../enclosure/point-bridge"
+import type { Bridge, SolvedDetails } from "../enclosure/solved-details"
 
 /** A bridge of a job by what it costs. */
 export interface RankedBridge {
   /** Names it in the job. */
-  place: string
+  place: Place
   name: string
-  face: FaceFigures
+  face: SurfaceFigures
   /** The set whose members it is, null for a single line or point. */
-  set: { id: string; set: MemberSet } | null
+  set: BuiltMembers | null
   /** The faces of an edge, or the opening of a reveal. */
   between: Edge["faces"] | null
   opening: string | null
@@ -41,7 +41,7 @@ export interface RankedBridge {
 /** All members, single lines and points of a job, the dearest first. */
 export function rankedBridges(ledger: Ledger): RankedBridge[] {
   return [
-    ...ledger.faces.flatMap((face) => rankedMembers(face, ledger)),
+    ...ledger.surfaces.flatMap((face) => rankedMembers(face, ledger)),
     ...ledger.lines.map((line) => rankedLine(line, ledger)),
     ...ledger.points.map((point) => rankedPoint(point, ledger)),
   ].sort((a, b) => b.watts - a.watts)
@@ -50,26 +50,26 @@ export function rankedBridges(ledger: Ledger): RankedBridge[] {
 /** What a bridge has none of unless it says so. */
 const NEITHER = { set: null, between: null, opening: null, detail: null, point: null } as const
 
-function rankedMembers(face: FaceFigures, { conditions, solutions }: Ledger): RankedBridge[] {
+function rankedMembers(face: SurfaceFigures, { conditions, solved: details }: Ledger): RankedBridge[] {
   const { inside, beyond } = drivingAirs(face, conditions)
   const difference = Math.abs(inside.temperature - beyond.temperature)
-  return memberSets(face.driven).flatMap(([id, set]): RankedBridge[] => {
-    const { fraction } = face.driven.find(({ layer }) => layer.between === id)!
+  return membersOf(face.governing).flatMap((members): RankedBridge[] => {
+    const { id, set, fraction } = members
     const extent = (fraction * face.netArea) / set.width
     const counted = face.bridges.find((bridge) => bridge.id === id)
     // Where the combined method holds, what was calculated on demand tells the surface.
-    const found = counted ? { ...counted, method: methodOf(counted) } : combinedAt(face, id, conditions, solutions)
+    const found = counted ? { ...counted, method: methodOf(counted) } : combinedAt(face, id, details)
     if (!found) return []
     const { detail, linear, solved, method } = found
     const surface = solved ? coldSurface(face, solved, conditions) : null
-    const known = { place: `${face.id} ${id}`, name: set.name, face, set: { id, set }, detail, extent, specific: linear, method }
+    const known = { place: place.member(face.id, id), name: set.name, face, set: members, detail, extent, specific: linear, method }
     return [{ ...NEITHER, ...known, watts: linear * extent * difference, surface }]
   })
 }
 
-function combinedAt(face: FaceFigures, set: string, conditions: Conditions, solutions: Solutions) {
-  const found = memberDetailOf(face.driven, set, face.standing, conditions)
-  return found && { detail: found.detail, linear: found.estimate, solved: solutions.of(found.detail) ?? null, method: "combined" as const }
+function combinedAt(face: SurfaceFigures, set: string, details: SolvedDetails) {
+  const found = memberDetailOf(face, set)
+  return found && { detail: found.detail, linear: found.estimate, solved: details.of(found.detail) ?? null, method: "combined" as const }
 }
 
 function rankedLine(line: LineBridge, { conditions }: Ledger): RankedBridge {

@@ -1,20 +1,20 @@
+import { massOfLayers, priceOfLayers } from "../takeoff/content"
 import { describe, expect, test } from "@jest/globals"
 import { PLAIN_LAYER } from "../../schema/job/build-up"
 import fc from "fast-check"
 import type { Job } from "../../schema/job/job"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import { startShell } from "../../edit/start/start-job"
-import { CELLS } from "../../ui/ledger/cells"
+import { HEADLINES } from "./headlines"
 import { slabOnGround } from "../ground/slab"
 import { infiltration } from "../airflow/infiltration"
 import { sum } from "../numeric/sum"
 import { inTheWay } from "./in-the-way"
 import { ledgerOf } from "./ledger"
 import { solvedLedger } from "./solved-ledger"
-import { resistanceWorking } from "./resistance.working"
-import { activeState } from "./state"
-import { dampMargin, dampWorking } from "./sums.working"
-import { whatIf } from "./what-if"
+import { resistanceWorking } from "../enclosure/resistance.working"
+import { activeState } from "../enclosure/job-state"
+import { whatIf } from "../trials/what-if"
 
 const [larkspur, nettle, tern, barn] = demoJobs() as [Job, Job, Job, Job]
 const ledger = (job: Job) => ledgerOf(activeState(job))
@@ -61,20 +61,21 @@ describe("the ledger", () => {
       const figures = ledger(job)
       expect(sum(figures.loss.parts.map(({ heat }) => heat))).toBeCloseTo(figures.loss.total, 6)
       for (const hour of figures.gain.hours) expect(sum(hour.parts.map(({ heat }) => heat))).toBeCloseTo(hour.total, 6)
-      for (const cell of CELLS) {
-        const working = cell.working(figures, job)
-        expect(working.total.value).toBeCloseTo(cell.figure(figures), 6)
-        expect(sum(working.lines.map((line) => line.result.value))).toBeCloseTo(working.total.value, 3)
+      for (const { id, working: of, of: figure } of HEADLINES) {
+        const working = of(figures, job.shell)
+        expect(working.total.value).toBeCloseTo(figure(figures), 6)
+        // Damp is the least of its lines, all others are their sum.
+        if (id === "damp") expect(Math.min(...working.lines.map((line) => line.result.value))).toBe(working.total.value)
+        else expect(sum(working.lines.map((line) => line.result.value))).toBeCloseTo(working.total.value, 3)
         for (const line of working.lines)
           if (line.operator === "×" && line.factors.length > 0)
             expect(line.factors.reduce((product, { quantity }) => product * quantity.value, 1)).toBeCloseTo(line.result.value, 6)
       }
-      expect(dampWorking(figures).total.value).toBe(dampMargin(figures))
-      for (const face of figures.faces) {
+      for (const face of figures.surfaces) {
         const working = resistanceWorking(face)
-        expect(working.total.value).toBe(face.whole)
+        expect(working.total.value).toBe(face.totalResistance)
         const centre = working.lines.findIndex(({ name }) => name.startsWith("Centre"))
-        expect(sum(working.lines.slice(0, centre).map((line) => line.result.value))).toBeCloseTo(face.centre, 9)
+        expect(sum(working.lines.slice(0, centre).map((line) => line.result.value))).toBeCloseTo(face.cavityResistance, 9)
       }
     }
   })
@@ -84,9 +85,9 @@ describe("the ledger", () => {
     // 1.104003/8.686999 = 0.1270868 of it is wood. Plywood 9 mm: 500·0.009 = 4.5 kg, 950·0.009 = 8.55 €
     // Wool 120 mm: 0.8729132·40·0.12 + 0.1270868·450·0.12 = 4.189983 + 6.862688 = 11.052671 kg; 0.8729132·88·0.12 + 0.1270868·520·0.12 = 9.217963 + 7.930217 = 17.148180 €
     // Foil 0.3 mm: 0.27 kg, 2.10 €; plastic sheet 2 mm: 3.4 kg, 22 €
-    const ceiling = ledger(nettle).faces.find(({ id }) => id === "roof")!
-    expect(ceiling.mass).toBeCloseTo(4.5 + 11.052671 + 0.27 + 3.4, 4)
-    expect(ceiling.price).toBeCloseTo(8.55 + 17.14818 + 2.1 + 22, 4)
+    const ceiling = ledger(nettle).surfaces.find(({ id }) => id === "roof")!
+    expect(massOfLayers(ceiling.layers)).toBeCloseTo(4.5 + 11.052671 + 0.27 + 3.4, 4)
+    expect(priceOfLayers(ceiling.layers)).toBeCloseTo(8.55 + 17.14818 + 2.1 + 22, 4)
   })
 
   test("a plain box of one layer, every figure by hand", () => {
@@ -129,7 +130,7 @@ describe("the ledger", () => {
     expect(figures.weight).toBeCloseTo(24 * 3.3, 6)
     // In another building there is no sun: what comes in is air to air, at the hottest hour.
     expect(figures.gain.hour).toBe(14)
-    for (const face of figures.faces) expect(figures.gain.worst[face.id]!.irradiance).toBe(0)
+    for (const face of figures.surfaces) expect(figures.gain.worst[face.id]!.irradiance).toBe(0)
   })
 
   test("sun makes dark skins hotter than light ones, and none reaches a floor", () => {
@@ -164,8 +165,8 @@ describe("the ledger", () => {
     expect(obstacles(tern)).toEqual(["height"])
     expect(obstacles(barn)).toEqual(["gain"])
     // Larkspur's ribs: the built walls give little more than half of what they would without them.
-    const wall = ledger(larkspur).faces.find(({ id }) => id === "left")!
-    expect(wall.whole / wall.centre).toBeLessThan(0.6)
+    const wall = ledger(larkspur).surfaces.find(({ id }) => id === "left")!
+    expect(wall.totalResistance / wall.cavityResistance).toBeLessThan(0.6)
   })
 
   test("what-if names the greatest changes first, and they are those that the ledger would show", () => {

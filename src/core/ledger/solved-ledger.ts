@@ -1,12 +1,15 @@
-import { solvedDetail } from "../conduction/solved-detail"
-import { bridgesOf, type Ledger, ledgerOf } from "./ledger"
-import { keptSolutions } from "./solutions"
-import type { JobState } from "./state"
+import type { JobState } from "../enclosure/job-state"
+import { detailResults } from "../results/detail-results"
+import { type Ledger, ledgerOf } from "./ledger"
 
-/** The figures of a job with all its details solved here and now; a second or two for a van. */
-export function solvedLedger(state: JobState, solutions = keptSolutions()): Ledger {
-  for (const detail of ledgerOf(state, solutions).pending) solutions.keep(detail, solvedDetail(detail))
-  const ledger = ledgerOf(state, solutions)
-  solutions.settle(bridgesOf(ledger))
+/** The figures of a job with all that they stand on worked out here and now; a second or two for a van. */
+export function solvedLedger(state: JobState, details = detailResults()): Ledger {
+  for (const pending of ledgerOf(state, details).pending)
+    details.results.keep(
+      pending,
+      pending.calculation.run(pending.input, () => {}),
+    )
+  const ledger = ledgerOf(state, details)
+  details.settle(ledger.bridges)
   return ledger
 }

@@ -7,8 +7,8 @@ import metals from "./catalogue/metals.json" with { type: "json" }
 import stone from "./catalogue/stone.json" with { type: "json" }
 import woodsAndBoards from "./catalogue/woods-and-boards.json" with { type: "json" }
 import type { OwnMaterials } from "../../schema/job/job"
-import { InputError } from "../errors"
-import { kept } from "../kept"
+import { InputError } from "../../schema/outcome"
+import { memoised } from "../memoised"
 
 /**
  * The generic catalogue, by the name that a job's layers use; prices are invented, no record is a brand's.
@@ -28,7 +28,7 @@ export const CATALOGUE = {
 export type Materials = Readonly<Record<string, Material>>
 
 /** The catalogue with a job's own materials. */
-export const withOwnMaterials = kept((own: OwnMaterials): Materials => ({ ...CATALOGUE, ...own }))
+export const withOwnMaterials = memoised((own: OwnMaterials): Materials => ({ ...CATALOGUE, ...own }))
 
 /** @throws InputError `unknown-reference` */
 export function materialOf(id: string, materials: Materials = CATALOGUE): Material {

@@ -1,5 +1,5 @@
 import type { Material } from "../../schema/material"
-import { attempt } from "../errors"
+import { attempt } from "../../schema/outcome"
 import { plainText } from "../quantity/number"
 import { type Kind, parseQuantity } from "../quantity/measure"
 import type { UnitSystem } from "../quantity/unit-system"

@@ -13,7 +13,7 @@ import { layerResistance } from "../assembly/thermal-transmittance"
 export type Side = "inside" | "outside" | "neither"
 
 /** A place where vapour on its way through would be saturated. */
-export interface WetPlane {
+export interface CondensationPlane {
   /** m from the outdoor face */
   depth: number
   /** °C */
@@ -47,11 +47,11 @@ export interface DampLook {
   /** Where the temperature line passes that dew point, m from the outdoor face; null if it does not within the build-up. */
   dewPointDepth: number | null
   /** Worst place reached by diffusion, with the layers' resistance to vapour counted; null while it stays dry. */
-  wet: WetPlane | null
+  wet: CondensationPlane | null
   /** The face of the room (or of the outdoors) on the wet side is colder than that side's dew point. */
   faceSweats: boolean
   /** First joint that air leaking from the wet side meets below its dew point; null if none. */
-  leakWets: WetPlane | null
+  exfiltrationWets: CondensationPlane | null
   freezes: boolean
 }
 
@@ -80,7 +80,7 @@ export function dampLook(
   const wetSide = sideOf(indoor, outdoor)
   const dew = dewPoint(Math.max(indoor, outdoor))
   const wettest = wettestPlane(profile, fine)
-  const leakWets = dew === null || wetSide === "neither" ? null : firstColdJoint(interfaces, wetSide, dew)
+  const exfiltrationWets = dew === null || wetSide === "neither" ? null : firstColdJoint(interfaces, wetSide, dew)
   return {
     inside,
     outside,
@@ -92,8 +92,8 @@ export function dampLook(
     dewPointDepth: dew === null ? null : crossing(interfaces, dew),
     wet: wettest,
     faceSweats: dew !== null && wetSide !== "neither" && faceOf(interfaces, wetSide).temperature < dew,
-    leakWets,
-    freezes: [wettest, leakWets].some((plane) => plane !== null && plane.temperature < 0),
+    exfiltrationWets,
+    freezes: [wettest, exfiltrationWets].some((plane) => plane !== null && plane.temperature < 0),
   }
 }
 
@@ -109,7 +109,7 @@ function pathOf(
     rse,
     thicknesses: layers.map(({ layer }) => layer.thickness),
     resistances: transmittanceLayers(layers).map((layer) => layerResistance(layer, direction)),
-    airLayers: layers.map((layer) => layer.airLayer),
+    airLayers: layers.map((layer) => layer.equivalentAirLayer),
     inside,
     outside,
   }
@@ -140,8 +140,8 @@ function divided(path: Required<Path>): Divided {
   }
 }
 
-function wettestPlane(profile: readonly Interface[], { path, layerAt }: Divided): WetPlane | null {
-  let worst: WetPlane | null = null
+function wettestPlane(profile: readonly Interface[], { path, layerAt }: Divided): CondensationPlane | null {
+  let worst: CondensationPlane | null = null
   profile.forEach((plane, i) => {
     const excess = plane.vapourPressure! / plane.saturationPressure
     // The surfaces themselves belong to the look at sweating faces.
@@ -166,7 +166,7 @@ function wettingRate(profile: readonly Interface[], airLayers: readonly number[]
 }
 
 /** Air slips past linings and membranes at gaps, so only temperature counts, not the resistance to vapour. */
-function firstColdJoint(interfaces: readonly Interface[], from: Side, dew: number): WetPlane | null {
+function firstColdJoint(interfaces: readonly Interface[], from: Side, dew: number): CondensationPlane | null {
   const indices = interfaces.map((_, i) => i).slice(1, -1)
   const path = from === "inside" ? indices.reverse() : indices
   const index = path.find((i) => interfaces[i]!.temperature < dew)

@@ -1,5 +1,5 @@
 import type { BuiltLayer } from "../assembly/build-up"
-import { type DampLook, TRACE, type WetPlane } from "./damp-look"
+import { type DampLook, TRACE, type CondensationPlane } from "./damp-look"
 
 /** How a build-up stands at the two design conditions; drying through the year is not reckoned here. */
 export type DampState = "dry" | "leak" | "wets" | "wets-in-both"
@@ -22,7 +22,8 @@ export function dampVerdict(winter: DampLook, summer: DampLook): DampVerdict {
   if (wet(winter))
     return { state: "wets", freezes, words: freezes ? "wets and freezes, worst night" : "wets on the worst night", short: "wets in winter" }
   if (wet(summer)) return { state: "wets", freezes: false, words: "wets on the worst afternoon", short: "wets in summer" }
-  if (winter.leakWets || summer.leakWets) return { state: "leak", freezes, words: "dry while it is airtight", short: "dry if airtight" }
+  if (winter.exfiltrationWets || summer.exfiltrationWets)
+    return { state: "leak", freezes, words: "dry while it is airtight", short: "dry if airtight" }
   return { state: "dry", freezes: false, words: "stays dry", short: "stays dry" }
 }
 
@@ -47,16 +48,16 @@ export function dampSentence(look: DampLook, layers: readonly BuiltLayer[]): str
 
 function outcome(look: DampLook, layers: readonly BuiltLayer[]): string {
   const face = look.wetSide === "inside" ? "inside" : "outdoor"
-  const ice = (plane: WetPlane) => (plane.temperature < 0 ? "freezes" : "turns to water")
+  const ice = (plane: CondensationPlane) => (plane.temperature < 0 ? "freezes" : "turns to water")
   if (look.faceSweats) return `The ${face} face is colder than the dew point there and sweats.`
   if (look.wet && wetsByDiffusion(look)) return `On its way it ${ice(look.wet)} ${place(look.wet, layers)}.`
-  if (look.leakWets)
-    return `${look.wet ? "Diffusion brings no more than a trace" : "By diffusion it stays dry"}; air that leaks past the tight layer ${ice(look.leakWets)} ${place(look.leakWets, layers)}.`
+  if (look.exfiltrationWets)
+    return `${look.wet ? "Diffusion brings no more than a trace" : "By diffusion it stays dry"}; air that leaks past the tight layer ${ice(look.exfiltrationWets)} ${place(look.exfiltrationWets, layers)}.`
   if (look.wet) return `Diffusion brings no more than a trace ${place(look.wet, layers)}.`
   return "Nothing on its way is colder than the dew point."
 }
 
-function place(plane: WetPlane, layers: readonly BuiltLayer[]): string {
+function place(plane: CondensationPlane, layers: readonly BuiltLayer[]): string {
   const name = (i: number) => layers[i]?.material.name.toLowerCase()
   const start = layers.slice(0, plane.layer).reduce((depth, { layer }) => depth + layer.thickness, 0)
   if (plane.depth - start > 1e-9) return `within the ${name(plane.layer)}`

@@ -84,7 +84,7 @@ describe("first damp look", () => {
       cold,
     )
     expect(wall.wet).toBeNull()
-    expect(wall.leakWets).not.toBeNull()
+    expect(wall.exfiltrationWets).not.toBeNull()
     expect(dampVerdict(wall, wall).state).toBe("leak")
   })
 

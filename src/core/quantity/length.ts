@@ -1,4 +1,4 @@
-import { InputError } from "../errors"
+import { InputError } from "../../schema/outcome"
 import { decimal, plainText, printShort } from "./number"
 import type { UnitSystem } from "./unit-system"
 

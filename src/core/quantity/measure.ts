@@ -1,4 +1,4 @@
-import { InputError } from "../errors"
+import { InputError } from "../../schema/outcome"
 import { parseLength, printLength } from "./length"
 import { decimal, plainText, printNumber, printShort } from "./number"
 import type { UnitSystem } from "./unit-system"

@@ -1,4 +1,4 @@
-import { InputError } from "../errors"
+import { InputError } from "../../schema/outcome"
 
 /** Characters that people and keyboards put in place of plain ones. */
 const SUBSTITUTES: [RegExp, string][] = [

@@ -1,4 +1,4 @@
-import { InputError } from "../errors"
+import { InputError } from "../../schema/outcome"
 import { parseLength, printLength } from "./length"
 import type { UnitSystem } from "./unit-system"
 

@@ -13,8 +13,8 @@ export type SpacePoint = readonly [x: number, y: number, z: number]
  * @param outline convex, counter-clockwise in the face's own coordinates as seen from inside
  * @returns flat pieces in the same sense: one on a flat face, one for each chord on a round one
  */
-export function foldedUp(form: Form, { id }: Pick<Face, "id">, outline: readonly Point[]): SpacePoint[][] {
-  if (id === "floor") return [outline.map(([u, v]) => [u, v, 0])]
+export function foldedUp(form: Form, { id, part }: Pick<Face, "id" | "part">, outline: readonly Point[]): SpacePoint[][] {
+  if (part === "floor") return [outline.map(([u, v]) => [u, v, 0])]
   if (id === "front") return [outline.map(([u, v]) => [form.length, form.width - u, v])]
   if (id === "back") return [outline.map(([u, v]) => [0, u, v])]
   return form.kind === "hip" ? [onHip(form, id, outline)] : onProfile(form, id, outline)

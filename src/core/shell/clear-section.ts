@@ -1,5 +1,5 @@
 import type { FaceId } from "../../schema/job/shell"
-import { kept } from "../kept"
+import { memoised } from "../memoised"
 import type { Point } from "./face"
 import { inset } from "./polygon"
 import { type ExtrudedForm, profileOf, profilePoints } from "./profile"
@@ -10,7 +10,7 @@ import type { Linings } from "./linings"
  * Cut once for each form and linings: heights at all places and openings are taken from one section.
  * @returns corners counter-clockwise, (from the left wall, above the floor) in m; none where the linings meet
  */
-export const clearSection = kept((form: ExtrudedForm, linings: Linings): readonly Point[] => {
+export const clearSection = memoised((form: ExtrudedForm, linings: Linings): readonly Point[] => {
   const profile = profileOf(form)
   const over = profile.flatMap((segment) => {
     const chords = profilePoints([segment]).length - 1

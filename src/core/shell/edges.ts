@@ -1,4 +1,6 @@
+import type { Form } from "../../schema/job/form"
 import type { FaceId, Shell } from "../../schema/job/shell"
+import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import type { Face, Strip } from "./face"
 import { facesOf } from "./faces"
@@ -14,11 +16,11 @@ export interface Edge {
 }
 
 /** The edges of a shell, each once. */
-export function edgesOf(shell: Shell): Edge[] {
-  const { form } = shell
-  if (form.kind === "hip") return hipEdges(facesOf(shell), form)
-  return [...lengthwise(form), ...endwise(form)]
-}
+export const edgesOf = ({ form }: Pick<Shell, "form">): Edge[] => edgesOfForm(form)
+
+const edgesOfForm = memoised((form: Form): Edge[] =>
+  form.kind === "hip" ? hipEdges(facesOf({ form, azimuth: 0 }), form) : [...lengthwise(form), ...endwise(form)],
+)
 
 /** Edges as long as the enclosure: where the cross-section turns from one face to the next. */
 function lengthwise(form: ExtrudedForm): Edge[] {

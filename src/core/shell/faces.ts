@@ -1,8 +1,8 @@
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Shell } from "../../schema/job/shell"
-import { kept } from "../kept"
+import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
-import type { Face, Placement, Point, Strip } from "./face"
+import { type Face, partOf, type Placement, type Point, type Strip } from "./face"
 import { polygonArea } from "./polygon"
 import { type ExtrudedForm, profileArea, profileOf, profilePoints, segmentLength, segmentNormals } from "./profile"
 
@@ -15,8 +15,10 @@ const DOWN: Point = [0, -1]
  * The faces of a shell: their outlines, directions and places on the pelt.
  * The pelt shows the inside: floor in the middle, walls folded out from its edges, roof hinged from the wall tops.
  */
-export const facesOf = kept((shell: Shell): Face[] =>
-  shell.form.kind === "hip" ? hipFaces(shell.form, shell.azimuth) : extrudedFaces(shell.form, shell.azimuth),
+export const facesOf = ({ form, azimuth }: Pick<Shell, "form" | "azimuth">): Face[] => facesOfForm(form, azimuth)
+
+const facesOfForm = memoised((form: Form, azimuth: number): Face[] =>
+  form.kind === "hip" ? hipFaces(form, azimuth) : extrudedFaces(form, azimuth),
 )
 
 function extrudedFaces(form: ExtrudedForm, azimuth: number): Face[] {
@@ -102,7 +104,7 @@ function floor(length: number, width: number, azimuth: number): Face {
 
 /** A face from its parts; it looks where the sum of their normals does. */
 function face(id: FaceId, outline: Point[], strips: Strip[], place: Placement): Face {
-  return { id, outline, strips, place, area: sum(strips.map(({ area }) => area)), ...meanDirection(strips) }
+  return { id, part: partOf(id), outline, strips, place, area: sum(strips.map(({ area }) => area)), ...meanDirection(strips) }
 }
 
 function meanDirection(strips: readonly Strip[]): { tilt: number; azimuth: number } {

@@ -6,7 +6,7 @@ import { boundsOf, type Rectangle, rectangleCorners } from "./polygon"
 /** Where boxes on the floor stand against a face: their feet on the floor, their backs on the side walls. */
 export function boxesOn(face: Face, { boxes, form }: Shell): Rectangle[] {
   return Object.values(boxes).flatMap((box): Rectangle[] => {
-    if (face.id === "floor")
+    if (face.part === "floor")
       return [{ x: box.x, y: box.side === "left" ? form.width - box.width : 0, width: box.length, height: box.width }]
     if (face.id !== box.side) return []
     // The right wall runs from the front to the back, as seen from inside.
@@ -24,7 +24,7 @@ export function boxProfile({ length, height, outline }: FloorBox): Point[] {
 /** The same boxes as they are drawn: with their measured outlines where one sees them from the side. */
 export function boxOutlinesOn(face: Face, shell: Shell): Point[][] {
   const boxes = Object.values(shell.boxes)
-  if (face.id === "floor") return boxesOn(face, shell).map(rectangleCorners)
+  if (face.part === "floor") return boxesOn(face, shell).map(rectangleCorners)
   const { right } = boundsOf(face.outline)
   return boxes
     .filter((box) => box.side === face.id)

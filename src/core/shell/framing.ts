@@ -1,12 +1,20 @@
 import type { MemberSet } from "../../schema/job/build-up"
 import type { Shell } from "../../schema/job/shell"
-import { kept } from "../kept"
+import { memoised } from "../memoised"
 import type { Face } from "./face"
 import { type Holes, type MemberLayout, memberLayout } from "./members"
 import { notchStrips } from "./notch"
 
 /** A set of members as it stands on a face of a shell; drawn once for each state of both. */
-export const framingOn = kept((shell: Shell, face: Face, set: MemberSet): MemberLayout => memberLayout(face, set, holesOf(shell, face)))
+export const framingOn = (shell: Shell, face: Face, set: MemberSet): MemberLayout =>
+  layoutBeside(set, face, holesText(face, shell.openings, shell.notches))
+
+const layoutBeside = memoised((set: MemberSet, face: Face, holes: string) => memberLayout(face, set, JSON.parse(holes) as Holes))
+
+/** Holes as a text, so that an opening with another name is the same hole. */
+const holesText = memoised((face: Face, openings: Shell["openings"], notches: Shell["notches"]) =>
+  JSON.stringify(holesOf({ openings, notches }, face)),
+)
 
 /** What share of the face the members take: typed, else counted from the drawing. */
 export function memberShare(shell: Shell, face: Face, set: MemberSet): number {
@@ -14,9 +22,11 @@ export function memberShare(shell: Shell, face: Face, set: MemberSet): number {
 }
 
 /** Openings and notches of a face. */
-export function holesOf(shell: Shell, face: Face): Holes {
+function holesOf(shell: Pick<Shell, "openings" | "notches">, face: Face): Holes {
   return {
-    openings: Object.values(shell.openings).filter((opening) => opening.face === face.id),
+    openings: Object.values(shell.openings)
+      .filter((opening) => opening.face === face.id)
+      .map(({ x, y, width, height }) => ({ x, y, width, height })),
     pieces: Object.values(shell.notches)
       .filter((notch) => notch.face === face.id)
       .flatMap((notch) => notchStrips(face, notch)),

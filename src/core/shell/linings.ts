@@ -1,4 +1,12 @@
-/** Thicknesses of the build-ups that eat into the inside, m. */
+import type { FaceId } from "../../schema/job/shell"
+
+/** How far a build-up reaches into the shell on one surface, m. */
+export interface Lining {
+  face: FaceId
+  depth: number
+}
+
+/** The deepest lining on each side of the inside, m: what the clear inside is measured between. */
 export interface Linings {
   floor: number
   left: number
@@ -7,4 +15,14 @@ export interface Linings {
   back: number
   /** Flat roof, or the thickest slope. */
   roof: number
+}
+
+/** The sides of the inside, from all the surfaces that line them. */
+export function sidesLined(linings: readonly Lining[]): Linings {
+  const sides: Linings = { floor: 0, left: 0, right: 0, front: 0, back: 0, roof: 0 }
+  for (const { face, depth } of linings) {
+    const side = face in sides ? (face as keyof Linings) : "roof"
+    sides[side] = Math.max(sides[side], depth)
+  }
+  return sides
 }

@@ -1,9 +1,9 @@
 import { describe, expect, test } from "@jest/globals"
 import { KITS, startJob } from "../../edit/start/start-job"
 import { sketch } from "../../edit/start/layers"
-import { UNSOLVED } from "../ledger/solutions"
-import { activeState, type JobState } from "../ledger/state"
-import { depthLeft, whatFits } from "../ledger/what-fits"
+import { UNSOLVED } from "../enclosure/solved-details"
+import { activeState, type JobState } from "../enclosure/job-state"
+import { depthLeft, whatFits } from "../trials/what-fits"
 import { ledgerOf } from "../ledger/ledger"
 import { materialOf } from "../material/catalogue"
 import { annuity } from "./present-value"
@@ -45,7 +45,7 @@ describe("loss against thickness", () => {
     for (let i = 1; i < steps.length; i++) expect(steps[i]!.saved / steps[i]!.width).toBeLessThan(steps[i - 1]!.saved / steps[i - 1]!.width)
     // Money by hand: XPS at its price a cubic metre over the walls' area.
     const { price } = materialOf("xps")
-    const walls = ledgerOf(hut()).faces.filter(({ id }) => ["left", "right", "front", "back"].includes(id))
+    const walls = ledgerOf(hut()).surfaces.filter(({ id }) => ["left", "right", "front", "back"].includes(id))
     const area = walls.reduce((sum, { netArea }) => sum + netArea, 0)
     const at = (thickness: number) => points.find((point) => Math.abs(point.thickness - thickness) < 1e-9)!
     expect(at(0.1).money - at(0.05).money).toBeCloseTo(price.amount * 0.05 * area, 6)
@@ -80,13 +80,13 @@ describe("what fits", () => {
   test("on a floor is what the height leaves; walls take none of it", () => {
     const state = hut()
     const ledger = ledgerOf(state)
-    const floor = ledger.faces.find(({ id }) => id === "floor")!
+    const floor = ledger.surfaces.find(({ id }) => id === "floor")!
     // The hut stands so high at its walls; with 30 mm less asked for, the floor may be 30 mm thicker.
     expect(depthLeft(floor, 0.05, ledger, ledger.clear.standing - 0.03)).toBeCloseTo(0.08, 9)
     expect(depthLeft(floor, 0.05, ledger, null)).toBeNull()
     expect(
       depthLeft(
-        ledger.faces.find(({ id }) => id === "left")!,
+        ledger.surfaces.find(({ id }) => id === "left")!,
         0.05,
         ledger,
         2,

@@ -1,7 +1,7 @@
 import type { Worth } from "../../schema/job/job"
 import { type Ledger, ledgerOf } from "../ledger/ledger"
-import type { Solutions } from "../ledger/solutions"
-import { type JobState, withLayer } from "../ledger/state"
+import type { SolvedDetails } from "../enclosure/solved-details"
+import { type JobState, withLayer } from "../enclosure/job-state"
 import { materialOf, withOwnMaterials } from "../material/catalogue"
 import { annuity } from "./present-value"
 
@@ -38,13 +38,13 @@ const DAY = 86_400
  * Heat loss and whole cost against the thickness of one layer, all else as it is. Its thickness stops paying where the whole cost is least.
  * @see ISO 15686-5:2017, 5.4 (net present cost)
  */
-export function thicknessCurve(state: JobState, assembly: string, layer: string, solutions: Solutions): ThicknessCurve {
+export function thicknessCurve(state: JobState, assembly: string, layer: string, solved: SolvedDetails): ThicknessCurve {
   const { material } = state.variant.assemblies[assembly]!.layers[layer]!
   const { thicknesses } = materialOf(material, withOwnMaterials(state.materials)).sold
   const most = Math.max(...thicknesses)
   const stacked = [...thicknesses, ...thicknesses.map((thickness) => thickness + most)].filter((thickness) => thickness <= THICKEST)
   const points = [NONE, ...stacked].map((thickness) =>
-    pointOf(thickness, ledgerOf(withLayer(state, assembly, layer, { thickness, loose: null }), solutions), state.brief.worth),
+    pointOf(thickness, ledgerOf(withLayer(state, assembly, layer, { thickness, loose: null }), solved), state.brief.worth),
   )
   return { points, best: points.reduce((least, point) => (point.cost < least.cost ? point : least)) }
 }

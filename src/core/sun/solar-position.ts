@@ -1,4 +1,4 @@
-import { requireRange } from "../errors"
+import { requireRange } from "../../schema/outcome"
 
 /** Where the sun stands, degrees; azimuth from north, clockwise. */
 export interface SolarPosition {

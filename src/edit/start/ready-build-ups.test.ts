@@ -1,13 +1,15 @@
+import { priceOfLayers } from "../../core/takeoff/content"
 import { describe, expect, test } from "@jest/globals"
 import { ledgerOf } from "../../core/ledger/ledger"
-import { activeState } from "../../core/ledger/state"
+import { activeState } from "../../core/enclosure/job-state"
 import { FACES } from "../../schema/job/references"
 import { JobKind } from "../../schema/job/job"
 import { applyEdit } from "../edit"
 import { wearBuildUp } from "../assembly-edits"
 import { readyBuildUps } from "./ready-build-ups"
 import { KITS, startJob } from "./start-job"
-import { CHOICE, type Part, partOf, unfitWays, type Way } from "./ways"
+import { type Part, partOf } from "../../core/shell/face"
+import { CHOICE, unfitWays, type Way } from "./ways"
 
 const start = (kind: JobKind) =>
   startJob({ kind, name: kind, units: "metric", form: KITS[kind].form, station: KITS[kind].station, school: "" })
@@ -18,10 +20,10 @@ describe("ready build-ups", () => {
   test.each(every)("$kind, $part: $id can be worn, with its reason", ({ kind, part, assembly }) => {
     const worn = applyEdit(start(kind), wearBuildUp(part, assembly, {}))
     if (!worn.ok || !worn.value) throw new Error(worn.ok ? "nothing changed" : worn.error.message)
-    const { faces, loss, gain } = ledgerOf(activeState(worn.value.job))
+    const { surfaces, loss, gain } = ledgerOf(activeState(worn.value.job))
     // A cold room on bare ground takes heat in, winter and summer.
     expect(Math.max(loss.total, gain.total)).toBeGreaterThan(0)
-    const face = faces.find(({ id }) => partOf(id) === part)!
+    const face = surfaces.find(({ id }) => partOf(id) === part)!
     expect(face.layers).toHaveLength(assembly.order.length)
     expect(assembly.reason.length).toBeGreaterThan(20)
   })
@@ -52,7 +54,7 @@ describe("ready build-ups", () => {
       const { assembly } = readyBuildUps("post-frame", "floor").find((one) => one.way === way)!
       const worn = applyEdit(start("post-frame"), wearBuildUp("floor", assembly, {}))
       if (!worn.ok) throw new Error(worn.error.message)
-      const floor = ledgerOf(activeState(worn.value?.job ?? start("post-frame"))).faces.find(({ id }) => id === "floor")!
+      const floor = ledgerOf(activeState(worn.value?.job ?? start("post-frame"))).surfaces.find(({ id }) => id === "floor")!
       return floor.ground!.heatTransferCoefficient
     }
     expect(loss("slab-edge")).toBeLessThan(loss("slab-none"))
@@ -64,12 +66,12 @@ describe("ready build-ups", () => {
       const { assembly } = readyBuildUps("shed", "wall").find((one) => one.way === way)!
       const worn = applyEdit(start("shed"), wearBuildUp("wall", assembly, {}))
       if (!worn.ok || !worn.value) throw new Error("not worn")
-      return ledgerOf(activeState(worn.value.job)).faces.find(({ id }) => id === "left")!
+      return ledgerOf(activeState(worn.value.job)).surfaces.find(({ id }) => id === "left")!
     }
     const [open, closed] = [of("open-cell"), of("closed-cell")]
-    expect(Math.abs(open.label / closed.label - 1)).toBeLessThan(0.12)
+    expect(Math.abs(open.declaredResistance / closed.declaredResistance - 1)).toBeLessThan(0.12)
     expect(open.winter.thickness).toBeGreaterThan(closed.winter.thickness + 0.04)
-    expect(open.price).toBeLessThan(closed.price)
+    expect(priceOfLayers(open.layers)).toBeLessThan(priceOfLayers(closed.layers))
   })
 
   test("no face of a form is without a part", () => {

@@ -6,7 +6,7 @@ import type { ReadyBuildUp, ReadyParts } from "./ready/ready"
 import { SHED } from "./ready/shed"
 import { VAN } from "./ready/van"
 import { SCHOOLS } from "./schools"
-import type { Part } from "./ways"
+import type { Part } from "../../core/shell/face"
 
 const MORE: Readonly<Record<JobKind, ReadyParts>> = {
   van: VAN,

@@ -1,10 +1,5 @@
 import type { JobKind } from "../../schema/job/job"
-import type { FaceId } from "../../schema/job/shell"
-
-/** Part of an enclosure that a build-up is made for. */
-export type Part = "wall" | "roof" | "floor"
-
-export const partOf = (face: FaceId): Part => (face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall")
+import type { Part } from "../../core/shell/face"
 
 /** Ways of building that good practitioners follow, each by what decides it. */
 export const WAYS = {

@@ -7,17 +7,17 @@ import { materialOf } from "../../core/material/catalogue"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import { SCHOOLS } from "../../edit/start/schools"
 import { KITS, startJob } from "../../edit/start/start-job"
-import { setsOf, transmittanceInput } from "../../core/assembly/build-up"
+import { transmittanceInput } from "../../core/assembly/build-up"
 import { heatFlowDirection, OUTDOOR_RESISTANCE, SUMMER_OUTDOOR_RESISTANCE } from "../../core/assembly/surface-resistance"
 import { thermalTransmittance } from "../../core/assembly/thermal-transmittance"
-import { heatGain } from "../../core/ledger/heat-gain"
-import { heatLoss } from "../../core/ledger/heat-loss"
-import { leaksOf } from "../../core/ledger/leaks"
+import { heatGain } from "../../core/steady/heat-gain"
+import { heatLoss } from "../../core/steady/heat-loss"
+import { leaksOf } from "../../core/enclosure/leaks"
 import { ledgerOf } from "../../core/ledger/ledger"
 import { solvedLedger } from "../../core/ledger/solved-ledger"
-import type { JobState } from "../../core/ledger/state"
-import { yearOfEnergy } from "../../core/ledger/year"
-import { activeState } from "../../core/ledger/state"
+import type { JobState } from "../../core/enclosure/job-state"
+import { yearOfEnergy } from "../../core/steady/year"
+import { activeState } from "../../core/enclosure/job-state"
 import { type Job, JOB_VERSION, LARGEST_FILE, type JobKind } from "./job"
 import { jobSchemaText } from "./json-schema"
 import { migrate } from "./migrate"
@@ -145,24 +145,18 @@ const THEN_SOLVED: Record<string, number[]> = {
  * dimensions, as the release notes say.
  */
 function asThen(state: JobState): number[] {
-  const { conditions, faces, clear, weight, money } = ledgerOf(state)
-  const combined = faces.map((figures) => {
+  const { conditions, surfaces, clear, weight, money } = ledgerOf(state)
+  const combined = surfaces.map((figures) => {
     const of = (outward: boolean, film: number) => {
       const { layers, face } = figures
-      return thermalTransmittance(transmittanceInput(layers, heatFlowDirection(face.tilt, outward), film), setsOf(layers)).uValue
+      return thermalTransmittance(transmittanceInput(layers, heatFlowDirection(face.tilt, outward), film)).uValue
     }
-    const sheltered = figures.beyond.kind === "space"
+    const sheltered = figures.adjacent.kind === "space"
     if (sheltered) return figures
     return { ...figures, transmittance: of(true, OUTDOOR_RESISTANCE), summerTransmittance: of(false, SUMMER_OUTDOOR_RESISTANCE) }
   })
-  return [
-    heatLoss(combined, [], leaksOf(state, combined), conditions).total,
-    heatGain(combined, [], leaksOf(state, combined), conditions).total,
-    yearOfEnergy(combined, [], leaksOf(state, combined), conditions).total,
-    clear.standing,
-    weight,
-    money,
-  ]
+  const enclosure = { surfaces: combined, countedPaths: [], leaks: leaksOf(state, combined), conditions }
+  return [heatLoss(enclosure).total, heatGain(enclosure).total, yearOfEnergy(enclosure).total, clear.standing, weight, money]
 }
 
 const fileText = (name: string) => readFileSync(`tests/store/files/${name}.pelz.json`, "utf8")

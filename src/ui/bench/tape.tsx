@@ -1,26 +1,27 @@
 "use client"
 import { ChevronDown, ChevronLeft, CircleHelp, Redo2, Search, Undo2 } from "lucide-react"
-import { useRouter } from "next/navigation"
+import type { ReactNode } from "react"
 import { inTheWay } from "../../core/ledger/in-the-way"
-import { setUnits } from "../../edit/brief-edits"
-import { useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
+import { useJob, useJobView } from "../job/job-store"
+import { useCommands } from "../commands/commands"
+import { useLedger } from "../job/use-ledger"
 import { IconButton } from "../primitives/button"
 import { ThemeButton, UnitSwitch } from "./display"
-import { type StationId, STATIONS, useStation } from "./use-station"
-
-interface Props {
-  onVariants: () => void
-  onSearch: () => void
-  onHelp: () => void
-}
+import { STATIONS, useStation } from "../stations/stations"
 
 /** The stations along a tape measure; the job at its left end, the tools at its right. */
-export function Tape({ onVariants, onSearch, onHelp }: Props) {
+export function Tape() {
   const job = useJob()
-  const store = useJobStore()
-  const router = useRouter()
-  const canUndo = useJobView((view) => view.history.undo.length > 0 || view.behind !== null)
-  const canRedo = useJobView((view) => view.history.redo.length > 0)
+  const commands = useCommands()
+  const command = (id: string) => commands.find((one) => one.id === id)!
+  const tool = (id: string, icon: ReactNode, className = "") => {
+    const { name, enabled, run } = command(id)
+    return (
+      <IconButton name={name} disabled={!enabled} onClick={run} className={className}>
+        {icon}
+      </IconButton>
+    )
+  }
   return (
     <header className="flex h-13 print:hidden shrink-0 items-stretch border-b border-ink bg-sheet">
       <div className="flex w-62 min-w-0 items-center gap-1 pl-4 max-[900px]:w-auto max-[900px]:grow">
@@ -29,7 +30,7 @@ export function Tape({ onVariants, onSearch, onHelp }: Props) {
           className="rounded-soft px-1 text-graphite hover:bg-chosen"
           aria-label="Back to the shelf"
           title="Back to the shelf"
-          onClick={() => router.push("/")}
+          onClick={command("shelf").run}
         >
           <ChevronLeft size={18} aria-hidden />
         </button>
@@ -37,7 +38,7 @@ export function Tape({ onVariants, onSearch, onHelp }: Props) {
           type="button"
           className="flex min-w-0 grow items-center rounded-soft px-1 text-left hover:bg-chosen"
           aria-haspopup="dialog"
-          onClick={onVariants}
+          onClick={command("variants").run}
         >
           <span className="min-w-0 grow">
             <span className="block truncate font-display text-[18px] leading-5 font-bold">{job.name}</span>
@@ -50,24 +51,13 @@ export function Tape({ onVariants, onSearch, onHelp }: Props) {
       <div className="ml-auto flex items-center gap-0.5 pr-3">
         <SavingWords />
         <span className="max-[700px]:hidden">
-          <UnitSwitch
-            metric={job.units === "metric"}
-            onSwitch={() => store.edit(setUnits(job.units === "metric" ? "inch-pound" : "metric"))}
-          />
+          <UnitSwitch metric={job.units === "metric"} onSwitch={command("units").run} />
         </span>
         <ThemeButton />
-        <IconButton name="Undo" disabled={!canUndo} onClick={store.undo}>
-          <Undo2 size={17} aria-hidden />
-        </IconButton>
-        <IconButton name="Redo" disabled={!canRedo} onClick={store.redo}>
-          <Redo2 size={17} aria-hidden />
-        </IconButton>
-        <IconButton name="Commands and search" onClick={onSearch}>
-          <Search size={17} aria-hidden />
-        </IconButton>
-        <IconButton name="Keys" onClick={onHelp} className="max-[700px]:hidden">
-          <CircleHelp size={17} aria-hidden />
-        </IconButton>
+        {tool("undo", <Undo2 size={17} aria-hidden />)}
+        {tool("redo", <Redo2 size={17} aria-hidden />)}
+        {tool("search", <Search size={17} aria-hidden />)}
+        {tool("keys", <CircleHelp size={17} aria-hidden />, "max-[700px]:hidden")}
       </div>
     </header>
   )
@@ -75,23 +65,25 @@ export function Tape({ onVariants, onSearch, onHelp }: Props) {
 
 function Stations() {
   const { station, go } = useStation()
-  const marks = useMarks()
+  const { limits } = useJob().brief
+  const obstacles = inTheWay(useLedger(), limits)
   return (
     <>
       <nav aria-label="Stations" className="flex max-[900px]:hidden">
-        {STATIONS.map(({ id, name }, i) => {
-          const here = id === station
+        {STATIONS.map((one, i) => {
+          const here = one === station
+          const mark = one.mark(obstacles, limits)
           return (
             <button
-              key={id}
+              key={one.id}
               type="button"
               aria-current={here ? "step" : undefined}
               className={`relative w-22 px-2 pt-1 text-left ${here ? "bg-spruce text-on-spruce" : "hover:bg-chosen"}`}
-              onClick={() => go(id)}
+              onClick={() => go(one)}
             >
               <span className={`block text-[11px] leading-4 ${here ? "" : "text-graphite"}`}>{i + 1}</span>
-              <span className="block font-display text-[14.5px] leading-5 font-semibold whitespace-nowrap">{name}</span>
-              {marks[id] ? <Mark waits={marks[id] === "waits"} here={here} /> : null}
+              <span className="block font-display text-[14.5px] leading-5 font-semibold whitespace-nowrap">{one.name}</span>
+              {mark ? <Mark waits={mark === "waits"} here={here} /> : null}
               <Ticks here={here} />
             </button>
           )
@@ -119,9 +111,9 @@ function FoldedTape() {
   return (
     <select
       aria-label="Station"
-      value={station}
+      value={station.id}
       className="my-2 rounded-soft bg-spruce px-2 font-display font-semibold text-on-spruce min-[901px]:hidden"
-      onChange={(event) => go(event.target.value as StationId)}
+      onChange={(event) => go(STATIONS.find(({ id }) => id === event.target.value)!)}
     >
       {STATIONS.map(({ id, name }) => (
         <option key={id} value={id}>
@@ -143,21 +135,6 @@ function Ticks({ here }: { here: boolean }) {
       />
     </svg>
   )
-}
-
-function useMarks(): Partial<Record<StationId, "done" | "waits">> {
-  const job = useJob()
-  const obstacles = inTheWay(useLedger(), job.brief.limits)
-  const limits = Object.values(job.brief.limits).some((limit) => limit !== null)
-  return {
-    ...(limits ? { brief: "done" } : {}),
-    shell: obstacles.some(({ kind }) => kind === "misfit") ? "waits" : "done",
-    "build-ups": obstacles.some((obstacle) => obstacle.kind === "limit" && ["height", "weight", "money"].includes(obstacle.limit))
-      ? "waits"
-      : "done",
-    heat: obstacles.some((obstacle) => obstacle.kind === "limit" && ["loss", "gain"].includes(obstacle.limit)) ? "waits" : "done",
-    damp: obstacles.some(({ kind }) => kind === "damp") ? "waits" : "done",
-  }
 }
 
 /** Says what is not on the server's disk yet. */

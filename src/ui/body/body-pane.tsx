@@ -1,9 +1,10 @@
 "use client"
 import { useState } from "react"
-import { useLedger } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
 import { SmallPelt } from "../pelt/small-pelt"
-import { useInk } from "../pelt/use-ink"
+import { useOverlay } from "../overlays/use-overlay"
 import { later } from "../primitives/later"
+import { SHELL } from "../stations/shell/shell"
 import { Tabs } from "../primitives/tabs"
 
 /** The drawing in space is heavy and comes only when it is looked at. */
@@ -18,14 +19,14 @@ function drawsInSpace(): boolean {
 
 /** The assembled body; where there is no WebGL, the pelt again. */
 export function BodyPane() {
-  const { faces } = useLedger()
-  const { ink } = useInk("shell")
+  const { surfaces } = useLedger()
+  const { overlay } = useOverlay(SHELL)
   const [look, setLook] = useState<"outside" | "within">("outside")
   const [able] = useState(drawsInSpace)
   if (!able)
     return (
       <div className="grid justify-items-center gap-2" data-testid="no-body">
-        <SmallPelt faces={faces} width={420} height={280} />
+        <SmallPelt surfaces={surfaces} width={420} height={280} />
         <p className="text-graphite">This browser cannot draw bodies in space (it has no WebGL); the pelt shows the same, folded flat.</p>
       </div>
     )
@@ -43,7 +44,7 @@ export function BodyPane() {
         />
       </div>
       <div className="h-[300px]">
-        <Body ink={ink} within={look === "within"} />
+        <Body overlay={overlay} within={look === "within"} />
       </div>
     </div>
   )

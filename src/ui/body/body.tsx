@@ -1,11 +1,12 @@
 "use client"
+import { membersOf } from "../../core/assembly/build-up"
 import { Canvas, type ThreeEvent, useThree } from "@react-three/fiber"
 import { type KeyboardEvent, useEffect, useMemo, useRef } from "react"
 import { type BufferGeometry, DoubleSide, FrontSide, Spherical, Vector3 } from "three"
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js"
 import { LineMaterial } from "three/examples/jsm/lines/LineMaterial.js"
 import { LineSegments2 } from "three/examples/jsm/lines/LineSegments2.js"
-import type { FaceFigures } from "../../core/ledger/face-figures"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { boxInSpace, foldedUp, type SpacePoint } from "../../core/shell/body"
 import type { Point } from "../../core/shell/face"
 import { framingOn } from "../../core/shell/framing"
@@ -13,8 +14,10 @@ import { notchStrips } from "../../core/shell/notch"
 import { rectangleCorners } from "../../core/shell/polygon"
 import { greatestHeight } from "../../core/shell/size"
 import type { Shell } from "../../schema/job/shell"
-import { useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
-import { type FaceInk, type InkName, inkOf } from "../pelt/ink"
+import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
+import type { Overlay, Paint } from "../overlays/overlay"
+import { useWriting } from "../writing/writing"
 import { useTheme } from "../primitives/use-theme"
 import { hatchTexture, spaceColour } from "./colours"
 import { edgesOf, piecesGeometry } from "./geometry"
@@ -22,8 +25,9 @@ import { edgesOf, piecesGeometry } from "./geometry"
 /** Turn of an arrow key, radians. */
 const TURN = Math.PI / 18
 
-/** The pelt folded up: a body that is turned by the hand or the arrow keys, in the pelt's ink and with its selection. */
-export function Body({ ink, within }: { ink: InkName; within: boolean }) {
+/** The pelt folded up: a body that is turned by the hand or the arrow keys, with the pelt's paint and with its selection. */
+export function Body({ overlay, within }: { overlay: Overlay; within: boolean }) {
+  const writing = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const chosen = useJobView((view) => view.face)
@@ -34,19 +38,19 @@ export function Body({ ink, within }: { ink: InkName; within: boolean }) {
     <div
       tabIndex={0}
       role="img"
-      aria-label={`${job.name} as a body in space; ${ledger.faces.find(({ id }) => id === chosen)!.name} is chosen. Arrow keys turn it.`}
+      aria-label={`${job.name} as a body in space; ${ledger.surfaces.find(({ id }) => id === chosen)!.name} is chosen. Arrow keys turn it.`}
       className="h-full"
       data-testid="body"
       onKeyDown={(event) => turned(controls.current, event)}
     >
       <Canvas frameloop="demand" flat camera={{ fov: 32, near: 0.05, far: 1000 }}>
         <Turning middle={middle} reach={middle.length()} controlsRef={controls} />
-        {ledger.faces.map((figures) => (
+        {ledger.surfaces.map((figures) => (
           <BodyFace
             key={figures.id}
             figures={figures}
             shell={job.shell}
-            ink={inkOf(ink, figures, ledger, job.units)}
+            paint={overlay.paint(figures, ledger, writing)}
             chosen={figures.id === chosen}
             within={within}
           />
@@ -91,29 +95,29 @@ function Turning({ middle, reach, controlsRef }: { middle: Vector3; reach: numbe
 }
 
 interface BodyFaceProps {
-  figures: FaceFigures
+  figures: SurfaceFigures
   shell: Shell
-  ink: FaceInk
+  paint: Paint
   chosen: boolean
   within: boolean
 }
 
 /** One face in space, with its members and openings; a press chooses it. */
-function BodyFace({ figures, shell, ink, chosen, within }: BodyFaceProps) {
+function BodyFace({ figures, shell, paint, chosen, within }: BodyFaceProps) {
   const store = useJobStore()
   const theme = useTheme()
   const { face } = figures
   const shapes = useShapes(figures, shell)
   const look = useMemo(() => {
-    const plain = ink.fill ?? (chosen ? "var(--chosen)" : "var(--sheet)")
+    const plain = paint.fill ?? (chosen ? "var(--chosen)" : "var(--sheet)")
     return {
       theme,
-      hatch: ink.hatch ? hatchTexture(ink.hatch, plain) : null,
+      hatch: paint.hatch ? hatchTexture(paint.hatch, plain) : null,
       face: spaceColour(plain),
       member: spaceColour("var(--member)"),
       opening: spaceColour("var(--felt)"),
     }
-  }, [theme, ink.fill, ink.hatch, chosen])
+  }, [theme, paint.fill, paint.hatch, chosen])
   useEffect(() => () => look.hatch?.dispose(), [look])
   const side = within ? FrontSide : DoubleSide
   const onClick = (event: ThreeEvent<MouseEvent>) => {
@@ -162,12 +166,11 @@ function Boxes({ shell: { boxes, form } }: { shell: Shell }) {
 }
 
 /** Shapes of a face, made anew when its own geometry changes. */
-function useShapes({ face, openings, layers }: FaceFigures, shell: Shell) {
+function useShapes({ face, openings, layers }: SurfaceFigures, shell: Shell) {
   const shapes = useMemo(() => {
     const fold = (outlines: readonly (readonly Point[])[]): SpacePoint[][] =>
       outlines.flatMap((outline) => foldedUp(shell.form, face, outline))
-    const sets = new Set(layers.flatMap(({ set }) => set ?? []))
-    const members = [...sets].flatMap((set) => framingOn(shell, face, set).members.map(({ outline }) => outline))
+    const members = membersOf(layers).flatMap(({ set }) => framingOn(shell, face, set).members.map(({ outline }) => outline))
     const missing = Object.values(shell.notches)
       .filter((notch) => notch.face === face.id)
       .flatMap((notch) => notchStrips(face, notch))

@@ -1,31 +1,32 @@
 "use client"
 import { useState } from "react"
 import type { RankedBridge } from "../../core/ledger/bridge-ranking"
-import { type BreakPlace, breakPlaces, breakStuffs, type Cure, layerBreak, rimBreak, rimStuffs } from "../../core/ledger/cure"
-import { FIRST_EDGE } from "../../core/ledger/slab-rim"
-import { activeState } from "../../core/ledger/state"
+import { type BreakPlace, breakPlaces, breakStuffs, type Cure, layerBreak, rimBreak, rimStuffs } from "../../core/trials/thermal-break"
+import { FIRST_EDGE } from "../../core/enclosure/perimeter-insulation"
+import { activeState } from "../../core/enclosure/job-state"
 import { materialOf } from "../../core/material/catalogue"
-import { printQuantity, printWithUnit } from "../../core/quantity/measure"
-import { useJob, useLedger } from "../job/job-store"
+import { useJob } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
 import { useMaterials } from "../materials/use-materials"
 import { Button } from "../primitives/button"
 import { QuantityField, SelectField } from "../primitives/fields"
 import { Refusal } from "../primitives/refusal"
-import { useSolved } from "./bench-solutions"
 import { BridgeView } from "./bridge-view"
-import { curedBridge, useTryCure } from "./cured-bridge"
+import { useCuredBridge, useTryCure } from "./cured-bridge"
 import { RIM_WORDS } from "./rim-words"
+import { useWriting } from "../writing/writing"
 
 /** Thickest break that can be asked for, m. */
 const MOST = 0.3
 
 /** A bridge with a break beside it as it is, and one press to try it. */
 export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
+  const { write } = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const materials = useMaterials()
   const { tryIt, refusal } = useTryCure()
-  useSolved()
+  const { cured } = useCuredBridge()
   const [material, setMaterial] = useState("xps")
   const [thickness, setThickness] = useState(0.02)
   const [chosen, setChosen] = useState(0)
@@ -36,7 +37,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   const stuffs = place.kind === "rim" ? rimStuffs(state) : breakStuffs(state)
   const stuff = stuffs.includes(material) ? material : stuffs[0]!
   const cure = cureOf(place)
-  const tried = curedBridge(job, bridge.place, cure)
+  const tried = cured(job, bridge.place, cure)
   return (
     <section aria-label="With a break" className="grid gap-2 border-t border-seam pt-2">
       <h3 className="font-display text-[15px] font-semibold">With a break {whereWords(bridge, place)}</h3>
@@ -60,14 +61,13 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
         <QuantityField
           label="Thickness of the break"
           kind="length"
-          system={job.units}
           value={thickness}
           onCommit={(value) => {
             if (value <= 0 || value > MOST)
               return {
                 code: "out-of-range",
                 path: [],
-                message: `A break is more than nothing and no thicker than ${printWithUnit("length", MOST, job.units)}.`,
+                message: `A break is more than nothing and no thicker than ${write("length", MOST)}.`,
               }
             setThickness(value)
             return null
@@ -102,26 +102,26 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   /** The faces that a layer comes on, or the edge that is insulated. */
   function faceWords(at: BreakPlace): string {
     if (at.kind === "rim") return "along the slab’s edge"
-    const on = ledger.faces.filter(({ id, assembly }) => at.kind === "layer" && assembly === at.assembly && bridge.between?.includes(id))
+    const on = ledger.surfaces.filter(({ id, assembly }) => at.kind === "layer" && assembly === at.assembly && bridge.between?.includes(id))
     return `inside of the ${on.map(({ name }) => name.toLowerCase()).join(" and ")}`
   }
 }
 
 /** What the break buys. */
 function Change({ from, to, cure }: { from: RankedBridge; to: RankedBridge; cure: Cure }) {
-  const { units } = useJob()
+  const { figure, write } = useWriting()
   const kind = from.point ? "pointTransmittance" : "linearTransmittance"
   const pair = (of: "linearTransmittance" | "pointTransmittance" | "power" | "temperature", now: number, then: number) =>
-    `${printWithUnit(of, then, units)} in place of ${printQuantity(of, now, units).text}`
+    `${write(of, then)} in place of ${figure(of, now)}`
   return (
     <p data-testid="with-and-without">
       {from.point ? "χ" : "ψ"} {pair(kind, from.specific, to.specific)}; {pair("power", from.watts, to.watts)}
       {from.surface && to.surface ? `; coldest ${pair("temperature", from.surface.temperature, to.surface.temperature)}` : ""}
       {cure.kind === "layer"
-        ? `; ${printWithUnit("money", cure.money, units)} and ${printWithUnit("length", cure.thickness, units)} of room on all faces that wear it`
+        ? `; ${write("money", cure.money)} and ${write("length", cure.thickness)} of room on all faces that wear it`
         : ""}
       {cure.kind === "rim"
-        ? `; ${printWithUnit("money", cure.money, units)} for ${printWithUnit("length", cure.edge.reach, units)} ${RIM_WORDS[cure.edge.kind]} all round, and what it saves counts with the floor`
+        ? `; ${write("money", cure.money)} for ${write("length", cure.edge.reach)} ${RIM_WORDS[cure.edge.kind]} all round, and what it saves counts with the floor`
         : ""}
       .
     </p>

@@ -2,11 +2,11 @@
 import type { ReactNode } from "react"
 import type { Detail, DetailFigures } from "../../core/conduction/detail"
 import type { RankedBridge } from "../../core/ledger/bridge-ranking"
-import { printQuantity, printWithUnit } from "../../core/quantity/measure"
-import { perLength, type UnitSystem } from "../../core/quantity/unit-system"
+import { perLength } from "../../core/quantity/unit-system"
 import { useJob } from "../job/job-store"
 import { DetailView } from "./detail-view"
 import { PointWords } from "./point-words"
+import { useWriting, type Writing } from "../writing/writing"
 
 interface Props {
   bridge: RankedBridge
@@ -19,17 +19,16 @@ interface Props {
 
 /** A bridge looked into: its temperatures, what it costs and how cold it gets. */
 export function BridgeView({ bridge, action, testId, children }: Props) {
-  const { units } = useJob()
+  const writing = useWriting()
+  const { figure, unit, write } = writing
+  useJob()
   const { name, face, set, detail, point } = bridge
   if (point)
     return (
       <div className="grid gap-2" data-testid={testId}>
         <p>
-          Each passes χ <span className="font-semibold">{printWithUnit("pointTransmittance", point.point, units)}</span>
-          {point.penetration.count > 1
-            ? `, all ${printQuantity("conductance", point.conductance, units).text} ${printQuantity("conductance", 0, units).unit}`
-            : ""}
-          .
+          Each passes χ <span className="font-semibold">{write("pointTransmittance", point.point)}</span>
+          {point.penetration.count > 1 ? `, all ${figure("conductance", point.conductance)} ${unit("conductance")}` : ""}.
         </p>
         <PointWords point={point} />
         {children}
@@ -44,7 +43,7 @@ export function BridgeView({ bridge, action, testId, children }: Props) {
       testId={testId}
       label={`Temperatures ${set ? "around one of the" : "at"} ${name.toLowerCase()}, outdoors below`}
       left={leftOut(bridge)}
-      cost={(solved) => costOf(bridge, detail, solved, units)}
+      cost={(solved) => costOf(bridge, detail, solved, writing)}
     >
       {children}
     </DetailView>
@@ -59,16 +58,21 @@ function leftOut({ set, opening }: RankedBridge): string {
     : "members and the corners where three faces meet are left out; an edge that is not square is drawn square."
 }
 
-function costOf({ set, opening, extent, specific }: RankedBridge, detail: Detail, { linear }: DetailFigures, units: UnitSystem): ReactNode {
-  const psi = (value: number) => printWithUnit("linearTransmittance", value, units)
+function costOf(
+  { set, opening, extent, specific }: RankedBridge,
+  detail: Detail,
+  { linear }: DetailFigures,
+  { write, units }: Writing,
+): ReactNode {
+  const psi = (value: number) => write("linearTransmittance", value)
   if (set) {
-    const u = (value: number) => printWithUnit("transmittance", value, units)
+    const u = (value: number) => write("transmittance", value)
     const pitch = detail.body.width
     const beside = detail.plain / pitch
     return (
       <>
         In two dimensions a {perLength(units)} of {set.set.name.toLowerCase()} costs <span className="font-semibold">{psi(linear)}</span>{" "}
-        beside the bare build-up; with one every {printWithUnit("length", pitch, units)} its U goes from {u(beside)} to{" "}
+        beside the bare build-up; with one every {write("length", pitch)} its U goes from {u(beside)} to{" "}
         <span className="font-semibold">{u(beside + linear / pitch)}</span>.
       </>
     )
@@ -78,7 +82,7 @@ function costOf({ set, opening, extent, specific }: RankedBridge, detail: Detail
     <>
       A {perLength(units)} costs <span className="font-semibold">{psi(linear)}</span>
       {opening ? " beside wall and leaf" : angled ? ` at a square edge, ${psi(specific)} at this one’s angle` : ""};{" "}
-      {printWithUnit("length", extent, units)} of it are counted.
+      {write("length", extent)} of it are counted.
     </>
   )
 }

@@ -1,17 +1,18 @@
 "use client"
 import { useEffect, useRef, useState } from "react"
 import type { RankedBridge } from "../../core/ledger/bridge-ranking"
-import { type Cure, curesFor, isCured } from "../../core/ledger/cure"
-import { activeState } from "../../core/ledger/state"
+import { type Cure, curesFor, isCured } from "../../core/trials/thermal-break"
+import { activeState } from "../../core/enclosure/job-state"
 import { materialOf, type Materials } from "../../core/material/catalogue"
-import { printWithUnit } from "../../core/quantity/measure"
 import type { Job } from "../../schema/job/job"
-import { useJob, useLedger } from "../job/job-store"
+import { useJob } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
 import { useMaterials } from "../materials/use-materials"
 import { Button } from "../primitives/button"
 import { Refusal } from "../primitives/refusal"
-import { solvedCure, useTryCure } from "./cured-bridge"
+import { useCuredBridge, useTryCure } from "./cured-bridge"
 import { RIM_WORDS } from "./rim-words"
+import { useWriting, type Writing } from "../writing/writing"
 
 type Found = { looking: number } | { cure: Cure; saves: number } | "none"
 
@@ -20,10 +21,12 @@ const LITTLE = 0.5
 
 /** Looks for the cheapest change with which nothing gathers on a bridge, or which halves what it costs, and tries it at a press. */
 export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
+  const { write } = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const materials = useMaterials()
   const { tryIt, refusal } = useTryCure()
+  const { solved } = useCuredBridge()
   const [found, setFound] = useState<Found | null>(null)
   const stopped = useRef(false)
   useEffect(() => {
@@ -35,7 +38,7 @@ export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
   const look = async () => {
     for (const [i, cure] of curesFor(bridge, activeState(job), ledger).entries()) {
       setFound({ looking: i + 1 })
-      const then = await solvedCure(job, bridge.place, cure)
+      const then = await solved(job, bridge.place, cure)
       if (stopped.current) return
       if (then && isCured(bridge, then)) return setFound({ cure, saves: bridge.watts - then.watts })
     }
@@ -58,13 +61,12 @@ export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
       </p>
     )
   if ("looking" in found) return <p role="status">Trying the {found.looking}. …</p>
-  const saves =
-    found.cure.kind === "rim" ? "what it saves counts with the floor" : `it costs ${printWithUnit("power", found.saves, job.units)} less`
+  const saves = found.cure.kind === "rim" ? "what it saves counts with the floor" : `it costs ${write("power", found.saves)} less`
   const buys = wet ? ["nothing gathers on it", saves] : [saves]
   return (
     <div className="flex flex-wrap items-center gap-x-3" data-testid="cure">
       <span>
-        {cureWords(found.cure, job, materials)}: {buys.join(", and ")}.
+        {cureWords(found.cure, job, materials, write)}: {buys.join(", and ")}.
       </span>
       <Button onClick={() => tryIt(found.cure)}>Try it in a variant</Button>
       <Refusal>{refusal}</Refusal>
@@ -72,8 +74,8 @@ export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
   )
 }
 
-function cureWords(cure: Cure, { variants, active, units }: Job, materials: Materials): string {
-  const length = (value: number) => printWithUnit("length", value, units)
+function cureWords(cure: Cure, { variants, active }: Job, materials: Materials, write: Writing["write"]): string {
+  const length = (value: number) => write("length", value)
   if (cure.kind === "strip")
     return `${length(cure.thickness)} of plastic set into it, the thinnest that does (its price is its maker’s to say)`
   const { material, thickness } = cure.kind === "rim" ? cure.edge : cure
@@ -82,5 +84,5 @@ function cureWords(cure: Cure, { variants, active, units }: Job, materials: Mate
       ? `along the slab’s edge, ${length(cure.edge.reach)} ${RIM_WORDS[cure.edge.kind]}`
       : `inside of “${variants[active]!.assemblies[cure.assembly]!.name}”`
   const { name } = materialOf(material, materials)
-  return `${length(thickness)} of ${name.toLowerCase()} ${where}, ${printWithUnit("money", cure.money, units)} in all`
+  return `${length(thickness)} of ${name.toLowerCase()} ${where}, ${write("money", cure.money)} in all`
 }

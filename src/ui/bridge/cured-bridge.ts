@@ -1,33 +1,39 @@
 "use client"
 import { useState } from "react"
 import { v4 as newId } from "uuid"
+import { activeState } from "../../core/enclosure/job-state"
+import type { Place } from "../../core/enclosure/place"
+import type { SolvedDetails } from "../../core/enclosure/solved-details"
 import { type RankedBridge, rankedBridges } from "../../core/ledger/bridge-ranking"
-import type { Cure } from "../../core/ledger/cure"
 import { ledgerOf } from "../../core/ledger/ledger"
-import { activeState } from "../../core/ledger/state"
+import { DETAIL } from "../../core/results/detail-results"
+import type { Cure } from "../../core/trials/thermal-break"
 import { cureEdit, tryCure } from "../../edit/cure-edit"
 import { applyEdit } from "../../edit/edit"
 import type { Job } from "../../schema/job/job"
-import { useJobStore } from "../job/job-store"
-import { keep, solutionsNow } from "./bench-solutions"
-import { solve } from "./solver"
+import { useCalculations, useShown } from "../calculations/calculations"
+import { useJobStore, useJobView } from "../job/job-store"
 
 /** A bridge as a change would have it, from what is solved so far; null where the change cannot be made. */
-export function curedBridge(job: Job, place: string, cure: Cure): RankedBridge | null {
+function curedBridge(job: Job, place: Place, cure: Cure, solved: SolvedDetails): RankedBridge | null {
   const edited = applyEdit(job, cureEdit(cure, "tried"))
   if (!edited.ok || !edited.value) return null
-  const ledger = ledgerOf(activeState(edited.value.job), solutionsNow().solutions)
-  return rankedBridges(ledger).find((one) => one.place === place) ?? null
+  return rankedBridges(ledgerOf(activeState(edited.value.job), solved)).find((one) => one.place === place) ?? null
 }
 
-/** The same, solved. */
-export async function solvedCure(job: Job, place: string, cure: Cure): Promise<RankedBridge | null> {
-  const found = curedBridge(job, place, cure)
-  if (!found?.detail || found.surface) return found
-  const solved = await solve(found.detail, false).solved
-  if (!solved) return null
-  keep(found.detail, solved.figures)
-  return curedBridge(job, place, cure)
+/** Bridges of the open job as changes would have them: from what is solved so far, and solved. */
+export function useCuredBridge() {
+  const calculations = useCalculations()
+  const shown = useShown()
+  const id = useJobView((view) => view.id)
+  const cured = (job: Job, place: Place, cure: Cure) => curedBridge(job, place, cure, calculations.details(id, shown))
+  const solved = async (job: Job, place: Place, cure: Cure): Promise<RankedBridge | null> => {
+    const found = curedBridge(job, place, cure, calculations.details(id))
+    if (!found?.detail || found.surface) return found
+    const figures = await calculations.ask(DETAIL, found.detail).result
+    return figures && curedBridge(job, place, cure, calculations.details(id))
+  }
+  return { cured, solved }
 }
 
 /** Makes a change in a variant of its own; the refusal says why it could not. */

@@ -1,14 +1,14 @@
 "use client"
 import type { ReactNode } from "react"
 import type { Detail, DetailFigures } from "../../core/conduction/detail"
-import { coldSurface } from "../../core/ledger/cold-surface"
-import type { FaceFigures } from "../../core/ledger/face-figures"
-import { printWithUnit } from "../../core/quantity/measure"
-import { useJob, useLedger } from "../job/job-store"
+import { coldSurface } from "../../core/moisture/cold-surface"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
+import { useLedger } from "../job/use-ledger"
 import { later } from "../primitives/later"
 import { Remark } from "../primitives/remark"
 import { SolveButton } from "./solve-button"
 import { usePicture } from "./use-picture"
+import { useWriting } from "../writing/writing"
 
 /** Drawn on demand only, so it comes on demand. */
 const TemperaturePicture = later(() => import("./temperature-picture").then((module) => module.TemperaturePicture))
@@ -16,7 +16,7 @@ const TemperaturePicture = later(() => import("./temperature-picture").then((mod
 interface Props {
   /** Words of the button that begins. */
   action: string
-  face: FaceFigures
+  face: SurfaceFigures
   detail: Detail
   testId: string
   /** What the picture shows. */
@@ -31,24 +31,17 @@ interface Props {
 
 /** A detail before, while and after its picture is calculated: temperatures, what it costs, how cold it gets. */
 export function DetailView({ action, detail, children, ...words }: Props) {
+  const { write } = useWriting()
   const { figures: solved, picture, ...solving } = usePicture(detail)
-  const { units } = useJob()
   const { conditions } = useLedger()
   if (!picture || !solved) return <SolveButton {...solving} action={action} />
   const surface = coldSurface(words.face, solved, conditions)
-  const degrees = (value: number) => printWithUnit("temperature", value, units)
+  const degrees = (value: number) => write("temperature", value)
   const indoors = surface.side === "inside"
   return (
     <>
       <div className="grid gap-1 text-dense" data-testid={words.testId}>
-        <TemperaturePicture
-          detail={detail}
-          picture={picture}
-          surface={surface}
-          coldestAt={solved.coldestAt}
-          system={units}
-          label={words.label}
-        />
+        <TemperaturePicture detail={detail} picture={picture} surface={surface} coldestAt={solved.coldestAt} label={words.label} />
         <p>{words.cost(solved)}</p>
         <p>
           {indoors ? "In the worst night the inside face" : "On the worst afternoon the outside face"} comes down to{" "}

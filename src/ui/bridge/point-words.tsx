@@ -1,16 +1,16 @@
 "use client"
-import { coldSurface } from "../../core/ledger/cold-surface"
-import type { PointBridge } from "../../core/ledger/point-bridge"
-import { printWithUnit } from "../../core/quantity/measure"
-import { useJob, useLedger } from "../job/job-store"
+import { coldSurface } from "../../core/moisture/cold-surface"
+import type { PointBridge } from "../../core/enclosure/point-bridge"
+import { useLedger } from "../job/use-ledger"
 import { Remark } from "../primitives/remark"
+import { useWriting } from "../writing/writing"
 
 /** How cold what runs through a face is where it comes in, and how that was got. */
 export function PointWords({ point }: { point: PointBridge }) {
+  const { write } = useWriting()
   const { conditions } = useLedger()
-  const { units } = useJob()
   const { side, temperature, dewPoint, wet } = coldSurface(point.face, point, conditions)
-  const degrees = (value: number) => printWithUnit("temperature", value, units)
+  const degrees = (value: number) => write("temperature", value)
   return (
     <div className="grid gap-1 text-dense">
       <p>

@@ -3,9 +3,9 @@ import { useMemo } from "react"
 import { isotherm, roundLevels, type Segment, type TemperaturePicture as Picture } from "../../core/conduction/picture"
 import { type Detail, INDOORS } from "../../core/conduction/detail"
 import { temperatureAt } from "../../core/conduction/temperatures"
-import type { ColdSurface } from "../../core/ledger/cold-surface"
-import { degrees, printWholeDegrees } from "../../core/quantity/measure"
-import type { UnitSystem } from "../../core/quantity/unit-system"
+import type { ColdSurface } from "../../core/moisture/cold-surface"
+import { degrees } from "../../core/quantity/measure"
+import { useWriting, type Writing } from "../writing/writing"
 
 interface Props {
   detail: Detail
@@ -14,19 +14,19 @@ interface Props {
   /** The airs on both sides and the dew point of the warm one. */
   surface: ColdSurface
   coldestAt: { x: number; y: number }
-  system: UnitSystem
   label: string
 }
 
 const WIDTH = 514
 
 /** A detail cut across: stuffs in outline, temperatures in bands with their isotherms, the dew point dashed, airs named. */
-export function TemperaturePicture({ detail, picture, surface, coldestAt, system, label }: Props) {
+export function TemperaturePicture({ detail, picture, surface, coldestAt, label }: Props) {
+  const writing = useWriting()
   const { inside, beyond, dewPoint, side } = surface
   const drawn = useMemo(() => {
     const scaled = { ...picture, temperature: picture.temperature.map((share) => beyond + share * (inside - beyond)) }
-    return draw(detail, scaled, dewPoint, system)
-  }, [detail, picture, dewPoint, system, inside, beyond])
+    return draw(detail, scaled, dewPoint, writing)
+  }, [detail, picture, dewPoint, writing, inside, beyond])
   const { height, at } = drawn
   const edges = detail.body.boundaries.map(({ edge }) => edge)
   const [cx, cy] = at(coldestAt.x, coldestAt.y)
@@ -80,12 +80,12 @@ export function TemperaturePicture({ detail, picture, surface, coldestAt, system
   )
 }
 
-function draw({ body, focus }: Detail, picture: Picture, dewPoint: number | null, system: UnitSystem) {
+function draw({ body, focus }: Detail, picture: Picture, dewPoint: number | null, writing: Writing) {
   const scale = WIDTH / focus.width
   const height = focus.height * scale
   const at = (x: number, y: number): [number, number] => [(x - focus.x) * scale, (focus.y + focus.height - y) * scale]
   const path = (segments: readonly Segment[]) => segments.map(([x1, y1, x2, y2]) => `M${point(at(x1, y1))}L${point(at(x2, y2))}`).join("")
-  const { shown: onScale, stored } = degrees(system)
+  const { shown: onScale, stored } = degrees(writing.units)
   const [low, high] = picture.temperature.reduce(([least, most], t) => [Math.min(least, t), Math.max(most, t)], [Infinity, -Infinity] as [
     number,
     number,
@@ -98,7 +98,7 @@ function draw({ body, focus }: Detail, picture: Picture, dewPoint: number | null
     bands: bandsOf(picture, levels, focus, scale),
     borders: path(bordersOf(body)),
     isotherms: isotherms.map(({ level, segments }) => ({ level, path: path(segments) })),
-    labels: labelsOf(isotherms, focus, (y) => at(0, y)[1], system).filter(({ y }) => y > 8 && y < height - 8),
+    labels: labelsOf(isotherms, focus, (y) => at(0, y)[1], writing).filter(({ y }) => y > 8 && y < height - 8),
     dew: dewPoint === null || dewPoint <= low || dewPoint >= high ? null : path(isotherm(picture, dewPoint)),
     airs: (body.airs ?? []).map((air) => {
       const box = boxOn(air, at, scale)
@@ -201,7 +201,7 @@ function labelsOf(
   isotherms: readonly { level: number; segments: readonly Segment[] }[],
   { x, width }: Box,
   down: (y: number) => number,
-  system: UnitSystem,
+  writing: Writing,
 ): Label[] {
   const labels: Label[] = []
   for (const { level, segments } of isotherms) {
@@ -211,7 +211,7 @@ function labelsOf(
       return crossing ? [{ y: down((crossing[1] + crossing[3]) / 2), far: share > 0.5 }] : []
     })[0]
     const free = place && labels.every((other) => other.far !== place.far || Math.abs(other.y - place.y) >= 13)
-    if (free) labels.push({ text: printWholeDegrees(level, system), ...place })
+    if (free) labels.push({ text: writing.wholeDegrees(level), ...place })
   }
   return labels
 }

@@ -1,13 +1,9 @@
 "use client"
 import { useEffect, useRef, useState } from "react"
-import type { Detail, DetailFigures } from "../../core/conduction/detail"
-import type { TemperaturePicture } from "../../core/conduction/picture"
-import { keep, solutionsNow, useSolved } from "./bench-solutions"
-import { solve } from "./solver"
-
-/** Pictures of details that were asked for; each is some hundred kilobytes. */
-const pictures = new Map<string, TemperaturePicture>()
-const MOST = 30
+import type { Detail } from "../../core/conduction/detail"
+import { DETAIL } from "../../core/results/detail-results"
+import { PICTURE } from "../../core/results/picture-result"
+import { useCalculations, useShown } from "../calculations/calculations"
 
 interface Run {
   of: string
@@ -19,26 +15,24 @@ interface Run {
 /** A detail solved with its temperatures, on demand in a worker; given up when the detail has changed meanwhile. */
 export function usePicture(detail: Detail) {
   const { key } = detail
-  useSolved()
+  const calculations = useCalculations()
+  const shown = useShown()
   const stop = useRef<(() => void) | null>(null)
   const [run, setRun] = useState<Run | null>(null)
   useEffect(() => () => stop.current?.(), [key])
   const begin = () => {
     const saying = (cells: number, failed = false) => setRun({ of: key, cells, failed })
-    const { solved, giveUp } = solve(detail, true, saying)
+    const { result, giveUp } = calculations.ask(PICTURE, detail, saying)
     let given = false
     stop.current = () => {
       given = true
       giveUp()
     }
     saying(0)
-    void solved.then((result) => {
+    void result.then((answer) => {
       stop.current = null
       if (given) return
-      if (!result) return saying(0, true)
-      if (pictures.size >= MOST) pictures.clear()
-      pictures.set(key, result.picture!)
-      keep(detail, result.figures)
+      if (!answer) return saying(0, true)
       setRun(null)
     })
   }
@@ -46,6 +40,6 @@ export function usePicture(detail: Detail) {
     stop.current?.()
     setRun(null)
   }
-  const figures: DetailFigures | null = solutionsNow().solutions.of(detail) ?? null
-  return { figures, picture: pictures.get(key) ?? null, run: run?.of === key ? run : null, solve: begin, cancel }
+  const figures = shown.of(DETAIL, detail) ?? null
+  return { figures, picture: calculations.picture(detail)?.picture ?? null, run: run?.of === key ? run : null, solve: begin, cancel }
 }

@@ -1,20 +1,20 @@
 "use client"
 import { useMemo } from "react"
-import { memberSets } from "../../core/assembly/build-up"
-import type { FaceFigures } from "../../core/ledger/face-figures"
-import { printQuantity, printWithUnit } from "../../core/quantity/measure"
+import { membersOf } from "../../core/assembly/build-up"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Point } from "../../core/shell/face"
 import { boxOutlinesOn } from "../../core/shell/floor-boxes"
 import { framingOn } from "../../core/shell/framing"
 import { notchOutline } from "../../core/shell/notch"
 import { boundsOf, rectangleCorners } from "../../core/shell/polygon"
 import type { MemberSet } from "../../schema/job/build-up"
-import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { isChosen, useJob, useJobStore, useJobView } from "../job/job-store"
 import { pathText, pointsText } from "../pelt/pelt-view"
 import { QuantityField } from "../primitives/fields"
 import { useSize } from "../primitives/use-size"
 import { type DimensionLine, placeLines } from "./dimension-lines"
 import { type FaceLength, faceLengths } from "./face-lengths"
+import { useWriting } from "../writing/writing"
 
 const TOP = 12
 const RIGHT = 14
@@ -23,23 +23,24 @@ const ROW = 25
 const HIGHEST = 280
 
 /** The chosen face as one sees it from inside, with dimension lines that can be typed into. */
-export function Elevation({ figures }: { figures: FaceFigures }) {
+export function Elevation({ figures }: { figures: SurfaceFigures }) {
+  const { figure, write } = useWriting()
   const [ref, size] = useSize<HTMLDivElement>({ width: 516, height: 300 })
   const job = useJob()
   const store = useJobStore()
   const part = useJobView((view) => view.part)
-  const { shell, units } = job
+  const { shell } = job
   const { face } = figures
   const lengths = useMemo(() => faceLengths(figures, shell, part), [figures, shell, part])
   const text = useMemo(() => {
-    const longest = Math.max(...lengths.map(({ from, to }) => printQuantity("length", to - from, units).text.length))
+    const longest = Math.max(...lengths.map(({ from, to }) => figure("length", to - from).length))
     return Math.max(34, longest * 7 + 8)
-  }, [lengths, units])
+  }, [lengths, figure])
   const sheet = useMemo(() => {
     const past = { below: furthest(figures, "up"), beside: furthest(figures, "along") }
     return sheetOf(lengths, boundsOf(figures.face.outline), past, size.width, text)
   }, [lengths, figures, size.width, text])
-  const sets = memberSets(figures.layers)
+  const sets = membersOf(figures.layers)
   const { at, scale, lines, height } = sheet
   const drawn = (outline: readonly Point[]) => outline.map(at)
   return (
@@ -52,7 +53,7 @@ export function Elevation({ figures }: { figures: FaceFigures }) {
         className="absolute inset-0"
       >
         <polygon points={pointsText(drawn(face.outline))} fill="var(--sheet)" />
-        {sets.map(([id, set]) => {
+        {sets.map(({ id, set }) => {
           const { members, rim } = framingOn(shell, face, set)
           return (
             <g key={id} fill="var(--member)" stroke="var(--hatch)" strokeWidth={0.8}>
@@ -73,12 +74,12 @@ export function Elevation({ figures }: { figures: FaceFigures }) {
         {figures.openings.map(({ id, opening }) => {
           const corners = drawn(rectangleCorners(opening))
           return (
-            <g key={id} onClick={() => store.choose({ part: id })} className="cursor-pointer">
+            <g key={id} onClick={() => store.choose({ part: { list: "openings", id } })} className="cursor-pointer">
               <polygon
                 points={pointsText(corners)}
                 fill="var(--felt)"
-                stroke={id === part ? "var(--spruce)" : "var(--ink)"}
-                strokeWidth={id === part ? 2.4 : 1}
+                stroke={isChosen(part, "openings", id) ? "var(--spruce)" : "var(--ink)"}
+                strokeWidth={isChosen(part, "openings", id) ? 2.4 : 1}
               />
               <title>{opening.name}</title>
             </g>
@@ -101,27 +102,26 @@ export function Elevation({ figures }: { figures: FaceFigures }) {
               bare
               label={length.label}
               kind="length"
-              system={units}
               value={length.to - length.from}
               onCommit={(value) => store.edit(length.edit!(value))}
             />
           ) : (
             <span className="block bg-felt text-center text-[12px] leading-[19px] text-graphite" title={length.label}>
-              {printQuantity("length", length.to - length.from, units).text}
+              {figure("length", length.to - length.from)}
             </span>
           )}
         </div>
       ))}
       <p className="sr-only">
-        {figures.name}: {printWithUnit("area", figures.face.area, units)}
+        {figures.name}: {write("area", figures.face.area)}
       </p>
     </div>
   )
 }
 
 /** How far members of one direction run out past the face, m. */
-const furthest = (figures: FaceFigures, direction: MemberSet["direction"]): number =>
-  Math.max(0, ...memberSets(figures.layers).map(([, set]) => (set.direction === direction ? set.overhang : 0)))
+const furthest = (figures: SurfaceFigures, direction: MemberSet["direction"]): number =>
+  Math.max(0, ...membersOf(figures.layers).map(({ set }) => (set.direction === direction ? set.overhang : 0)))
 
 /** Ends of members that run outdoors past the face: dashed, as they lie beyond it. */
 function RunningOut({ set, positions, at, scale }: { set: MemberSet; positions: number[]; at: (point: Point) => Point; scale: number }) {

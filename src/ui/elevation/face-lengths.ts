@@ -1,4 +1,6 @@
-import type { FaceFigures } from "../../core/ledger/face-figures"
+import { partOf } from "../../core/shell/face"
+import { type ChosenPart, isChosen } from "../job/job-store"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { boundsOf } from "../../core/shell/polygon"
 import type { Edit } from "../../edit/edit"
 import { setDimension, setPart } from "../../edit/shell-edits"
@@ -22,7 +24,7 @@ export interface FaceLength {
 const AT_ONCE = 3
 
 /** All lengths of a face, its openings' and its boxes'. */
-export function faceLengths(figures: FaceFigures, shell: Shell, chosen: string | null): FaceLength[] {
+export function faceLengths(figures: SurfaceFigures, shell: Shell, chosen: ChosenPart | null): FaceLength[] {
   const { left, right, low, high } = boundsOf(figures.face.outline)
   const few = figures.openings.length <= AT_ONCE
   const [along, up] = [runMeasure(figures.id), heightMeasure(figures.id, shell.form.kind)]
@@ -47,7 +49,9 @@ export function faceLengths(figures: FaceFigures, shell: Shell, chosen: string |
       label: `${figures.name}, to the eaves`,
       edit: (length) => setDimension(eaves.dimension, length),
     })
-  const openings = figures.openings.filter(({ id }) => few || id === chosen).flatMap(({ id, opening }) => openingLengths(id, opening))
+  const openings = figures.openings
+    .filter(({ id }) => few || isChosen(chosen, "openings", id))
+    .flatMap(({ id, opening }) => openingLengths(id, opening))
   return [...whole, ...openings, ...boxLengths(figures, shell)]
 }
 
@@ -69,7 +73,7 @@ function openingLengths(id: string, { name, x, y, width, height }: Shell["openin
 }
 
 /** A box's own length, on the wall that it stands against. */
-function boxLengths({ id: face, face: shape }: FaceFigures, shell: Shell): FaceLength[] {
+function boxLengths({ id: face, face: shape }: SurfaceFigures, shell: Shell): FaceLength[] {
   if (face !== "left" && face !== "right") return []
   const places = boxesOn(shape, shell)
   return Object.entries(shell.boxes)
@@ -91,7 +95,7 @@ const runMeasure = (face: FaceId): Dimension | null => (["front", "back", "roof-
 
 /** The measure that a face's height is; none where it is developed from others. */
 function heightMeasure(face: FaceId, form: FormKind): Dimension | null {
-  if (face === "floor") return "width"
+  if (partOf(face) === "floor") return "width"
   if (face.startsWith("roof")) return form === "box" ? "width" : null
   const side = face === "left" || face === "right"
   switch (form) {

@@ -1,4 +1,4 @@
-import type { Outcome } from "../../core/errors"
+import type { Outcome } from "../../schema/outcome"
 import type { Fault } from "../../schema/parse"
 
 /** No answer at all: the server is away, which is not an error of what was sent. */

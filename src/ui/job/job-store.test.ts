@@ -4,7 +4,7 @@ import { replay } from "../../edit/revision"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import type { Change, OpenJob, Revision } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
-import { createJobStore, type JobStore, ledgerFor } from "./job-store"
+import { createJobStore, type JobStore } from "./job-store"
 
 const START = "00000000-0000-4000-8000-000000000000"
 
@@ -244,13 +244,5 @@ describe("an open job in the browser", () => {
     await until(() => server.document.variants.first!.leakage.ach50 === 9)
     await saved(store)
     expect([wool(server.document), store.getState().history.undo.length]).toEqual([0.122, 1])
-  })
-
-  test("works out a ledger once for each state of the job", () => {
-    const store = open()
-    const { document } = store.getState().history
-    expect(ledgerFor(document)).toBe(ledgerFor(document))
-    store.edit(thicker(0.2))
-    expect(ledgerFor(store.getState().history.document)).not.toBe(ledgerFor(document))
   })
 })

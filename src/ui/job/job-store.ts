@@ -2,23 +2,26 @@
 import { createContext, useContext } from "react"
 import { v4 as newId } from "uuid"
 import { createStore, type StoreApi, useStore } from "zustand"
-import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
-import { activeState, type JobState } from "../../core/ledger/state"
-import type { Season } from "../../edit/brief-edits"
 import { applyEdit, type Edit } from "../../edit/edit"
+import type { Parts } from "../../edit/shell-edits"
 import { append, goBack, goForward, type History, rejoin } from "../../edit/history"
 import { takeOver } from "../../edit/variant-edits"
 import type { Change, OpenJob } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
 import type { FaceId } from "../../schema/job/shell"
+import type { Season } from "../../schema/quantity"
 import type { Fault } from "../../schema/parse"
-import type { InkName } from "../pelt/ink"
-import { solutionsNow, useSolved } from "../bridge/bench-solutions"
 import { AWAY, call } from "./api"
 import { keepOutbox, type Outbox, takeOutbox } from "./outbox"
 
 /** Whether what is on screen is on the server's disk. `foreign`: another window has written since. */
 export type Saving = "saved" | "sending" | "away" | "refused" | "foreign"
+
+/** A part of one of the shell's lists. */
+export interface ChosenPart {
+  list: keyof Parts
+  id: string
+}
 
 export interface JobView {
   id: string
@@ -33,12 +36,12 @@ export interface JobView {
   refusal: string | null
   face: FaceId
   layer: string | null
-  /** Opening or box of the shell that is chosen. */
-  part: string | null
+  /** Part of the shell that is chosen. */
+  part: ChosenPart | null
   /** Season that Heat and Damp look at. */
   season: Season
-  /** Ink of the pelt where another than the station's own was chosen. */
-  inks: Readonly<Record<string, InkName>>
+  /** What the drawings show at a station and season where another overlay than its own was chosen, by id. */
+  overlays: Readonly<Record<string, string>>
 }
 
 export interface JobStore extends StoreApi<JobView> {
@@ -48,7 +51,7 @@ export interface JobStore extends StoreApi<JobView> {
   show: (edit: Edit | null) => void
   undo: () => void
   redo: () => void
-  choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season" | "inks">>) => void
+  choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season" | "overlays">>) => void
   /** Drops what this window has not sent and takes the job as the server has it. */
   reload: () => Promise<void>
   /** Makes this window's job the newest revision. */
@@ -75,7 +78,7 @@ export function createJobStore(open: OpenJob): JobStore {
     layer: null,
     part: null,
     season: "winter",
-    inks: {},
+    overlays: {},
   }))
   const { getState: get, setState: set } = store
   let window_ = ""
@@ -202,7 +205,7 @@ export function createJobStore(open: OpenJob): JobStore {
       owed = 0
       if (forward) enter(forward, { kind: "move", from: history.head, to: forward.head })
     },
-    choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season" | "inks">>) => set(choice),
+    choose: (choice: Partial<Pick<JobView, "face" | "layer" | "part" | "season" | "overlays">>) => set(choice),
     async reload(): Promise<void> {
       owed = 0
       const job = await fetchJob()
@@ -255,43 +258,8 @@ export function useJobView<T>(select: (view: JobView) => T): T {
   return useStore(useJobStore(), select)
 }
 
+/** Whether a part is the one that is chosen. */
+export const isChosen = (chosen: ChosenPart | null, list: keyof Parts, id: string): boolean => chosen?.list === list && chosen.id === id
+
 /** The job as shown: the drag in progress, else the document. */
 export const useJob = (): Job => useJobView((view) => view.preview ?? view.history.document)
-
-/** A ledger and the details that were solved when it was made. */
-interface Made {
-  version: number
-  ledger: Ledger
-}
-
-/** Keeps figures by what they are of, until more details are solved. */
-function keptBy<T extends object>(stateOf: (document: T) => JobState) {
-  const made = new WeakMap<T, Made>()
-  return (document: T): Ledger => {
-    const { solutions, version } = solutionsNow()
-    const known = made.get(document)
-    // What waits for nothing is the same however much more is solved.
-    if (known && (known.version === version || known.ledger.pending.length === 0)) return known.ledger
-    const ledger = ledgerOf(stateOf(document), solutions)
-    made.set(document, { version, ledger })
-    return ledger
-  }
-}
-
-/** Figures of a job, worked out once for each state of it. */
-export const ledgerFor = keptBy<Job>(activeState)
-const ledgerForPinned = keptBy<NonNullable<Job["pinned"]>>((pinned) => pinned)
-
-/** Figures of a job, and again once more of its details are solved. */
-export function useLedgerOf(job: Job): Ledger {
-  useSolved()
-  return ledgerFor(job)
-}
-
-export const useLedger = (): Ledger => useLedgerOf(useJob())
-
-export function usePinnedLedger(): Ledger | null {
-  const { pinned } = useJob()
-  useSolved()
-  return pinned ? ledgerForPinned(pinned) : null
-}

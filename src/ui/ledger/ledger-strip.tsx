@@ -1,84 +1,99 @@
 "use client"
-import { whatIf } from "../../core/ledger/what-if"
-import { activeState } from "../../core/ledger/state"
-import { dampMargin, dampWorking } from "../../core/ledger/sums.working"
-import { printQuantity } from "../../core/quantity/measure"
-import { useJob, useJobStore, useLedger, usePinnedLedger } from "../job/job-store"
+import { activeState } from "../../core/enclosure/job-state"
+import { type Headline, HEADLINES, overLimit } from "../../core/ledger/headlines"
+import { whatIf } from "../../core/trials/what-if"
+import { useJob, useJobStore } from "../job/job-store"
+import { useLedger, usePinnedLedger } from "../job/use-ledger"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
 import { useWorking } from "../working/working"
-import { type Cell, CELLS } from "./cells"
+import { useWriting } from "../writing/writing"
 
 /** The headline figures under everything: each with its limit, its change against what is pinned, and its working. */
 export function LedgerStrip() {
-  const job = useJob()
-  const ledger = useLedger()
-  const store = useJobStore()
-  const { open } = useWorking()
-  const { verdict } = ledger.wettest.damp
   return (
     <section
       aria-label="Ledger"
       className="flex h-16 shrink-0 overflow-x-auto border-t border-ink bg-sheet max-[900px]:h-17 print:hidden"
       data-testid="ledger"
     >
-      {CELLS.map((cell) => (
-        <LedgerCell key={cell.name} cell={cell} />
-      ))}
-      <button
-        type="button"
-        data-figure="damp"
-        className="min-w-44 grow basis-0 px-3.5 pt-1 text-left hover:bg-chosen"
-        onClick={() => {
-          store.choose({ face: ledger.wettest.id })
-          open(dampWorking(ledger), whatIf(activeState(job), ledger, dampMargin))
-        }}
-      >
-        <span className="block truncate text-dense text-graphite">damp: {ledger.wettest.name.toLowerCase()}</span>
-        <span className="flex items-center gap-1.5 pt-1">
-          <DampRing verdict={verdict} />
-          <span className="font-display text-[14px] leading-4 font-semibold">{verdict.words}</span>
-        </span>
-      </button>
+      {HEADLINES.map((headline) =>
+        headline.verdict ? (
+          <Verdict key={headline.id} headline={headline} of={headline.verdict} />
+        ) : (
+          <Cell key={headline.id} headline={headline} />
+        ),
+      )}
     </section>
   )
 }
 
-function LedgerCell({ cell }: { cell: Cell }) {
+/** Opens a headline into its working. */
+function useOpenWorking({ working, of }: Headline): () => void {
   const job = useJob()
   const ledger = useLedger()
-  const pinned = usePinnedLedger()
   const { open } = useWorking()
-  const value = cell.figure(ledger)
-  const before = pinned ? cell.figure(pinned) : null
-  const limit = cell.limit ? job.brief.limits[cell.limit] : null
-  const over = limit !== null && (cell.moreIsBetter ? value < limit : value > limit)
+  return () => open(working(ledger, job.shell), whatIf(activeState(job), ledger, of))
+}
+
+function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headline["verdict"]> }) {
+  const store = useJobStore()
+  const open = useOpenWorking(headline)
+  const { surface, verdict } = of(useLedger())
   return (
     <button
       type="button"
-      data-figure={cell.name}
-      data-value={value}
-      className="relative min-w-40 grow basis-0 border-r border-seam px-3.5 pt-1 text-left hover:bg-chosen"
-      onClick={() => open(cell.working(ledger, job), whatIf(activeState(job), ledger, cell.figure))}
+      data-figure={headline.id}
+      className="min-w-44 grow basis-0 px-3.5 pt-1 text-left hover:bg-chosen"
+      onClick={() => {
+        store.choose({ face: surface.id })
+        open()
+      }}
     >
-      <span className="flex justify-between gap-2 text-dense leading-4 text-graphite">
-        <span className="truncate">{cell.words}</span>
-        {before === null ? null : <Change cell={cell} by={value - before} />}
+      <span className="block truncate text-dense text-graphite">
+        {headline.name}: {surface.name.toLowerCase()}
       </span>
-      <span className={over ? "text-clay" : ""}>
-        <Figure kind={cell.kind} value={value} system={job.units} rough={cell.thermal && ledger.pending.length > 0} />
-        {over ? <span className="sr-only">, over its limit</span> : null}
+      <span className="flex items-center gap-1.5 pt-1">
+        <DampRing verdict={verdict} />
+        <span className="font-display text-[14px] leading-4 font-semibold">{verdict.words}</span>
       </span>
-      <Bar value={value} limit={limit} pinned={before} over={over} />
     </button>
   )
 }
 
-function Change({ cell, by }: { cell: Cell; by: number }) {
-  const { units } = useJob()
-  const text = cell.kind === "length" ? printQuantity("length", by, units).text : printQuantity(cell.kind, by, units).text
+function Cell({ headline }: { headline: Headline }) {
+  const { limits } = useJob().brief
+  const ledger = useLedger()
+  const pinned = usePinnedLedger()
+  const open = useOpenWorking(headline)
+  const value = headline.of(ledger)
+  const before = pinned ? headline.of(pinned) : null
+  const over = overLimit(headline, ledger, limits) !== null
+  return (
+    <button
+      type="button"
+      data-figure={headline.id}
+      data-value={value}
+      className="relative min-w-40 grow basis-0 border-r border-seam px-3.5 pt-1 text-left hover:bg-chosen"
+      onClick={open}
+    >
+      <span className="flex justify-between gap-2 text-dense leading-4 text-graphite">
+        <span className="truncate">{headline.name}</span>
+        {before === null ? null : <Change headline={headline} by={value - before} />}
+      </span>
+      <span className={over ? "text-clay" : ""}>
+        <Figure kind={headline.kind} value={value} rough={headline.awaits && ledger.pending.length > 0} />
+        {over ? <span className="sr-only">, over its limit</span> : null}
+      </span>
+      <Bar value={value} limit={headline.limit && limits[headline.limit]} pinned={before} over={over} />
+    </button>
+  )
+}
+
+function Change({ headline, by }: { headline: Headline; by: number }) {
+  const text = useWriting().figure(headline.kind, by)
   const none = /^[−+]?0?(\.0+)?"?$/.test(text)
-  const better = by === 0 || by > 0 === cell.moreIsBetter
+  const better = by === 0 || by > 0 === (headline.better === "more")
   return (
     <span data-change className={`font-semibold ${none ? "text-graphite" : better ? "text-spruce" : "text-ember-text"}`}>
       {none ? "±0" : by > 0 ? `+${text}` : text}

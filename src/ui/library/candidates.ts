@@ -1,9 +1,9 @@
-import type { FaceFigures } from "../../core/ledger/face-figures"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
-import type { Solutions } from "../../core/ledger/solutions"
-import { activeState, withAssembly } from "../../core/ledger/state"
+import type { SolvedDetails } from "../../core/enclosure/solved-details"
+import { activeState, withAssembly } from "../../core/enclosure/job-state"
 import { readyBuildUps } from "../../edit/start/ready-build-ups"
-import { needsSlab, partOf } from "../../edit/start/ways"
+import { needsSlab } from "../../edit/start/ways"
 import type { Assembly } from "../../schema/job/build-up"
 import type { Job, OwnMaterials } from "../../schema/job/job"
 import type { KeptBuildUp } from "../../schema/kept"
@@ -16,26 +16,26 @@ export interface Candidate {
   from: string
   assembly: Assembly
   materials: OwnMaterials
-  face: FaceFigures
+  face: SurfaceFigures
   ledger: Ledger
 }
 
 /** What a face wears now. */
-export function presentCandidate(job: Job, face: FaceFigures, ledger: Ledger): Candidate {
+export function presentCandidate(job: Job, face: SurfaceFigures, ledger: Ledger): Candidate {
   const assembly = job.variants[job.active]!.assemblies[face.assembly]!
   return { id: "now", from: "worn now", assembly, materials: job.materials, face, ledger }
 }
 
 /** All that a face could wear: what is kept on the shelf, then the ready ones for its part of such an enclosure. */
-export function candidatesFor(job: Job, face: FaceFigures, kept: readonly OnShelf<KeptBuildUp>[], solutions: Solutions): Candidate[] {
+export function candidatesFor(job: Job, face: SurfaceFigures, kept: readonly OnShelf<KeptBuildUp>[], solved: SolvedDetails): Candidate[] {
   const state = activeState(job)
   const own = kept.map(({ id, document }) => ({ id, from: "on the shelf", assembly: document.assembly, materials: document.materials }))
-  const ready = readyBuildUps(job.brief.kind, partOf(face.id))
+  const ready = readyBuildUps(job.brief.kind, face.face.part)
     .filter(({ way }) => face.ground || !needsSlab(way))
     .map(({ id, assembly }) => ({ id, from: "ready", assembly, materials: {} }))
   return [...own, ...ready].map((one): Candidate => {
     const tried = withAssembly({ ...state, materials: { ...one.materials, ...state.materials } }, face.assembly, one.assembly)
-    const ledger = ledgerOf(tried, solutions)
-    return { ...one, face: ledger.faces.find(({ id }) => id === face.id)!, ledger }
+    const ledger = ledgerOf(tried, solved)
+    return { ...one, face: ledger.surfaces.find(({ id }) => id === face.id)!, ledger }
   })
 }

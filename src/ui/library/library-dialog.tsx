@@ -1,16 +1,17 @@
 "use client"
+import { priceOfLayers } from "../../core/takeoff/content"
 import { Trash2 } from "lucide-react"
 import { useDeferredValue, useMemo, useState } from "react"
 import { v4 as newId } from "uuid"
 import { dampRank } from "../../core/moisture/damp-verdict"
-import { printQuantity } from "../../core/quantity/measure"
 import { wearBuildUp } from "../../edit/assembly-edits"
-import { partOf, unfitWays, WAYS } from "../../edit/start/ways"
+import { unfitWays, WAYS } from "../../edit/start/ways"
 import type { Assembly } from "../../schema/job/build-up"
 import { JOB_VERSION, type OwnMaterials } from "../../schema/job/job"
 import { BUILD_UP_FORMAT } from "../../schema/kept"
-import { solutionsNow, useSolved, useSolvingBeside } from "../bridge/bench-solutions"
-import { useJob, useJobStore, useLedger } from "../job/job-store"
+import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
+import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
 import { Button, IconButton } from "../primitives/button"
 import { DampRing } from "../primitives/damp-ring"
 import { Dialog } from "../primitives/dialog"
@@ -19,6 +20,7 @@ import { useChosenFace } from "../stations/use-figures"
 import { BuildUpsBeside } from "./build-ups-beside"
 import { type Candidate, candidatesFor, presentCandidate } from "./candidates"
 import { useKept } from "./use-kept"
+import { useWriting } from "../writing/writing"
 
 /** Build-ups that the chosen face could wear: kept on the shelf, and ready ones of each school; two of them beside what it wears. */
 export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
@@ -27,17 +29,20 @@ export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
   const figures = useChosenFace()
   const store = useJobStore()
   const kept = useKept()
-  const version = useSolved()
+  const calculations = useCalculations()
+  const shown = useShown()
+  const id = useJobView((view) => view.id)
   const [beside, setBeside] = useState<readonly string[]>([])
   const [refusal, setRefusal] = useState<string | null>(null)
   const now = presentCandidate(job, figures, ledger)
   const candidates = useMemo(
-    () => candidatesFor(job, figures, kept.buildUps, solutionsNow().solutions),
-    // `version` says that more is solved.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [job, figures, kept.buildUps, version],
+    () => candidatesFor(job, figures, kept.buildUps, calculations.details(id, shown)),
+    [job, figures, kept.buildUps, calculations, id, shown],
   )
-  useSolvingBeside(useMemo(() => candidates.map((one) => one.ledger), [candidates]))
+  useWorkedOut(
+    "library",
+    useMemo(() => candidates.map((one) => one.ledger), [candidates]),
+  )
   const keepIt = async () => {
     const document = { format: BUILD_UP_FORMAT, version: JOB_VERSION, kind: job.brief.kind, ...keptParts(now) } as const
     setRefusal((await kept.keep(`b-${newId().slice(0, 8)}`, document))?.message ?? null)
@@ -61,7 +66,7 @@ export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
           <Button onClick={() => void keepIt()}>Keep “{now.assembly.name}” on the shelf</Button>
           <span className="text-dense text-graphite">
             It is kept under the name that it has, for any job; what is kept is also on the shelf’s own page.{" "}
-            {shareWords(ledger.faces.filter((face) => face.assembly === figures.assembly).length)}
+            {shareWords(ledger.surfaces.filter((face) => face.assembly === figures.assembly).length)}
           </span>
         </div>
         <Refusal>{refusal ?? kept.fault?.message ?? null}</Refusal>
@@ -75,7 +80,7 @@ export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
           onTake={take}
           onRemove={(id) => void kept.remove(id, true)}
         />
-        <Unfit unfit={unfitWays(job.brief.kind, partOf(figures.id), figures.ground !== null)} />
+        <Unfit unfit={unfitWays(job.brief.kind, figures.face.part, figures.ground !== null)} />
         {kept.unreadable.map(({ id, message }) => (
           <p key={id} role="alert" className="border-l-[3px] border-clay pl-3">
             Something on the shelf cannot be read and stays as it is: {message}
@@ -125,9 +130,9 @@ const MOST = 2
 const NUMBER = "py-1 pl-3 text-right whitespace-nowrap tabular-nums align-top"
 
 function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: TableProps) {
+  const writing = useWriting()
   const { units } = useJob()
-  const unit = (kind: "length" | "power" | "arealMoney") =>
-    kind === "length" ? (units === "metric" ? "mm" : "in") : printQuantity(kind, 0, units).unit
+  const unit = (kind: "length" | "power" | "arealMoney") => (kind === "length" ? (units === "metric" ? "mm" : "in") : writing.unit(kind))
   return (
     <div className="overflow-x-auto">
       <table className="w-full border-collapse text-dense">
@@ -158,20 +163,22 @@ function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: Tabl
                   <span className="text-graphite">, {from}</span>
                   {assembly.reason === "" ? null : <span className="block max-w-96 leading-4 text-graphite">{assembly.reason}</span>}
                 </td>
-                <td className={NUMBER}>{printQuantity("length", face.winter.thickness, units).text}</td>
+                <td className={NUMBER}>{writing.figure("length", face.winter.thickness)}</td>
                 <td className={NUMBER}>
                   {about}
-                  {printQuantity("resistance", face.whole, units).text}
+                  {writing.figure("resistance", face.totalResistance)}
                 </td>
-                <td className={NUMBER}>{printQuantity("arealMoney", face.price, units).text}</td>
+                <td className={NUMBER}>{writing.figure("arealMoney", priceOfLayers(face.layers))}</td>
                 <td className={NUMBER}>
                   {about}
-                  {printQuantity("power", ledger.loss.total, units).text}
+                  {writing.figure("power", ledger.loss.total)}
                 </td>
                 <td className="py-1 pl-3">
-                  <span className={`flex items-start gap-1.5 leading-4 ${dampRank(face.damp.verdict) > 0 ? "text-fen" : ""}`}>
-                    <DampRing verdict={face.damp.verdict} size={14} />
-                    {face.damp.verdict.short}
+                  <span
+                    className={`flex items-start gap-1.5 leading-4 ${dampRank(ledger.moisture[face.id].verdict) > 0 ? "text-fen" : ""}`}
+                  >
+                    <DampRing verdict={ledger.moisture[face.id].verdict} size={14} />
+                    {ledger.moisture[face.id].verdict.short}
                   </span>
                 </td>
                 <td className="py-1 pl-3">

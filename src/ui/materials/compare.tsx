@@ -1,8 +1,8 @@
 "use client"
 import type { Candidate } from "../../core/material/search"
-import { useJob } from "../job/job-store"
 import { SideBySide } from "../primitives/side-by-side"
 import { COLUMNS, LINES } from "./figures"
+import { useWriting } from "../writing/writing"
 
 interface Props {
   layers: readonly Candidate[]
@@ -12,7 +12,7 @@ interface Props {
 
 /** Materials side by side, with all that the catalogue says of them. */
 export function Compare({ layers, onTake, onAway }: Props) {
-  const { units } = useJob()
+  const writing = useWriting()
   return (
     <SideBySide
       columns={layers.map((layer) => ({
@@ -22,8 +22,8 @@ export function Compare({ layers, onTake, onAway }: Props) {
         take: { words: "Take", onTake: () => onTake(layer) },
       }))}
       lines={[
-        ...COLUMNS.map(({ name, of }) => ({ name: name(units), texts: layers.map((layer) => of(layer, units)) })),
-        ...LINES.map(({ name, of }) => ({ name, texts: layers.map(({ material }) => of(material, units)) })),
+        ...COLUMNS.map(({ name, of }) => ({ name: name(writing), texts: layers.map((layer) => of(layer, writing)) })),
+        ...LINES.map(({ name, of }) => ({ name, texts: layers.map(({ material }) => of(material, writing)) })),
       ]}
     />
   )

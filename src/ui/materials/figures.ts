@@ -1,44 +1,41 @@
 import type { Candidate } from "../../core/material/search"
-import { type Kind, printQuantity, printWithUnit } from "../../core/quantity/measure"
 import { printNumber } from "../../core/quantity/number"
-import type { UnitSystem } from "../../core/quantity/unit-system"
+import type { Writing } from "../writing/writing"
 import type { Material } from "../../schema/material"
 
 /** An equivalent air layer, which is given in metres everywhere. */
 export const printAirLayer = (metres: number): string => printNumber(metres, metres < 0.1 ? 2 : metres < 10 ? 1 : 0)
 
 /** The figures of a layer that are compared in a table, in its order. */
-export const COLUMNS: readonly { name: (system: UnitSystem) => string; of: (layer: Candidate, system: UnitSystem) => string }[] = [
-  { name: (system) => (system === "metric" ? "mm" : "in"), of: ({ thickness }, system) => printQuantity("length", thickness, system).text },
+export const COLUMNS: readonly { name: (writing: Writing) => string; of: (layer: Candidate, writing: Writing) => string }[] = [
+  { name: ({ units }) => (units === "metric" ? "mm" : "in"), of: ({ thickness }, writing) => writing.figure("length", thickness) },
   {
     name: () => "R label",
-    of: ({ resistance }, system) => (resistance === null ? "–" : printQuantity("resistance", resistance, system).text),
+    of: ({ resistance }, writing) => (resistance === null ? "–" : writing.figure("resistance", resistance)),
   },
   { name: () => "sd, m", of: ({ airLayer }) => printAirLayer(airLayer) },
-  { name: (system) => unit("arealMass", system), of: ({ mass }, system) => printQuantity("arealMass", mass, system).text },
-  { name: (system) => unit("arealMoney", system), of: ({ price }, system) => printQuantity("arealMoney", price, system).text },
+  { name: (writing) => writing.unit("arealMass"), of: ({ mass }, writing) => writing.figure("arealMass", mass) },
+  { name: (writing) => writing.unit("arealMoney"), of: ({ price }, writing) => writing.figure("arealMoney", price) },
 ]
 
-const unit = (kind: Kind, system: UnitSystem) => printQuantity(kind, 0, system).unit
-
 /** All that the catalogue says of a material, line by line, to be set beside another. */
-export const LINES: readonly { name: string; of: (material: Material, system: UnitSystem) => string }[] = [
+export const LINES: readonly { name: string; of: (material: Material, writing: Writing) => string }[] = [
   {
     name: "λ declared",
-    of: ({ conductivity: { declared, at } }, system) =>
-      `${printWithUnit("conductivity", declared, system)} at ${printWithUnit("temperature", at, system)}`,
+    of: ({ conductivity: { declared, at } }, writing) =>
+      `${writing.write("conductivity", declared)} at ${writing.write("temperature", at)}`,
   },
-  { name: "λ after 25 years", of: ({ conductivity: { aged } }, system) => printWithUnit("conductivity", aged, system) },
+  { name: "λ after 25 years", of: ({ conductivity: { aged } }, writing) => writing.write("conductivity", aged) },
   {
     name: "λ with cold and heat",
-    of: ({ conductivity: { byTemperature } }, system) => {
+    of: ({ conductivity: { byTemperature } }, writing) => {
       const [[cold, low], [warm, high]] = [byTemperature[0]!, byTemperature.at(-1)!]
-      const at = (temperature: number) => printWithUnit("temperature", temperature, system)
-      const text = (value: number) => printQuantity("conductivity", value, system).text
+      const at = (temperature: number) => writing.write("temperature", temperature)
+      const text = (value: number) => writing.figure("conductivity", value)
       return `${text(low)} at ${at(cold)}, ${text(high)} at ${at(warm)}`
     },
   },
-  { name: "density", of: ({ density }, system) => printWithUnit("density", density, system) },
+  { name: "density", of: ({ density }, writing) => writing.write("density", density) },
   { name: "specific heat", of: ({ specificHeat }) => `${printNumber(specificHeat, 0)} J/(kg·K)` },
   {
     name: "vapour, dry and wet",
@@ -53,14 +50,14 @@ export const LINES: readonly { name: string; of: (material: Material, system: Un
   { name: "fire", of: ({ fire }) => fire.reaction },
   {
     name: "sold as",
-    of: ({ sold }, system) => {
-      const size = [sold.width, sold.length].filter((side) => side !== null).map((side) => printWithUnit("length", side, system))
+    of: ({ sold }, writing) => {
+      const size = [sold.width, sold.length].filter((side) => side !== null).map((side) => writing.write("length", side))
       return `${sold.form}${size.length === 2 ? ` ${size.join(" × ")}` : ""}`
     },
   },
   {
     name: "thicknesses",
-    of: ({ sold }, system) => sold.thicknesses.map((thickness) => printQuantity("length", thickness, system).text).join(", "),
+    of: ({ sold }, writing) => sold.thicknesses.map((thickness) => writing.figure("length", thickness)).join(", "),
   },
   { name: "figures from", of: ({ source }) => source },
 ]

@@ -2,10 +2,10 @@
 import { type KeyboardEvent, useId } from "react"
 import type { Candidate } from "../../core/material/search"
 import type { OwnMaterials } from "../../schema/job/job"
-import { useJob } from "../job/job-store"
 import { HatchPatterns, Swatch } from "../pelt/hatches"
 import { Button } from "../primitives/button"
 import { COLUMNS } from "./figures"
+import { useWriting } from "../writing/writing"
 
 /** More than this many stand no longer beside each other. */
 const BESIDE = 4
@@ -24,7 +24,7 @@ const NUMBER = "py-[3px] pl-3 text-right whitespace-nowrap tabular-nums"
 
 /** What was found, to be taken or set beside others; one's own can be changed and dropped. */
 export function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }: FoundProps) {
-  const { units } = useJob()
+  const writing = useWriting()
   const hatches = useId().replace(/\W/g, "")
   return (
     <div className="max-h-[52vh] overflow-y-auto" onKeyDown={walk}>
@@ -37,8 +37,8 @@ export function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }
           <tr className="border-b border-seam">
             <th className="py-1 text-left font-normal">material</th>
             {COLUMNS.map(({ name }) => (
-              <th key={name(units)} className={`${NUMBER} font-normal`}>
-                {name(units)}
+              <th key={name(writing)} className={`${NUMBER} font-normal`}>
+                {name(writing)}
               </th>
             ))}
             <th className="pl-3 text-left font-normal">fire</th>
@@ -69,8 +69,8 @@ export function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }
                   ) : null}
                 </td>
                 {COLUMNS.map(({ name: column, of }) => (
-                  <td key={column(units)} className={NUMBER}>
-                    {of(layer, units)}
+                  <td key={column(writing)} className={NUMBER}>
+                    {of(layer, writing)}
                   </td>
                 ))}
                 <td className="pl-3">{fire.reaction}</td>

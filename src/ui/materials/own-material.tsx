@@ -1,25 +1,24 @@
 "use client"
 import { useState } from "react"
 import type { Materials } from "../../core/material/catalogue"
-import { attempt } from "../../core/errors"
+import { attempt } from "../../schema/outcome"
 import { parseLengths } from "../../core/quantity/length"
 import { type Bounds, implausible } from "../../core/material/plausible"
-import { type Kind, printQuantity, printWithUnit } from "../../core/quantity/measure"
+import { type Kind } from "../../core/quantity/measure"
 import { printNumber } from "../../core/quantity/number"
-import type { UnitSystem } from "../../core/quantity/unit-system"
 import { KNOWN } from "../../edit/known"
 import { JOB_VERSION } from "../../schema/job/job"
 import { MATERIAL_FORMAT } from "../../schema/kept"
 import { readKept } from "../../schema/read-kept"
 import type { Material, MaterialClass } from "../../schema/material"
 import type { Fault } from "../../schema/parse"
-import { JobQuantity } from "../job/job-quantity"
 import { useJob } from "../job/job-store"
 import { Button } from "../primitives/button"
-import { choicesOf, SelectField, TypedField } from "../primitives/fields"
+import { choicesOf, QuantityField, SelectField, TypedField } from "../primitives/fields"
 import { Remark } from "../primitives/remark"
 import { Refusal } from "../primitives/refusal"
 import { Toggle } from "../primitives/toggle"
+import { useWriting, type Writing } from "../writing/writing"
 
 const CLASSES: Record<Exclude<MaterialClass, "air">, string> = {
   foam: "foam",
@@ -35,10 +34,13 @@ const CLASSES: Record<Exclude<MaterialClass, "air">, string> = {
 }
 const PER: Record<Material["price"]["per"], string> = { "m³": "a cubic metre", "m²": "a square metre", kg: "a kilogram" }
 
-const inUnit = (kind: Kind) => (value: number, units: UnitSystem) => printWithUnit(kind, value, units)
+const inUnit =
+  (kind: Kind) =>
+  (value: number, { write }: Writing) =>
+    write(kind, value)
 
 /** Figures that a class bounds, as they are written. */
-const BOUNDED: Record<keyof Bounds, { name: string; print: (value: number, units: UnitSystem) => string }> = {
+const BOUNDED: Record<keyof Bounds, { name: string; print: (value: number, writing: Writing) => string }> = {
   conductivity: { name: "A λ", print: inUnit("conductivity") },
   density: { name: "A density", print: inUnit("density") },
   specificHeat: { name: "A specific heat", print: (value) => `${printNumber(value, 0)} J/(kg·K)` },
@@ -55,6 +57,7 @@ interface Props {
 
 /** A material of one's own, begun from one that is like it: what the sheet of its maker says. */
 export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
+  const writing = useWriting()
   const { units } = useJob()
   const [material, setMaterial] = useState(start)
   const [refusal, setRefusal] = useState<string | null>(null)
@@ -68,7 +71,7 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
   }
   const like = (id: string) => setMaterial({ ...materials[id]!, name: material.name, source: material.source })
   const figure = (label: string, kind: Kind, value: number, onCommit: (value: number) => Partial<Material>) => (
-    <JobQuantity label={label} kind={kind} value={value} onCommit={(next) => change(onCommit(next))} />
+    <QuantityField label={label} kind={kind} value={value} onCommit={(next) => change(onCommit(next))} />
   )
   const { conductivity, vapour, sold, price, fire } = material
   return (
@@ -123,14 +126,14 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
         />
         <TypedField
           label="Sold in thicknesses"
-          shown={sold.thicknesses.map((thickness) => printQuantity("length", thickness, units).text).join("; ")}
+          shown={sold.thicknesses.map((thickness) => writing.figure("length", thickness)).join("; ")}
           onCommit={(text) => {
             const read = attempt(() => parseLengths(text, units))
             return read.ok ? change({ sold: { ...sold, thicknesses: [...read.value].sort((a, b) => a - b) } }) : read.error
           }}
         />
         {(["width", "length"] as const).map((side) => (
-          <JobQuantity
+          <QuantityField
             key={side}
             label={side === "width" ? "Width of a sheet or roll" : "Length of it"}
             kind="length"
@@ -167,10 +170,10 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
         <Remark
           key={which}
           kind="remark"
-          title={`${BOUNDED[which].name} of ${BOUNDED[which].print(value, units)} is unheard of in a ${CLASSES[material.class as keyof typeof CLASSES]}.`}
+          title={`${BOUNDED[which].name} of ${BOUNDED[which].print(value, writing)} is unheard of in a ${CLASSES[material.class as keyof typeof CLASSES]}.`}
         >
-          Handbooks have {BOUNDED[which].print(range[0], units)} to {BOUNDED[which].print(range[1], units)}: look again at the figure, its
-          unit, or the class.
+          Handbooks have {BOUNDED[which].print(range[0], writing)} to {BOUNDED[which].print(range[1], writing)}: look again at the figure,
+          its unit, or the class.
         </Remark>
       ))}
       <Refusal>{refusal}</Refusal>

@@ -46,7 +46,7 @@ export function edgeMarks(face: Face, view: View, taken: readonly Box[], print: 
     if (box) marks.push({ id, text, box, upright })
   }
   write("rise", corners[0]!, corners.at(-1)!)
-  if (face.id === "floor") write("run", corners[0]!, corners[1]!)
+  if (face.part === "floor") write("run", corners[0]!, corners[1]!)
   return marks
 }
 

@@ -1,9 +1,8 @@
 "use client"
 import { memo } from "react"
-import type { FaceFigures } from "../../core/ledger/face-figures"
-import { memberSets } from "../../core/assembly/build-up"
-import { printWithUnit } from "../../core/quantity/measure"
-import type { UnitSystem } from "../../core/quantity/unit-system"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
+import { membersOf } from "../../core/assembly/build-up"
+import { type Place, place } from "../../core/enclosure/place"
 import { boxOutlinesOn } from "../../core/shell/floor-boxes"
 import type { Face, Point } from "../../core/shell/face"
 import { framingOn } from "../../core/shell/framing"
@@ -13,15 +12,16 @@ import { DampMark } from "../primitives/damp-ring"
 import { type EdgeMark, boxOf, MARK_SIZE } from "./edge-marks"
 import { type FaceWords, lettering, SECOND_LINE } from "./lettering"
 import { hatch } from "./hatches"
-import { type FaceInk, WET_COLOUR, type Wet } from "./ink"
+import { WET_COLOUR } from "../overlays/cold-lines"
+import type { Paint, Wet } from "../overlays/overlay"
+import { useWriting } from "../writing/writing"
 import { outlineOn, pathText, pointsText, rectangleOn, type View } from "./pelt-view"
 
 interface Drawing {
-  figures: FaceFigures
+  figures: SurfaceFigures
   shell: Shell
-  ink: FaceInk
-  measures: boolean
-  system: UnitSystem
+  paint: Paint
+  lengths: boolean
   view: View
   hatches: string
   chosen: boolean
@@ -29,21 +29,21 @@ interface Drawing {
 }
 
 /** One face of the pelt as a button: its outline, members, openings and words. */
-export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, measures, system, view, hatches, chosen, onChoose }: Drawing) {
+export const FaceDrawing = memo(function FaceDrawing({ figures, shell, paint, lengths, view, hatches, chosen, onChoose }: Drawing) {
+  const { write } = useWriting()
   const { face, name } = figures
   const outline = outlineOn(face, face.outline, view)
   const holes = figures.openings.map(({ id, opening }) => ({ id, opening, corners: rectangleOn(face, opening, view) }))
   const boxes = boxOutlinesOn(face, shell).map((box) => outlineOn(face, box, view))
   const taken = [...holes.map(({ corners }) => boxOf(corners)), ...boxes.map(boxOf)]
-  const print = measures ? (length: number) => printWithUnit("length", length, system) : null
-  const { words, marks } = lettering(figures, ink, view, taken, print)
+  const { words, marks } = lettering(figures, paint, view, taken, lengths ? (length) => write("length", length) : null)
   const notches = Object.values(shell.notches).filter((notch) => notch.face === face.id)
   return (
     <g
       role="button"
       tabIndex={0}
       aria-pressed={chosen}
-      aria-label={`${name}, ${ink.figure ? `${ink.figure}, ` : ""}${ink.words}`}
+      aria-label={`${name}, ${paint.figure ? `${paint.figure}, ` : ""}${paint.words}`}
       data-face={figures.id}
       className="group cursor-pointer"
       onClick={() => onChoose(figures.id)}
@@ -53,9 +53,9 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
         onChoose(figures.id)
       }}
     >
-      <polygon points={pointsText(outline)} fill={ink.fill ?? "var(--sheet)"} />
-      {ink.hatch ? <polygon points={pointsText(outline)} fill={hatch(hatches, ink.hatch)} /> : null}
-      <Members figures={figures} shell={shell} view={view} cold={ink.cold?.sets ?? null} />
+      <polygon points={pointsText(outline)} fill={paint.fill ?? "var(--sheet)"} />
+      {paint.hatch ? <polygon points={pointsText(outline)} fill={hatch(hatches, paint.hatch)} /> : null}
+      <Members figures={figures} shell={shell} view={view} cold={paint.cold?.places} />
       {notches.map((notch, i) => (
         <polygon
           key={i}
@@ -68,20 +68,23 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
       {boxes.map((corners, i) => (
         <polygon key={i} points={pointsText(corners)} fill="var(--felt)" stroke="var(--ink)" strokeWidth={1} strokeDasharray="5 2.5" />
       ))}
-      {holes.map(({ id, opening, corners }) => (
-        <g key={id} data-opening={id}>
-          <polygon
-            points={pointsText(corners)}
-            fill="var(--felt)"
-            stroke={ink.cold?.openings[id] ? WET_COLOUR[ink.cold.openings[id]] : "var(--ink)"}
-            strokeWidth={ink.cold?.openings[id] ? 5 : 1}
-            data-cold={ink.cold?.openings[id]}
-          />
-          <path d={`M${corners[0]!.join(" ")}L${corners[2]!.join(" ")}`} stroke="var(--graphite)" strokeWidth={0.7} />
-          <title>{opening.name}</title>
-        </g>
-      ))}
-      <Points face={figures.face} shell={shell} view={view} cold={ink.cold?.points ?? null} />
+      {holes.map(({ id, opening, corners }) => {
+        const wet = paint.cold?.places.get(place.threshold(id)) ?? paint.cold?.places.get(place.jamb(id))
+        return (
+          <g key={id} data-opening={id}>
+            <polygon
+              points={pointsText(corners)}
+              fill="var(--felt)"
+              stroke={wet ? WET_COLOUR[wet] : "var(--ink)"}
+              strokeWidth={wet ? 5 : 1}
+              data-cold={wet}
+            />
+            <path d={`M${corners[0]!.join(" ")}L${corners[2]!.join(" ")}`} stroke="var(--graphite)" strokeWidth={0.7} />
+            <title>{opening.name}</title>
+          </g>
+        )
+      })}
+      <Points face={figures.face} shell={shell} view={view} cold={paint.cold?.places} />
       <polygon
         points={pointsText(outline)}
         fill="none"
@@ -89,24 +92,28 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, ink, meas
         strokeWidth={chosen ? 3 : 1.2}
         className="group-focus-visible:stroke-spruce group-focus-visible:[stroke-dasharray:6_3] group-focus-visible:[stroke-width:3px]"
       />
-      <ColdSides sides={ink.cold?.sides ?? {}} outline={outline} />
+      <ColdSides sides={paint.cold?.sides ?? {}} outline={outline} />
       <Measures marks={marks} />
-      <Words words={words} ink={ink} chosen={chosen} />
+      <Words words={words} paint={paint} chosen={chosen} />
     </g>
   )
 })
 
-function Words({ words, ink, chosen }: { words: FaceWords; ink: FaceInk; chosen: boolean }) {
+function Words({ words, paint, chosen }: { words: FaceWords; paint: Paint; chosen: boolean }) {
   const { title, titleSize, second } = words
   const [x, y] = words.at
   return (
     <g transform={`translate(${x} ${y})`} textAnchor="middle" className="pointer-events-none">
-      {ink.mark ? (
+      {paint.mark ? (
         <g transform="translate(0 -26)">
-          <DampMark verdict={ink.mark} />
+          <DampMark verdict={paint.mark} />
         </g>
       ) : null}
-      <text className="on-hatch font-display font-bold" fontSize={titleSize} fill={chosen && !ink.figure ? "var(--spruce)" : "var(--ink)"}>
+      <text
+        className="on-hatch font-display font-bold"
+        fontSize={titleSize}
+        fill={chosen && !paint.figure ? "var(--spruce)" : "var(--ink)"}
+      >
         {title}
       </text>
       <text className="on-hatch" y={SECOND_LINE} fontSize={12.5} fill="var(--ink)">
@@ -118,24 +125,18 @@ function Words({ words, ink, chosen }: { words: FaceWords; ink: FaceInk; chosen:
 
 interface Cold {
   /** Sets along which, or points on which, water or frost gathers. */
-  cold: Record<string, Wet> | null
+  cold: ReadonlyMap<Place, Wet> | undefined
 }
 
 /** Members where they stand: each set as one path, however many they are. */
 const Members = memo(function Members({ figures, shell, view, cold }: Pick<Drawing, "figures" | "shell" | "view"> & Cold) {
-  return memberSets(figures.layers).map(([id, set]) => {
+  return membersOf(figures.layers).map(({ id, set }) => {
     const { members, rim } = framingOn(shell, figures.face, set)
     const sticks = members.map(({ outline }) => outlineOn(figures.face, outline, view))
     const around = rim ? [rim.outer, rim.inner].map((outline) => outlineOn(figures.face, outline, view)) : []
+    const wet = cold?.get(place.member(figures.id, id))
     return (
-      <g
-        key={id}
-        data-members={id}
-        data-cold={cold?.[id]}
-        fill={cold?.[id] ? WET_COLOUR[cold[id]] : "var(--member)"}
-        stroke="var(--hatch)"
-        strokeWidth={0.6}
-      >
+      <g key={id} data-members={id} data-cold={wet} fill={wet ? WET_COLOUR[wet] : "var(--member)"} stroke="var(--hatch)" strokeWidth={0.6}>
         {rim ? <path d={pathText(around)} fillRule="evenodd" /> : null}
         <path d={pathText(sticks)} />
       </g>
@@ -149,15 +150,16 @@ function Points({ face, shell, view, cold }: Pick<Drawing, "shell" | "view"> & C
     .filter(([, one]) => one.face === face.id)
     .map(([id, { name, x, y }]) => {
       const [at] = outlineOn(face, [[x, y]], view)
+      const wet = cold?.get(place.point(id))
       return (
         <path
           key={id}
           d="M0-6L6 0L0 6L-6 0Z"
           transform={`translate(${at!.join(" ")})`}
-          fill={cold?.[id] ? WET_COLOUR[cold[id]] : "var(--sheet)"}
+          fill={wet ? WET_COLOUR[wet] : "var(--sheet)"}
           stroke="var(--ink)"
           data-point={id}
-          data-cold={cold?.[id]}
+          data-cold={wet}
         >
           <title>{name}</title>
         </path>

@@ -1,6 +1,9 @@
 "use client"
-import { type KeyboardEvent, type PointerEvent, useReducer, useRef, useState } from "react"
-import type { FaceFigures } from "../../core/ledger/face-figures"
+import { activeState } from "../../core/enclosure/job-state"
+import { ledgerOf } from "../../core/ledger/ledger"
+import { place } from "../../core/enclosure/place"
+import { type KeyboardEvent, type PointerEvent, useState } from "react"
+import { floorOf, type SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { printWithUnit } from "../../core/quantity/measure"
 import type { Point } from "../../core/shell/face"
 import { boxesOn } from "../../core/shell/floor-boxes"
@@ -10,49 +13,52 @@ import type { Edit } from "../../edit/edit"
 import { measureOf } from "../../schema/job/form"
 import type { Shell } from "../../schema/job/shell"
 import { DIMENSIONS } from "../dimensions"
-import { ledgerFor, useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
-import { hold, type Held } from "./hold"
-import { movedPart } from "./moved-parts"
+import { isChosen, useJob, useJobStore, useJobView } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
+import { useDrag } from "../drawings/use-drag"
+import { type Held, movedPart } from "./moved-parts"
 import { pointsText, rectangleOn, type View } from "./pelt-view"
+import { useWriting } from "../writing/writing"
 
 /** On a smaller floor the grips would hide the pelt, px; it can be brought nearer. */
 const ROOMY = 70
 
 /** Parts of the pelt that the hand or the arrow keys move: openings, boxes on the floor, and the measures of the form. */
 export function Handles({ view }: { view: View }) {
+  const { write } = useWriting()
   const { shell, units } = useJob()
-  const { faces } = useLedger()
+  const { surfaces } = useLedger()
   const part = useJobView((state) => state.part)
   const { onHold, refusal } = useHold(view)
   const roomy = Math.min(shell.form.length, shell.form.width) * view.scale > ROOMY
   const grips = roomy
     ? gripsOf(
         shell.form,
-        faces.map(({ face }) => face),
+        surfaces.map(({ face }) => face),
       )
     : []
   return (
     <g>
-      {faces.flatMap((figures) =>
+      {surfaces.flatMap((figures) =>
         figures.openings.map(({ id, opening }) => (
           <Handle
-            key={id}
+            key={place.opening(id)}
             name={opening.name}
             words={placeWords(figures, opening, units)}
             outline={rectangleOn(figures.face, opening, view)}
-            chosen={part === id}
-            {...onHold({ kind: "opening", id }, id)}
+            chosen={isChosen(part, "openings", id)}
+            {...onHold({ kind: "opening", id })}
           />
         )),
       )}
-      {boxHandles(faces, shell, view).map(({ id, name, x, outline }) => (
+      {boxHandles(surfaces, shell, view).map(({ id, name, x, outline }) => (
         <Handle
           key={id}
           name={name}
-          words={`${printWithUnit("length", x, units)} from the back`}
+          words={`${write("length", x)} from the back`}
           outline={outline}
-          chosen={part === id}
-          {...onHold({ kind: "box", id }, id)}
+          chosen={isChosen(part, "boxes", id)}
+          {...onHold({ kind: "box", id })}
         />
       ))}
       {grips.map(({ dimension, at, way }) => {
@@ -67,11 +73,11 @@ export function Handles({ view }: { view: View }) {
             aria-valuemin={50}
             aria-valuemax={200_000}
             aria-valuenow={Math.round(measureOf(shell.form, dimension)! * 1000)}
-            aria-valuetext={printWithUnit("length", measureOf(shell.form, dimension)!, units)}
+            aria-valuetext={write("length", measureOf(shell.form, dimension)!)}
             data-grip={dimension}
             transform={`translate(${x} ${y}) rotate(${way[0] !== 0 ? 90 : 0})`}
             className={`group touch-none ${way[0] !== 0 ? "cursor-ew-resize" : "cursor-ns-resize"}`}
-            {...onHold({ kind: "measure", dimension }, null)}
+            {...onHold({ kind: "measure", dimension })}
           >
             <rect x={-17} y={-8} width={34} height={16} fill="transparent" />
             <rect
@@ -130,13 +136,13 @@ function Handle({ name, words, outline, chosen, ...events }: HandleProps) {
 }
 
 /** Boxes are taken hold of on the floor, where they stand. */
-function boxHandles(faces: readonly FaceFigures[], shell: Shell, view: View) {
-  const floor = faces.find(({ id }) => id === "floor")!.face
+function boxHandles(surfaces: readonly SurfaceFigures[], shell: Shell, view: View) {
+  const floor = floorOf(surfaces).face
   const places = boxesOn(floor, shell)
   return Object.entries(shell.boxes).map(([id, { name, x }], i) => ({ id, name, x, outline: rectangleOn(floor, places[i]!, view) }))
 }
 
-function placeWords({ name }: FaceFigures, { x, y }: { x: number; y: number }, units: Parameters<typeof printWithUnit>[2]): string {
+function placeWords({ name }: SurfaceFigures, { x, y }: { x: number; y: number }, units: Parameters<typeof printWithUnit>[2]): string {
   return `${name.toLowerCase()}, ${printWithUnit("length", x, units)} from the left, ${printWithUnit("length", y, units)} up`
 }
 
@@ -145,49 +151,32 @@ const WAYS: Record<string, Point> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], Ar
 /** The hand and the arrow keys: what moves shows at once and becomes one edit when it is let go. */
 function useHold(view: View) {
   const store = useJobStore()
-  const [state, dispatch] = useReducer(hold, { kind: "idle" })
   const [refusal, setRefusal] = useState<string | null>(null)
-  // An element under the hand is moved by the very state that it sends: its last place is read from here, not from the closure.
-  const latest = useRef(state)
-  const send = (event: Parameters<typeof hold>[1]) => {
-    latest.current = hold(latest.current, event)
-    dispatch(event)
-    return latest.current
-  }
   const editFor = (held: Held, moved: Point, free: boolean): Edit | null => {
     const { document } = store.getState().history
-    return movedPart(document.shell, ledgerFor(document).faces, held, moved, view.scale, free)
+    return movedPart(document.shell, ledgerOf(activeState(document)).surfaces, held, moved, view.scale, free)
   }
   const commit = (edit: Edit | null) => setRefusal(edit ? (store.edit(edit)?.message ?? null) : null)
-  const choose = (held: Held, part: string | null) => {
-    if (held.kind === "opening") store.choose({ part, face: store.getState().history.document.shell.openings[held.id]!.face, layer: null })
-    else if (part) store.choose({ part })
+  const choose = (held: Held) => {
+    if (held.kind === "measure") return
+    const part = { list: held.kind === "opening" ? "openings" : "boxes", id: held.id } as const
+    const { openings } = store.getState().history.document.shell
+    store.choose({ part, ...(held.kind === "opening" ? { face: openings[held.id]!.face, layer: null } : {}) })
   }
-  const onHold = (held: Held, part: string | null) => ({
-    onPointerDown: (event: PointerEvent<SVGGElement>) => {
-      event.stopPropagation()
-      event.currentTarget.setPointerCapture(event.pointerId)
-      send({ kind: "press", held, at: [event.clientX, event.clientY] })
+  const { handlers } = useDrag<Held>({
+    onMove: (held, moved, free) => store.show(editFor(held, moved, free)),
+    onDrop: (held, moved, free) => {
+      choose(held)
+      commit(editFor(held, moved, free))
     },
-    onPointerMove: (event: PointerEvent<SVGGElement>) => {
-      if (latest.current.kind === "idle") return
-      event.stopPropagation()
-      const now = send({ kind: "move", at: [event.clientX, event.clientY] })
-      if (now.kind === "dragging") store.show(editFor(now.held, now.moved, event.shiftKey))
-    },
-    onPointerUp: (event: PointerEvent<SVGGElement>) => {
-      const last = latest.current
-      send({ kind: "release" })
-      choose(held, part)
-      if (last.kind === "dragging") commit(editFor(last.held, last.moved, event.shiftKey))
-    },
-    onPointerCancel: () => {
-      send({ kind: "release" })
-      store.show(null)
-    },
+    onTap: choose,
+    onCancel: () => store.show(null),
+  })
+  const onHold = (held: Held) => ({
+    ...handlers(held),
     onKeyDown: (event: KeyboardEvent<SVGGElement>) => {
       const way = WAYS[event.key]
-      if (event.key === "Enter" || event.key === " ") choose(held, part)
+      if (event.key === "Enter" || event.key === " ") choose(held)
       else if (!way) return
       event.preventDefault()
       event.stopPropagation()

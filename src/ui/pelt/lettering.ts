@@ -1,7 +1,7 @@
 import type { Face, Point } from "../../core/shell/face"
 import { type Box, labelPlace, sharedArea } from "../../core/shell/pelt-layout"
 import { boxOf, type EdgeMark, edgeMarks } from "./edge-marks"
-import type { FaceInk } from "./ink"
+import type { Paint } from "../overlays/overlay"
 import { outlineOn, type View } from "./pelt-view"
 
 /** The words of a face as they are written on the pelt, px. */
@@ -27,28 +27,28 @@ export const SECOND_LINE = 17
  */
 export function lettering(
   { face, name }: { face: Face; name: string },
-  ink: FaceInk,
+  paint: Paint,
   view: View,
   taken: readonly Box[],
   print: ((length: number) => string) | null,
 ): { words: FaceWords; marks: EdgeMark[] } {
   const lengths = print ? edgeMarks(face, view, taken, print) : []
-  const words = faceWords(name, ink, boxOf(outlineOn(face, face.outline, view)), [...taken, ...lengths.map(({ box }) => box)])
+  const words = faceWords(name, paint, boxOf(outlineOn(face, face.outline, view)), [...taken, ...lengths.map(({ box }) => box)])
   return { words, marks: lengths.filter(({ box }) => sharedArea(box, words.box) === 0) }
 }
 
 /**
  * The words of a face, beside its openings; what does not fit a small face is left to the pane beside and to its spoken name.
  */
-function faceWords(name: string, ink: FaceInk, within: Box, taken: readonly Box[]): FaceWords {
-  const title = ink.figure ?? name
-  const roomy = [ink.figure ? `${name} · ${ink.words}` : ink.words, ink.words].find((words) => words.length * 5.9 < within.width)
+function faceWords(name: string, paint: Paint, within: Box, taken: readonly Box[]): FaceWords {
+  const title = paint.figure ?? name
+  const roomy = [paint.figure ? `${name} · ${paint.words}` : paint.words, paint.words].find((words) => words.length * 5.9 < within.width)
   const second = within.height < 40 ? undefined : roomy
-  const titleSize = Math.min(ink.figure ? 20 : 14.5, (within.width / title.length) * 1.7)
+  const titleSize = Math.min(paint.figure ? 20 : 14.5, (within.width / title.length) * 1.7)
   // Letters are about 0.55 of their size wide; near enough to keep a label off an opening.
-  const width = Math.max(title.length * (ink.figure ? 11 : 8), (second ?? "").length * 6.1)
+  const width = Math.max(title.length * (paint.figure ? 11 : 8), (second ?? "").length * 6.1)
   // Over the title's base line and under it.
-  const [over, under] = [titleSize + (ink.mark ? 20 : 0), second === undefined ? 4 : SECOND_LINE + 4]
+  const [over, under] = [titleSize + (paint.mark ? 20 : 0), second === undefined ? 4 : SECOND_LINE + 4]
   const size = { width, height: over + under }
   const [x, y] = labelPlace(within, taken, size)
   return { title, titleSize, second, at: [x, y + (over - under) / 2], box: { x, y, ...size } }

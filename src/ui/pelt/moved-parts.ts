@@ -1,4 +1,5 @@
-import type { FaceFigures } from "../../core/ledger/face-figures"
+import { membersOf } from "../../core/assembly/build-up"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Point } from "../../core/shell/face"
 import { framingOn } from "../../core/shell/framing"
 import { gripsOf } from "../../core/shell/grips"
@@ -8,8 +9,11 @@ import type { Edit } from "../../edit/edit"
 import { setDimension, setPart } from "../../edit/shell-edits"
 import { measureOf } from "../../schema/job/form"
 import type { Shell } from "../../schema/job/shell"
-import type { Held } from "./hold"
+import type { Dimension } from "../../schema/job/form"
 import { wayOn } from "./pelt-view"
+
+/** What of the shell can be taken hold of on the pelt. */
+export type Held = { kind: "opening"; id: string } | { kind: "box"; id: string } | { kind: "measure"; dimension: Dimension }
 
 /** How near a line must be to hold an edge, px. */
 const HOLDS = 8
@@ -23,7 +27,7 @@ const HOLDS = 8
  */
 export function movedPart(
   shell: Shell,
-  faces: readonly FaceFigures[],
+  surfaces: readonly SurfaceFigures[],
   held: Held,
   moved: Point,
   scale: number,
@@ -33,7 +37,7 @@ export function movedPart(
   switch (held.kind) {
     case "opening": {
       const opening = shell.openings[held.id]
-      const figures = faces.find(({ id }) => id === opening?.face)
+      const figures = surfaces.find(({ face }) => face.id === opening?.face)
       if (!opening || !figures) return null
       const [du, dv] = wayOn(figures.face.place, moved, scale)
       const { x, y, width, height } = opening
@@ -48,7 +52,7 @@ export function movedPart(
       return setPart("boxes", held.id, { x: snappedLength(Math.max(0, box.x + moved[0] / scale), lines, reach, free) })
     }
     case "measure": {
-      const faceList = faces.map(({ face }) => face)
+      const faceList = surfaces.map(({ face }) => face)
       const grip = gripsOf(shell.form, faceList).find(({ dimension }) => dimension === held.dimension)
       const value = measureOf(shell.form, held.dimension)
       if (!grip || value === undefined) return null
@@ -59,7 +63,7 @@ export function movedPart(
 }
 
 /** Lines that an opening's edges may be held by: those of its face, of its neighbours, and of the members beside it. */
-function linesOn(shell: Shell, { face, openings, layers }: FaceFigures, moving: string): Lines {
+function linesOn(shell: Shell, { face, openings, layers }: SurfaceFigures, moving: string): Lines {
   const { left, right, low, high } = boundsOf(face.outline)
   const others = openings.filter(({ id }) => id !== moving).map(({ opening }) => opening)
   const lines = { x: [left, right], y: [low, high] }
@@ -67,7 +71,7 @@ function linesOn(shell: Shell, { face, openings, layers }: FaceFigures, moving: 
     lines.x.push(x, x + width)
     lines.y.push(y, y + height)
   }
-  for (const set of new Set(layers.flatMap((layer) => layer.set ?? [])))
+  for (const { set } of membersOf(layers))
     for (const { role, outline } of framingOn(shell, face, set).members) {
       if (role !== "member") continue
       const edges = boundsOf(outline)

@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { anyForm } from "../../../tests/arbitrary/any-form"
 import { ledgerOf } from "../../core/ledger/ledger"
-import { activeState } from "../../core/ledger/state"
+import { activeState } from "../../core/enclosure/job-state"
 import { gripsOf } from "../../core/shell/grips"
 import { facesOf } from "../../core/shell/faces"
 import { faceName } from "../../core/shell/face-name"
@@ -14,8 +14,8 @@ import { measureOf } from "../../schema/job/form"
 import type { Job } from "../../schema/job/job"
 import { boxOf } from "./edge-marks"
 import { lettering } from "./lettering"
-import { hold, type Held } from "./hold"
-import { movedPart } from "./moved-parts"
+import { hold } from "../drawings/hold"
+import { type Held, movedPart } from "./moved-parts"
 import { fit, outlineOn, rectangleOn, WHOLE, zoomedAt } from "./pelt-view"
 
 const hut = demoJobs().find(({ name }) => name === "Tern Hut")!
@@ -23,7 +23,7 @@ const van = demoJobs().find(({ name }) => name === "Larkspur")!
 
 /** The job after a part was moved by a way on a screen of 100 px in a metre. */
 function moved(job: Job, held: Held, way: [number, number], free = true): Job {
-  const edit = movedPart(job.shell, ledgerOf(activeState(job)).faces, held, way, 100, free)!
+  const edit = movedPart(job.shell, ledgerOf(activeState(job)).surfaces, held, way, 100, free)!
   const result = applyEdit(job, edit)
   if (!result.ok) throw new Error(result.error.message)
   return result.value?.job ?? job
@@ -33,7 +33,7 @@ describe("the hand on the pelt", () => {
   const held: Held = { kind: "opening", id: "door" }
 
   test("a press that hardly moves is a tap, one that has moved far is a drag until it is let go", () => {
-    const pressed = hold({ kind: "idle" }, { kind: "press", held, at: [10, 10] })
+    const pressed = hold<Held>({ kind: "idle" }, { kind: "press", held, at: [10, 10] })
     expect(hold(pressed, { kind: "move", at: [12, 12] }).kind).toBe("pressed")
     const dragging = hold(pressed, { kind: "move", at: [30, 10] })
     expect(dragging).toMatchObject({ kind: "dragging", moved: [20, 0] })

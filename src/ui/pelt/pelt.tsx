@@ -3,22 +3,25 @@ import { Maximize, Minus, Plus, Printer } from "lucide-react"
 import { type PointerEvent, useCallback, useEffect, useId, useMemo, useRef, useState } from "react"
 import type { Point } from "../../core/shell/face"
 import type { FaceId } from "../../schema/job/shell"
-import { useJob, useJobStore, useJobView, useLedger } from "../job/job-store"
+import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
 import { IconButton } from "../primitives/button"
 import { useSize } from "../primitives/use-size"
 import { FaceDrawing } from "./face-drawing"
 import { HatchPatterns } from "./hatches"
-import { type InkName, inkOf } from "./ink"
+import type { Overlay } from "../overlays/overlay"
+import { useWriting } from "../writing/writing"
 import { Handles } from "./handles"
 import { fit, type Look, type View, WHOLE, zoomedAt } from "./pelt-view"
 
 const STEP = 1.5
 
 /** The shell unfolded to scale; every face is a button that selects it everywhere. It can be brought nearer and pushed about. */
-export function Pelt({ ink, editable }: { ink: InkName; editable: boolean }) {
+export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolean }) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 716, height: 560 })
   const job = useJob()
   const ledger = useLedger()
+  const writing = useWriting()
   const chosen = useJobView((view) => view.face)
   const store = useJobStore()
   const name = useId()
@@ -26,22 +29,22 @@ export function Pelt({ ink, editable }: { ink: InkName; editable: boolean }) {
   const view = useMemo(
     () =>
       fit(
-        ledger.faces.map((figures) => figures.face),
+        ledger.surfaces.map((figures) => figures.face),
         size,
         26,
         look.zoom,
       ),
-    [ledger.faces, size, look.zoom],
+    [ledger.surfaces, size, look.zoom],
   )
-  const inks = useMemo(
-    () => new Map(ledger.faces.map((figures) => [figures.id, inkOf(ink, figures, ledger, job.units)])),
-    [ink, ledger, job.units],
+  const paints = useMemo(
+    () => new Map(ledger.surfaces.map((surface) => [surface.id, overlay.paint(surface, ledger, writing)])),
+    [overlay, ledger, writing],
   )
   const choose = useCallback((face: FaceId) => store.choose({ face, layer: null, part: null }), [store])
   const pan = usePan(look, setLook)
   useWheel(ref, (at, nearer) => setLook((now) => zoomedAt(now, nearer ? 1.15 : 1 / 1.15, at, size)))
   // The chosen face is drawn last, so that its outline lies over its neighbours'.
-  const ordered = [...ledger.faces].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen))
+  const ordered = [...ledger.surfaces].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen))
   const step = (factor: number) => setLook(zoomedAt(look, factor, [size.width / 2, size.height / 2], size))
   return (
     <div ref={ref} className="relative min-h-0 grow overflow-hidden" data-testid="pelt">
@@ -61,9 +64,8 @@ export function Pelt({ ink, editable }: { ink: InkName; editable: boolean }) {
               key={figures.id}
               figures={figures}
               shell={job.shell}
-              ink={inks.get(figures.id)!}
-              measures={ink === "measures"}
-              system={job.units}
+              paint={paints.get(figures.id)!}
+              lengths={overlay.lengths ?? false}
               view={view}
               hatches={name}
               chosen={figures.id === chosen}

@@ -1,9 +1,9 @@
 "use client"
 import { type ReactNode, useId, useState } from "react"
-import { attempt } from "../../core/errors"
-import { type Kind, parseQuantity, printQuantity, printWithUnit } from "../../core/quantity/measure"
-import type { UnitSystem } from "../../core/quantity/unit-system"
+import { attempt } from "../../schema/outcome"
+import { type Kind, parseQuantity } from "../../core/quantity/measure"
 import type { Fault } from "../../schema/parse"
+import { useWriting, type Writing } from "../writing/writing"
 
 interface Labelling {
   id: string
@@ -108,7 +108,6 @@ export function TypedField({ label, shown, unit = "", onCommit, placeholder, aut
 interface Quantity {
   label: string
   kind: Kind
-  system: UnitSystem
   value: number | null
   onCommit: (value: number) => Fault | null
   /** Makes an empty field mean "none". */
@@ -119,8 +118,9 @@ interface Quantity {
 }
 
 /** A figure with its unit, written as people write it. */
-export function QuantityField({ label, kind, system, value, onCommit, onEmpty, placeholder, autoFocus, bare }: Quantity) {
-  const printed = value === null ? { text: "", unit: printQuantity(kind, 0, system).unit } : printQuantity(kind, value, system)
+export function QuantityField({ label, kind, value, onCommit, onEmpty, placeholder, autoFocus, bare }: Quantity) {
+  const writing = useWriting()
+  const printed = value === null ? { text: "", unit: writing.unit(kind) } : writing.printed(kind, value)
   return (
     <TypedField
       label={label}
@@ -131,20 +131,20 @@ export function QuantityField({ label, kind, system, value, onCommit, onEmpty, p
       {...(autoFocus ? { autoFocus } : {})}
       onCommit={(text) => {
         if (text.trim() === "" && onEmpty) return onEmpty()
-        const parsed = attempt(() => parseQuantity(kind, text, system))
-        return parsed.ok ? inUnits(onCommit(parsed.value), parsed.value, kind, system) : parsed.error
+        const parsed = attempt(() => parseQuantity(kind, text, writing.units))
+        return parsed.ok ? inUnits(onCommit(parsed.value), parsed.value, kind, writing.write) : parsed.error
       }}
     />
   )
 }
 
 /** A fault about the figure that was typed, told in the units in which it was typed. */
-function inUnits(fault: Fault | null, typed: number, kind: Kind, system: UnitSystem): Fault | null {
+function inUnits(fault: Fault | null, typed: number, kind: Kind, write: Writing["write"]): Fault | null {
   if (fault?.range?.given !== typed) return fault
   const { edge, limit } = fault.range
-  const words = printWithUnit(kind, limit, system)
+  const words = write(kind, limit)
   // The least lengths are less than what is written of one.
-  const least = limit !== 0 && words === printWithUnit(kind, 0, system)
+  const least = limit !== 0 && words === write(kind, 0)
   return { ...fault, message: `It must be ${least ? "more than nothing" : `${edge} ${words}`}.` }
 }
 

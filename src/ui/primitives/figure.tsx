@@ -1,6 +1,6 @@
 "use client"
-import { type Kind, printQuantity } from "../../core/quantity/measure"
-import type { UnitSystem } from "../../core/quantity/unit-system"
+import type { Kind } from "../../core/quantity/measure"
+import { useWriting } from "../writing/writing"
 
 const SIZES = { ledger: "text-[22px] leading-[26px]", face: "text-[22px] leading-7", shelf: "text-[18px] leading-6" }
 
@@ -8,17 +8,15 @@ const SIZES = { ledger: "text-[22px] leading-[26px]", face: "text-[22px] leading
 export function Figure({
   kind,
   value,
-  system,
   size = "ledger",
   rough = false,
 }: {
   kind: Kind
   value: number
-  system: UnitSystem
   size?: keyof typeof SIZES
   rough?: boolean
 }) {
-  const { text, unit } = printQuantity(kind, value, system)
+  const { text, unit } = useWriting().printed(kind, value)
   return (
     <span className="whitespace-nowrap">
       {rough ? (

@@ -1,9 +1,9 @@
 "use client"
+import { activeState } from "../../core/enclosure/job-state"
+import { ledgerOf } from "../../core/ledger/ledger"
 import { useRouter } from "next/navigation"
 import { useState } from "react"
 import { STATIONS } from "../../core/climate/stations"
-import { printWithUnit } from "../../core/quantity/measure"
-import type { UnitSystem } from "../../core/quantity/unit-system"
 import { KNOWN } from "../../edit/known"
 import type { Dimension } from "../../schema/job/form"
 import { SCHOOLS } from "../../edit/start/schools"
@@ -12,23 +12,24 @@ import type { JobKind } from "../../schema/job/job"
 import { readDocument } from "../../schema/job/read-job"
 import type { Fault } from "../../schema/parse"
 import { call } from "../job/api"
-import { ledgerFor } from "../job/job-store"
+
 import { SmallPelt } from "../pelt/small-pelt"
 import { DIMENSIONS } from "../dimensions"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
 import { QuantityField, SelectField, TypedField } from "../primitives/fields"
 import { Refusal } from "../primitives/refusal"
+import { useWriting } from "../writing/writing"
 
 interface Props {
   kind: JobKind
-  units: UnitSystem
   taken: readonly string[]
   onClose: () => void
 }
 
 /** Six questions at most, each with an answer that will do; the figures below move with them. */
-export function NewJobDialog({ kind, units, taken, onClose }: Props) {
+export function NewJobDialog({ kind, taken, onClose }: Props) {
+  const { units, write } = useWriting()
   const kit = KITS[kind]
   const schools = SCHOOLS[kind]
   const router = useRouter()
@@ -42,7 +43,7 @@ export function NewJobDialog({ kind, units, taken, onClose }: Props) {
     school: schools[0]!.id,
   }))
   const job = startJob(answers)
-  const ledger = ledgerFor(job)
+  const ledger = ledgerOf(activeState(job))
   // An answer is held against the schema at once, so that what is wrong is said beside its field.
   const answer = (change: Partial<Answers>): Fault | null => {
     const next = { ...answers, ...change }
@@ -71,7 +72,6 @@ export function NewJobDialog({ kind, units, taken, onClose }: Props) {
               key={dimension}
               label={label}
               kind="length"
-              system={units}
               autoFocus={i === 0}
               value={(answers.form as Partial<Record<Dimension, number>>)[dimension]!}
               onCommit={(value) => answer({ form: { ...answers.form, [dimension]: value } })}
@@ -92,18 +92,18 @@ export function NewJobDialog({ kind, units, taken, onClose }: Props) {
         />
         <p className="text-graphite">{schools.find(({ id }) => id === answers.school)?.fits}</p>
         <div className="flex items-center gap-4 border-t border-seam pt-3">
-          <SmallPelt faces={ledger.faces} width={110} height={92} />
+          <SmallPelt surfaces={ledger.surfaces} width={110} height={92} />
           <p className="grow">
             {kind === "cold-room" ? (
               <>
-                <strong>{printWithUnit("power", ledger.gain.total, units)}</strong> come in at the hottest hour,
+                <strong>{write("power", ledger.gain.total)}</strong> come in at the hottest hour,
               </>
             ) : (
               <>
-                <strong>{printWithUnit("power", ledger.loss.total, units)}</strong> go out on the worst night,
+                <strong>{write("power", ledger.loss.total)}</strong> go out on the worst night,
               </>
             )}{" "}
-            {printWithUnit("length", ledger.clear.standing, units)} high inside.
+            {write("length", ledger.clear.standing)} high inside.
           </p>
           <Button look="strong" onClick={() => void start()}>
             Start the job

@@ -1,4 +1,5 @@
 "use client"
+import { activeState } from "../../core/enclosure/job-state"
 import { Ellipsis } from "lucide-react"
 import Link from "next/link"
 import { DropdownMenu } from "radix-ui"
@@ -6,10 +7,10 @@ import { useState } from "react"
 import { toast } from "sonner"
 import { STATIONS } from "../../core/climate/stations"
 import { inTheWay } from "../../core/ledger/in-the-way"
-import type { UnitSystem } from "../../core/quantity/unit-system"
+import { useWriting } from "../writing/writing"
 import type { ShelfJob } from "../../schema/change"
 import { call } from "../job/api"
-import { useLedgerOf } from "../job/job-store"
+import { useLedgerOf } from "../job/use-ledger"
 import { SmallPelt } from "../pelt/small-pelt"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
@@ -21,45 +22,39 @@ const RenameJob = later(() => import("./rename-job").then((module) => module.Ren
 
 interface Props {
   job: ShelfJob
-  units: UnitSystem
   onChanged: () => void
 }
 
 /** A job on the shelf: its pelt, its headline figures, and what stands in its way. */
-export function ShelfJobCard({ job: shelved, units, onChanged }: Props) {
+export function ShelfJobCard({ job: shelved, onChanged }: Props) {
   const { id, document: job } = shelved
+  const writing = useWriting()
   const [renaming, setRenaming] = useState(false)
-  const ledger = useLedgerOf(job)
+  const ledger = useLedgerOf(id, activeState(job))
   const [obstacle, ...more] = inTheWay(ledger, job.brief.limits)
   const cooled = job.brief.kind === "cold-room"
   return (
     <li className="relative border-r border-seam px-4 pb-3 first:pl-0 max-[700px]:border-r-0">
       <Link href={`/jobs/${id}/build-ups`} className="block">
         <span className="grid h-64 place-items-center">
-          <SmallPelt faces={ledger.faces} width={236} height={250} />
+          <SmallPelt surfaces={ledger.surfaces} width={236} height={250} />
         </span>
         <span className="block font-display text-[19px] leading-6 font-bold">{job.name}</span>
         <span className="block truncate">{job.brief.use}</span>
         <span className="block truncate text-graphite">{STATIONS[job.brief.station]?.name}</span>
         <span className="mt-1 flex flex-wrap items-center gap-x-4">
           <Named words={cooled ? "in" : "lost"}>
-            <Figure
-              size="shelf"
-              kind="power"
-              rough={ledger.pending.length > 0}
-              value={cooled ? ledger.gain.total : ledger.loss.total}
-              system={units}
-            />
+            <Figure size="shelf" kind="power" rough={ledger.pending.length > 0} value={cooled ? ledger.gain.total : ledger.loss.total} />
           </Named>
           <Named words="high">
-            <Figure size="shelf" kind="length" value={ledger.clear.standing} system={units} />
+            <Figure size="shelf" kind="length" value={ledger.clear.standing} />
           </Named>
-          <DampRing verdict={ledger.wettest.damp.verdict} size={18} />
+          <DampRing verdict={ledger.moisture[ledger.wettest.id].verdict} size={18} />
         </span>
         <span
           className={`block font-semibold ${obstacle === undefined ? "font-normal text-graphite" : obstacle.kind === "damp" ? "text-fen" : "text-clay"}`}
         >
-          {obstacle === undefined ? "nothing in the way" : obstacleWords(obstacle, units)}
+          {obstacle === undefined ? "nothing in the way" : obstacleWords(obstacle, writing)}
           {more.length > 0 ? <span className="font-normal text-graphite"> and {more.length} more</span> : null}
         </span>
       </Link>

@@ -1,15 +1,19 @@
 "use client"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
+import { ledgerOf } from "../../core/ledger/ledger"
+import { WRITING, WritingProvider } from "../writing/writing"
+import { activeState } from "../../core/enclosure/job-state"
 import { useRouter } from "next/navigation"
-import { useRef, useState } from "react"
+import { useMemo, useRef, useState } from "react"
 import { toast } from "sonner"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import type { Shelf as ShelfData } from "../../schema/change"
-import { type Job, type JobKind, LARGEST_FILE } from "../../schema/job/job"
+import { type JobKind, LARGEST_FILE } from "../../schema/job/job"
 import { KITS, startJob } from "../../edit/start/start-job"
 import { ThemeButton, UnitSwitch } from "../bench/display"
-import { useSolved, useSolvingBeside } from "../bridge/bench-solutions"
+import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
 import { call } from "../job/api"
-import { ledgerFor } from "../job/job-store"
+
 import { SmallPelt } from "../pelt/small-pelt"
 import { later } from "../primitives/later"
 import { ShelfJobCard } from "./shelf-job"
@@ -25,81 +29,91 @@ export function Shelf({ shelf, startUnits }: { shelf: ShelfData; startUnits: Uni
   const router = useRouter()
   const [units, setUnits] = useState(startUnits)
   const [making, setMaking] = useState<JobKind | null>(null)
-  useSolved()
-  useSolvingBeside(shelf.jobs.map(({ document }) => ledgerFor(document)))
+  const calculations = useCalculations()
+  const shown = useShown()
+  useWorkedOut(
+    "shelf",
+    useMemo(
+      () => shelf.jobs.map(({ id, document }) => calculations.ledger(id, activeState(document), shown)),
+      [shelf.jobs, calculations, shown],
+    ),
+  )
   const switchUnits = () => {
     const next = units === "metric" ? "inch-pound" : "metric"
     document.cookie = `units=${next}; path=/; max-age=31536000; samesite=strict`
     setUnits(next)
   }
   return (
-    <div className="flex min-h-dvh flex-col">
-      <header className="flex h-13 shrink-0 items-center border-b border-ink bg-sheet px-6">
-        <span className="font-display text-[20px] font-bold">Pelzhaus</span>
-        <TapeMarks />
-        <UnitSwitch metric={units === "metric"} onSwitch={switchUnits} />
-        <ThemeButton />
-      </header>
-      <main className="grow">
-        <section className="px-6 pt-5">
-          <div className="flex flex-wrap items-baseline gap-x-6">
-            <h1 className="font-display text-[25px] leading-8 font-bold">On the shelf</h1>
-            <p className="text-graphite">
-              {shelf.jobs.length === 0
-                ? "empty: measure something below"
-                : `${shelf.jobs.length} ${shelf.jobs.length === 1 ? "job" : "jobs"}`}
-            </p>
-          </div>
-          <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(262px,1fr))]">
-            {shelf.jobs.map((job) => (
-              <ShelfJobCard key={job.id} job={job} units={units} onChanged={() => router.refresh()} />
+    <WritingProvider value={WRITING[units]}>
+      <div className="flex min-h-dvh flex-col">
+        <header className="flex h-13 shrink-0 items-center border-b border-ink bg-sheet px-6">
+          <span className="font-display text-[20px] font-bold">Pelzhaus</span>
+          <TapeMarks />
+          <UnitSwitch metric={units === "metric"} onSwitch={switchUnits} />
+          <ThemeButton />
+        </header>
+        <main className="grow">
+          <section className="px-6 pt-5">
+            <div className="flex flex-wrap items-baseline gap-x-6">
+              <h1 className="font-display text-[25px] leading-8 font-bold">On the shelf</h1>
+              <p className="text-graphite">
+                {shelf.jobs.length === 0
+                  ? "empty: measure something below"
+                  : `${shelf.jobs.length} ${shelf.jobs.length === 1 ? "job" : "jobs"}`}
+              </p>
+            </div>
+            <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(262px,1fr))]">
+              {shelf.jobs.map((job) => (
+                <ShelfJobCard key={job.id} job={job} onChanged={() => router.refresh()} />
+              ))}
+            </ul>
+            {shelf.unreadable.map(({ id, message }) => (
+              <p key={id} role="alert" className="mt-2 border-l-[3px] border-clay pl-3">
+                A job cannot be read and stays as it is in the store: {message}
+              </p>
             ))}
-          </ul>
-          {shelf.unreadable.map(({ id, message }) => (
-            <p key={id} role="alert" className="mt-2 border-l-[3px] border-clay pl-3">
-              A job cannot be read and stays as it is in the store: {message}
-            </p>
-          ))}
-        </section>
-        <section className="mt-4 border-t border-ink px-6 py-5">
-          <div className="flex flex-wrap items-baseline gap-x-4">
-            <h2 className="font-display text-[20px] leading-7 font-bold">Measure a new one</h2>
-            <p className="text-graphite">six questions, first answer within a minute</p>
-          </div>
-          <div className="mt-2 flex flex-wrap items-center gap-3">
-            {KINDS.map((kind) => (
-              <button
-                key={kind}
-                type="button"
-                className="moves flex h-22 w-46 items-center gap-3 rounded-soft border border-seam bg-sheet px-3 text-left hover:border-spruce"
-                onClick={() => setMaking(kind)}
-              >
-                <SmallPelt faces={ledgerFor(STARTS[kind]).faces} width={76} height={76} />
-                <span className="font-display text-[15px] leading-5 font-semibold">{KITS[kind].label}</span>
-              </button>
-            ))}
-            <OpenFile onOpened={(id) => router.push(`/jobs/${id}/build-ups`)} />
-          </div>
-        </section>
-        <KeptList />
-      </main>
-      <footer className="flex flex-wrap justify-between gap-x-6 border-t border-seam bg-sheet px-6 py-4 text-graphite">
-        <span>Kept on this machine only; “npm run backup” copies it.</span>
-        <span>Pelzhaus reckons; codes, licensed trades and makers’ sheets decide.</span>
-      </footer>
-      {making ? (
-        <NewJobDialog kind={making} units={units} taken={shelf.jobs.map(({ document }) => document.name)} onClose={() => setMaking(null)} />
-      ) : null}
-    </div>
+          </section>
+          <section className="mt-4 border-t border-ink px-6 py-5">
+            <div className="flex flex-wrap items-baseline gap-x-4">
+              <h2 className="font-display text-[20px] leading-7 font-bold">Measure a new one</h2>
+              <p className="text-graphite">six questions, first answer within a minute</p>
+            </div>
+            <div className="mt-2 flex flex-wrap items-center gap-3">
+              {KINDS.map((kind) => (
+                <button
+                  key={kind}
+                  type="button"
+                  className="moves flex h-22 w-46 items-center gap-3 rounded-soft border border-seam bg-sheet px-3 text-left hover:border-spruce"
+                  onClick={() => setMaking(kind)}
+                >
+                  <SmallPelt surfaces={STARTS[kind]} width={76} height={76} />
+                  <span className="font-display text-[15px] leading-5 font-semibold">{KITS[kind].label}</span>
+                </button>
+              ))}
+              <OpenFile onOpened={(id) => router.push(`/jobs/${id}/build-ups`)} />
+            </div>
+          </section>
+          <KeptList />
+        </main>
+        <footer className="flex flex-wrap justify-between gap-x-6 border-t border-seam bg-sheet px-6 py-4 text-graphite">
+          <span>Kept on this machine only; “npm run backup” copies it.</span>
+          <span>Pelzhaus reckons; codes, licensed trades and makers’ sheets decide.</span>
+        </footer>
+        {making ? (
+          <NewJobDialog kind={making} taken={shelf.jobs.map(({ document }) => document.name)} onClose={() => setMaking(null)} />
+        ) : null}
+      </div>
+    </WritingProvider>
   )
 }
 
 const STARTS = Object.fromEntries(
   KINDS.map((kind) => [
     kind,
-    startJob({ kind, name: kind, units: "metric", form: KITS[kind].form, station: KITS[kind].station, school: "" }),
+    ledgerOf(activeState(startJob({ kind, name: kind, units: "metric", form: KITS[kind].form, station: KITS[kind].station, school: "" })))
+      .surfaces,
   ]),
-) as Record<JobKind, Job>
+) as Record<JobKind, SurfaceFigures[]>
 
 function TapeMarks() {
   return (

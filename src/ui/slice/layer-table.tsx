@@ -1,21 +1,24 @@
 "use client"
+import { massOfLayers, priceOfLayers } from "../../core/takeoff/content"
 import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core"
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable"
 import { GripVertical } from "lucide-react"
 import { useId } from "react"
 import type { BuiltLayer } from "../../core/assembly/build-up"
-import type { FaceFigures } from "../../core/ledger/face-figures"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { heatFlowDirection } from "../../core/assembly/surface-resistance"
 import { transmittanceLayers } from "../../core/assembly/build-up"
 import { layerResistance } from "../../core/assembly/thermal-transmittance"
-import { type Kind, printQuantity } from "../../core/quantity/measure"
+import { type Kind } from "../../core/quantity/measure"
 import { moveLayer } from "../../edit/assembly-edits"
 import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { useWriting } from "../writing/writing"
 
 const NUMBER = "py-[3px] pl-2 text-right whitespace-nowrap tabular-nums"
 
 /** The layers as a table, outside to inside: rows are chosen, dragged, or moved with the keyboard. */
-export function LayerTable({ figures }: { figures: FaceFigures }) {
+export function LayerTable({ figures }: { figures: SurfaceFigures }) {
+  const writing = useWriting()
   const { units } = useJob()
   const store = useJobStore()
   const id = useId()
@@ -26,8 +29,8 @@ export function LayerTable({ figures }: { figures: FaceFigures }) {
   const { layers } = figures
   const direction = heatFlowDirection(figures.face.tilt, true)
   const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
-  const unit = (kind: Kind) => printQuantity(kind, 0, units).unit
-  const text = (kind: Kind, value: number) => printQuantity(kind, value, units).text
+  const unit = (kind: Kind) => writing.unit(kind)
+  const text = (kind: Kind, value: number) => writing.figure(kind, value)
   const drop = ({ active, over }: DragEndEvent) => {
     const to = layers.findIndex((layer) => layer.id === over?.id)
     if (to >= 0) store.edit(moveLayer(figures.assembly, String(active.id), to))
@@ -54,8 +57,8 @@ export function LayerTable({ figures }: { figures: FaceFigures }) {
                   <td className={NUMBER}>{text("length", layer.layer.thickness)}</td>
                   <td className={NUMBER}>{layer.label === null ? "–" : text("resistance", layer.label)}</td>
                   <td className={NUMBER}>{text("resistance", resistances[i]!)}</td>
-                  <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMass", layer.mass)}</td>
-                  <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMoney", layer.price)}</td>
+                  <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMass", massOfLayers([layer]))}</td>
+                  <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMoney", priceOfLayers([layer]))}</td>
                 </Row>
               ))}
             </tbody>
@@ -64,13 +67,13 @@ export function LayerTable({ figures }: { figures: FaceFigures }) {
             <tr className="border-t border-ink">
               <th className="py-1 pl-6 text-left font-semibold">Whole, films and members in</th>
               <td className={NUMBER}>{text("length", figures.winter.thickness)}</td>
-              <td className={NUMBER}>{text("resistance", figures.label)}</td>
+              <td className={NUMBER}>{text("resistance", figures.declaredResistance)}</td>
               <td className={`${NUMBER} font-bold`}>
-                <span className="font-normal text-graphite">{text("resistance", figures.centre)} → </span>
-                {text("resistance", figures.whole)}
+                <span className="font-normal text-graphite">{text("resistance", figures.cavityResistance)} → </span>
+                {text("resistance", figures.totalResistance)}
               </td>
-              <td className={NUMBER}>{text("arealMass", figures.mass)}</td>
-              <td className={NUMBER}>{text("arealMoney", figures.price)}</td>
+              <td className={NUMBER}>{text("arealMass", massOfLayers(figures.layers))}</td>
+              <td className={NUMBER}>{text("arealMoney", priceOfLayers(figures.layers))}</td>
             </tr>
           </tfoot>
         </table>
@@ -110,7 +113,11 @@ function Row({ layer, children }: { layer: BuiltLayer; children: React.ReactNode
             onClick={() => store.choose({ layer: layer.id })}
           >
             {layer.material.name}
-            {layer.set ? <span className="text-graphite">, between {layer.set.name.toLowerCase()}</span> : null}
+            {layer.members.map(({ id, set }) => (
+              <span key={id} className="text-graphite">
+                , between {set.name.toLowerCase()}
+              </span>
+            ))}
             {layer.layer.existing ? <span className="text-graphite">, there already</span> : null}
           </button>
         </div>

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import { CATALOGUE } from "../../core/material/catalogue"
-import { drag, type DragState } from "./drag"
+import { draggedThickness } from "./dragged-thickness"
 import { placeOfDepth, sliceGeometry } from "./slice-geometry"
 
 describe("the slice", () => {
@@ -21,21 +21,15 @@ describe("the slice", () => {
 
 describe("an edge under the hand", () => {
   const material = CATALOGUE["stone-wool"]! // 50, 70, 95, 100, 120, 145, 150, 200 mm
-  const pressed = drag({ kind: "idle" }, { kind: "press", layer: "l", x: 100, thickness: 0.12, scale: 2000 })
-  const to = (x: number, free = false) =>
-    (drag(pressed, { kind: "move", x, material, free }) as Extract<DragState, { kind: "dragging" }>).thickness
+  /** From 120 mm by so many pixels, at 2000 px in a metre. */
+  const to = (right: number, free = false) => draggedThickness(0.12 + right / 2000, material, 2000, free)
 
   test("is held by a sold thickness, and by whole millimetres between", () => {
-    expect(to(100 + 0.025 * 2000 + 5)).toBe(0.145)
-    expect(to(100 + 0.012 * 2000)).toBeCloseTo(0.132, 12)
-    expect(to(100 + 0.0254 * 2000, true)).toBeCloseTo(0.145, 12)
-    expect(to(100 + 0.0266 * 2000, true)).toBeCloseTo(0.147, 12)
+    expect(to(0.025 * 2000 + 5)).toBe(0.145)
+    expect(to(0.012 * 2000)).toBeCloseTo(0.132, 12)
+    expect(to(0.0254 * 2000, true)).toBeCloseTo(0.145, 12)
+    expect(to(0.0266 * 2000, true)).toBeCloseTo(0.147, 12)
   })
 
   test("never makes a layer of nothing", () => expect(to(-10_000)).toBe(0.001))
-
-  test("moves nothing that was not pressed", () => {
-    expect(drag({ kind: "idle" }, { kind: "move", x: 5, material, free: false })).toEqual({ kind: "idle" })
-    expect(drag(pressed, { kind: "release" })).toEqual({ kind: "idle" })
-  })
 })

@@ -1,40 +1,55 @@
 "use client"
-import { useId, useReducer, useRef } from "react"
+import { type ComponentProps, useId } from "react"
 import { dewPoint } from "../../core/air/dew-point"
 import type { BuiltLayer } from "../../core/assembly/build-up"
 import { nextSold } from "../../core/material/layer-properties"
-import type { FaceFigures } from "../../core/ledger/face-figures"
-import { printQuantity, printWithUnit } from "../../core/quantity/measure"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
+import type { Point } from "../../core/shell/face"
 import { setThickness } from "../../edit/assembly-edits"
-import type { Season } from "../../edit/brief-edits"
-import { useJob, useJobStore, useJobView } from "../job/job-store"
+import type { Season } from "../../schema/quantity"
+import { useJobStore, useJobView } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
 import { hatch, HatchPatterns } from "../pelt/hatches"
+import { useWriting } from "../writing/writing"
 import { useSize } from "../primitives/use-size"
-import { drag } from "./drag"
+import { useDrag } from "../drawings/use-drag"
+import { draggedThickness } from "./dragged-thickness"
 import { placeOfDepth, profileLines, sliceGeometry, soldPlaces } from "./slice-geometry"
 
 const TOP = 22
 const HEIGHT = 236
 
+/** A layer's inner edge under the hand; the scale is held so that the edge stays under the finger. */
+interface HeldEdge {
+  layer: BuiltLayer
+  scale: number
+}
+
 /** The chosen face cut through: layers to scale, outdoors left, with temperature and dew point through it. */
-export function Slice({ figures, season, still = false }: { figures: FaceFigures; season: Season; still?: boolean }) {
+export function Slice({ figures, season, still = false }: { figures: SurfaceFigures; season: Season; still?: boolean }) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 516, height: 290 })
-  const job = useJob()
   const store = useJobStore()
   const chosen = useJobView((view) => view.layer)
-  const [state, dispatch] = useReducer(drag, { kind: "idle" })
+  const { moisture } = useLedger()
+  const { write } = useWriting()
   const name = useId()
   const { layers } = figures
   const thicknesses = layers.map(({ layer }) => layer.thickness)
-  const geometry = sliceGeometry(thicknesses, size.width, state.kind === "dragging" ? state.scale : undefined)
-  const look = figures.damp[season]
+  const thicknessAt = ({ layer, scale }: HeldEdge, [right]: Point, free: boolean) =>
+    setThickness(figures.assembly, layer.id, draggedThickness(layer.layer.thickness + right / scale, layer.material, scale, free))
+  const { dragged, handlers } = useDrag<HeldEdge>({
+    onMove: (held, moved, free) => store.show(thicknessAt(held, moved, free)),
+    onDrop: (held, moved, free) => void store.edit(thicknessAt(held, moved, free)),
+    onCancel: () => store.show(null),
+  })
+  const geometry = sliceGeometry(thicknesses, size.width, dragged?.scale)
+  const look = moisture[figures.id][season]
   const lines = profileLines(look, layers, geometry, dewPoint, HEIGHT)
-  const worst = look.wet ?? look.leakWets
+  const worst = look.wet ?? look.exfiltrationWets
   // The edge of a film lies on that of the board beside it: thick layers, and the chosen one above all, get the hand.
   const reachable = [...layers].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen) || a.layer.thickness - b.layer.thickness)
   const selected = layers.find(({ id }) => id === chosen)
-  const air = (value: number, humidity: number) =>
-    `${printWithUnit("temperature", value, job.units)} · ${Math.round(humidity * 100)} % humid`
+  const air = (value: number, humidity: number) => `${write("temperature", value)} · ${Math.round(humidity * 100)} % humid`
   return (
     <div ref={ref}>
       <svg
@@ -46,7 +61,7 @@ export function Slice({ figures, season, still = false }: { figures: FaceFigures
         <HatchPatterns name={name} />
         <g fontSize={12} fill="var(--graphite)">
           <text x={0} y={13}>
-            {figures.ground ? "soil" : figures.beyond.kind === "space" ? figures.beyond.space.name.toLowerCase() : "outdoors"},{" "}
+            {figures.ground ? "soil" : figures.adjacent.kind === "space" ? figures.adjacent.space.name.toLowerCase() : "outdoors"},{" "}
             {air(look.outside.temperature, look.outside.relativeHumidity)}
           </text>
           <text x={size.width} y={13} textAnchor="end">
@@ -88,21 +103,8 @@ export function Slice({ figures, season, still = false }: { figures: FaceFigures
                   layer={layer}
                   x={geometry.edges[layers.indexOf(layer) + 1]!}
                   chosen={layer.id === chosen}
-                  units={job.units}
-                  onPress={(x) => {
-                    store.choose({ layer: layer.id })
-                    dispatch({ kind: "press", layer: layer.id, x, thickness: layer.layer.thickness, scale: geometry.scale })
-                  }}
-                  onMove={(x, free) => {
-                    const event = { kind: "move", x, material: layer.material, free } as const
-                    const next = drag(state, event)
-                    dispatch(event)
-                    if (next.kind === "dragging") store.show(setThickness(figures.assembly, layer.id, next.thickness))
-                  }}
-                  onRelease={() => {
-                    if (state.kind === "dragging") store.edit(setThickness(figures.assembly, layer.id, state.thickness))
-                    dispatch({ kind: "release" })
-                  }}
+                  onFocus={() => store.choose({ layer: layer.id })}
+                  {...handlers({ layer, scale: geometry.scale })}
                   onStep={(step) => {
                     store.choose({ layer: layer.id })
                     store.edit(setThickness(figures.assembly, layer.id, nextSold(layer.material, layer.layer.thickness, step)))
@@ -111,13 +113,7 @@ export function Slice({ figures, season, still = false }: { figures: FaceFigures
               ))}
         </g>
         {selected && !still ? (
-          <Sold
-            layer={selected}
-            start={geometry.edges[layers.indexOf(selected)]!}
-            scale={geometry.scale}
-            width={size.width}
-            units={job.units}
-          />
+          <Sold layer={selected} start={geometry.edges[layers.indexOf(selected)]!} scale={geometry.scale} width={size.width} />
         ) : null}
       </svg>
     </div>
@@ -139,8 +135,8 @@ function LayerDrawing({
   chosen: boolean
   onChoose: () => void
 }) {
-  const { material, fraction } = layer
-  const member = layer.set
+  const { material, members } = layer
+  const [member] = members
   return (
     <g onClick={onChoose} data-layer={layer.id} className="cursor-pointer">
       <rect x={from} width={to - from} height={HEIGHT} fill="var(--sheet)" />
@@ -148,10 +144,10 @@ function LayerDrawing({
       {member && to - from > 8 ? (
         <g>
           <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.8} />
-          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill={hatch(hatches, layer.stuffs!.stuff.class)} />
+          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill={hatch(hatches, member.stuffs.stuff.class)} />
           {to - from > 84 ? (
             <text x={(from + to) / 2} y={HEIGHT - 39} textAnchor="middle" fontSize={12} fill="var(--ink)" className="on-hatch">
-              {member.name.toLowerCase()}, {Math.round(fraction * 100)} %
+              {member.set.name.toLowerCase()}, {Math.round(member.fraction * 100)} %
             </text>
           ) : null}
         </g>
@@ -168,20 +164,16 @@ function LayerDrawing({
   )
 }
 
-interface EdgeProps {
+interface EdgeProps extends Omit<ComponentProps<"g">, "x"> {
   layer: BuiltLayer
   x: number
   chosen: boolean
-  units: "metric" | "inch-pound"
-  onPress: (x: number) => void
-  onMove: (x: number, free: boolean) => void
-  onRelease: () => void
   onStep: (step: 1 | -1) => void
 }
 
 /** The inner edge of a layer: drag it, or step it with the arrow keys. */
-function Edge({ layer, x, chosen, units, onPress, onMove, onRelease, onStep }: EdgeProps) {
-  const pressed = useRef(false)
+function Edge({ layer, x, chosen, onStep, ...events }: EdgeProps) {
+  const { write } = useWriting()
   const { thickness } = layer.layer
   return (
     <g
@@ -191,25 +183,10 @@ function Edge({ layer, x, chosen, units, onPress, onMove, onRelease, onStep }: E
       aria-valuenow={Math.round(thickness * 100000) / 100}
       aria-valuemin={0}
       aria-valuemax={2000}
-      aria-valuetext={printWithUnit("length", thickness, units)}
+      aria-valuetext={write("length", thickness)}
       data-edge={layer.id}
       className="group cursor-ew-resize touch-none"
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId)
-        pressed.current = true
-        onPress(event.clientX)
-      }}
-      onPointerMove={(event) => {
-        if (pressed.current) onMove(event.clientX, event.shiftKey)
-      }}
-      onPointerUp={() => {
-        pressed.current = false
-        onRelease()
-      }}
-      onPointerCancel={() => {
-        pressed.current = false
-        onRelease()
-      }}
+      {...events}
       onKeyDown={(event) => {
         const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key] as 1 | -1 | undefined
         if (!step) return
@@ -228,19 +205,8 @@ function Edge({ layer, x, chosen, units, onPress, onMove, onRelease, onStep }: E
 }
 
 /** The thicknesses that a layer is sold in, under it, to the slice's scale. */
-function Sold({
-  layer,
-  start,
-  scale,
-  width,
-  units,
-}: {
-  layer: BuiltLayer
-  start: number
-  scale: number
-  width: number
-  units: "metric" | "inch-pound"
-}) {
+function Sold({ layer, start, scale, width }: { layer: BuiltLayer; start: number; scale: number; width: number }) {
+  const { figure } = useWriting()
   const y = TOP + HEIGHT + 8
   const places = soldPlaces(layer, start, scale, width)
   return (
@@ -254,7 +220,7 @@ function Sold({
           <path d={`M${x} ${y}v6`} stroke={worn ? "var(--spruce)" : "var(--graphite)"} strokeWidth={worn ? 2 : 1} />
           {labelled ? (
             <text x={x} y={y + 22} fontWeight={worn ? 700 : 400} fill={worn ? "var(--spruce)" : undefined}>
-              {printQuantity("length", thickness, units).text}
+              {figure("length", thickness)}
             </text>
           ) : null}
         </g>

@@ -1,16 +1,17 @@
 "use client"
-import { printWithUnit } from "../../core/quantity/measure"
 import { compassPoint } from "../../core/shell/face-name"
 import { useJob } from "../job/job-store"
 import { useChosenFace } from "./use-figures"
+import { useWriting } from "../writing/writing"
 
 /** Name of the chosen face, its size and where it looks. */
 export function FaceHeader() {
+  const { write } = useWriting()
   const figures = useChosenFace()
   const job = useJob()
   const wears = job.variants[job.active]!.assemblies[figures.assembly]!.name
   const { tilt, azimuth } = figures.face
-  const far = figures.beyond
+  const far = figures.adjacent
   const looks =
     far.kind === "space"
       ? `against “${far.space.name}”`
@@ -25,7 +26,7 @@ export function FaceHeader() {
     <div className="flex flex-wrap items-baseline gap-x-3">
       <h1 className="font-display text-[20px] leading-7 font-bold">{figures.name}</h1>
       <p className="text-graphite">
-        {printWithUnit("area", figures.netArea, job.units)} · {looks} · wears “{wears}”
+        {write("area", figures.netArea)} · {looks} · wears “{wears}”
       </p>
     </div>
   )

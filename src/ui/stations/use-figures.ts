@@ -1,10 +1,11 @@
 "use client"
-import type { FaceFigures } from "../../core/ledger/face-figures"
-import { useJobView, useLedger } from "../job/job-store"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
+import { useJobView } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
 
 /** Figures of the chosen face. */
-export function useChosenFace(): FaceFigures {
-  const { faces } = useLedger()
+export function useChosenFace(): SurfaceFigures {
+  const { surfaces } = useLedger()
   const face = useJobView((view) => view.face)
-  return faces.find(({ id }) => id === face) ?? faces[0]!
+  return surfaces.find(({ id }) => id === face) ?? surfaces[0]!
 }

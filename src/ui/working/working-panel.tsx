@@ -1,11 +1,17 @@
 "use client"
-import { printWithUnit } from "../../core/quantity/measure"
 import type { Quantity, Source, Working, WorkingLine } from "../../core/working"
-import type { WhatIf } from "../../core/ledger/what-if"
+import type { WhatIf } from "../../core/trials/what-if"
 import { useJob, useJobStore } from "../job/job-store"
-import { useStation } from "../bench/use-station"
+import { BRIEF } from "../stations/brief/brief"
+import { BUILD_UPS } from "../stations/build-ups/build-ups"
+import { SHELL } from "../stations/shell/shell"
+import { useStation } from "../stations/stations"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
+import { useWriting, type Writing } from "../writing/writing"
+
+/** Where what a figure rests on is changed. */
+const STATION_OF = { brief: BRIEF, shell: SHELL, "build-up": BUILD_UPS }
 
 /** A figure's working, and what would change it most. */
 export interface Shown {
@@ -15,13 +21,14 @@ export interface Shown {
 
 /** How a figure was got: the sum with its numbers, what it rests on, the method, and what would change it most. */
 export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: Shown; onClose: () => void }) {
-  const { units } = useJob()
+  const { write } = useWriting()
+  useJob()
   const store = useJobStore()
   const { go } = useStation()
-  const print = ({ kind, value }: Quantity) => printWithUnit(kind, value, units)
+  const print = ({ kind, value }: Quantity) => write(kind, value)
   const follow = (source: Source) => {
-    if (source.face) store.choose({ face: source.face, layer: null })
-    go(source.station)
+    if (source.surface) store.choose({ face: source.surface, layer: null })
+    go(STATION_OF[source.of])
     onClose()
   }
   return (
@@ -79,7 +86,7 @@ export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: S
             {whatIf.map(({ name, change }) => (
               <li key={name} className="flex justify-between gap-3">
                 <span>{name}</span>
-                <span className="whitespace-nowrap">{changeText(working.total.kind, change, units)}</span>
+                <span className="whitespace-nowrap">{changeText(working.total.kind, change, write)}</span>
               </li>
             ))}
           </ul>
@@ -99,8 +106,8 @@ export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: S
   )
 }
 
-function changeText(kind: Quantity["kind"], change: number, units: "metric" | "inch-pound"): string {
-  const text = printWithUnit(kind === "temperature" ? "temperatureDifference" : kind, change, units)
+function changeText(kind: Quantity["kind"], change: number, write: Writing["write"]): string {
+  const text = write(kind === "temperature" ? "temperatureDifference" : kind, change)
   return change > 0 ? `+${text}` : text
 }
 

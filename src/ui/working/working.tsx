@@ -1,6 +1,6 @@
 "use client"
 import { createContext, type ReactNode, useContext, useMemo, useState } from "react"
-import type { WhatIf } from "../../core/ledger/what-if"
+import type { WhatIf } from "../../core/trials/what-if"
 import type { Working } from "../../core/working"
 import { later } from "../primitives/later"
 import type { Shown } from "./working-panel"

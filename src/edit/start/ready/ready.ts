@@ -1,7 +1,8 @@
-import { FIRST_EDGE } from "../../../core/ledger/slab-rim"
+import { FIRST_EDGE } from "../../../core/enclosure/perimeter-insulation"
 import type { Assembly } from "../../../schema/job/build-up"
 import { type LayerSketch, sketch } from "../layers"
-import { type Part, type Way, WAYS } from "../ways"
+import type { Part } from "../../../core/shell/face"
+import { type Way, WAYS } from "../ways"
 
 /** A build-up ready to be worn, after one of the ways of building. */
 export interface ReadyBuildUp {

@@ -15,11 +15,13 @@ import {
 } from "../../../edit/brief-edits"
 import type { Kind } from "../../../core/quantity/measure"
 import type { Limits, Worth } from "../../../schema/job/job"
-import { useJob, useJobStore, useLedger } from "../../job/job-store"
+import { useJob, useJobStore } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { obstacleWords } from "../../words"
+import { useWriting } from "../../writing/writing"
 
 const SEASONS: readonly { season: Season; outdoors: string }[] = [
   { season: "winter", outdoors: "Worst night" },
@@ -39,7 +41,8 @@ export function BriefStation() {
   const job = useJob()
   const store = useJobStore()
   const ledger = useLedger()
-  const { brief, units } = job
+  const { brief } = job
+  const writing = useWriting()
   return (
     <div className="station gap-4">
       <h1 className="font-display text-[20px] leading-7 font-bold">What is asked of it</h1>
@@ -67,28 +70,24 @@ export function BriefStation() {
             <QuantityField
               label="Inside"
               kind="temperature"
-              system={units}
               value={inside.temperature}
               onCommit={(value) => store.edit(setIndoors(season, "temperature", value))}
             />
             <QuantityField
               label="Humidity"
               kind="percent"
-              system={units}
               value={inside.relativeHumidity}
               onCommit={(value) => store.edit(setIndoors(season, "relativeHumidity", value))}
             />
             <QuantityField
               label={outdoors}
               kind="temperature"
-              system={units}
               value={outside.temperature}
               onCommit={(temperature) => store.edit(setOutdoors(season, { temperature, relativeHumidity: outside.relativeHumidity }))}
             />
             <QuantityField
               label="Humidity then"
               kind="percent"
-              system={units}
               value={outside.relativeHumidity}
               onCommit={(relativeHumidity) => store.edit(setOutdoors(season, { temperature: outside.temperature, relativeHumidity }))}
             />
@@ -103,7 +102,6 @@ export function BriefStation() {
             key={limit}
             label={label}
             kind={kind}
-            system={units}
             value={brief.limits[limit]}
             placeholder="no limit"
             onCommit={(value) => store.edit(setLimit(limit, value))}
@@ -113,7 +111,7 @@ export function BriefStation() {
       </fieldset>
       <ServiceFields />
       <WorthFields />
-      <Standing words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, units))} />
+      <Standing words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, writing))} />
       {cautionsFor(brief.kind).map((caution) => (
         <Remark key={caution} kind="caution">
           {caution}
@@ -125,7 +123,7 @@ export function BriefStation() {
 
 /** At what age and humidity insulation is reckoned, each layer at its own temperature; or as its label declares. */
 function ServiceFields() {
-  const { brief, units } = useJob()
+  const { brief } = useJob()
   const store = useJobStore()
   const { service } = brief
   return (
@@ -146,14 +144,12 @@ function ServiceFields() {
           <QuantityField
             label="Age, years"
             kind="ratio"
-            system={units}
             value={service.age}
             onCommit={(age) => store.edit(setService({ ...service, age }))}
           />
           <QuantityField
             label="Humidity within the layers"
             kind="percent"
-            system={units}
             value={service.relativeHumidity}
             onCommit={(relativeHumidity) => store.edit(setService({ ...service, relativeHumidity }))}
           />
@@ -165,16 +161,10 @@ function ServiceFields() {
 
 /** What saving heat is worth, by which a layer's thickness stops paying. */
 function WorthFields() {
-  const { brief, units } = useJob()
+  const { brief } = useJob()
   const store = useJobStore()
   const field = (key: keyof Worth, label: string, kind: Kind) => (
-    <QuantityField
-      label={label}
-      kind={kind}
-      system={units}
-      value={brief.worth[key]}
-      onCommit={(value) => store.edit(setWorth({ [key]: value }))}
-    />
+    <QuantityField label={label} kind={kind} value={brief.worth[key]} onCommit={(value) => store.edit(setWorth({ [key]: value }))} />
   )
   return (
     <fieldset className="grid grid-cols-3 items-end gap-x-4 gap-y-2 border-t border-seam pt-2">

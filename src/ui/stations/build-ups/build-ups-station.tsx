@@ -1,13 +1,13 @@
 "use client"
+import { useDialogs } from "../../bench/dialogs"
 import { v4 as newId } from "uuid"
 import { idleFoils } from "../../../core/assembly/idle-foil"
 import { layerCautions } from "../../../core/ledger/cautions"
-import { resistanceWorking } from "../../../core/ledger/resistance.working"
-import { printQuantity } from "../../../core/quantity/measure"
+import { resistanceWorking } from "../../../core/enclosure/resistance.working"
 import { moveLayer, removeLayer, setAbsorptance, setAssembly, setLeakage, wear, wearOwn } from "../../../edit/assembly-edits"
 import { pin } from "../../../edit/variant-edits"
-import type { Picking } from "../../bench/material-picker"
-import { useJob, useJobStore, useJobView, useLedger } from "../../job/job-store"
+import { useJob, useJobStore, useJobView } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { later } from "../../primitives/later"
@@ -17,12 +17,14 @@ import { Slice } from "../../slice/slice"
 import { useWorking } from "../../working/working"
 import { FaceHeader } from "../face-header"
 import { useChosenFace } from "../use-figures"
+import { useWriting } from "../../writing/writing"
 
 const SlabEdgeFields = later(() => import("./slab-edge").then((module) => module.SlabEdgeFields))
 const LayerDetails = later(() => import("./layer-details").then((module) => module.LayerDetails))
 
 /** The chosen face layer by layer: what it is made of, and what each layer does. */
-export function BuildUpsStation({ onPick, onLibrary }: { onPick: (picking: Picking) => void; onLibrary: () => void }) {
+export function BuildUpsStation() {
+  const { ask } = useDialogs()
   const figures = useChosenFace()
   const job = useJob()
   const store = useJobStore()
@@ -36,10 +38,14 @@ export function BuildUpsStation({ onPick, onLibrary }: { onPick: (picking: Picki
       <Slice key={figures.id} figures={figures} season="winter" />
       <LayerTable figures={figures} />
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => onPick({ kind: "add", assembly: figures.assembly, at: at + 1 })}>Add layer</Button>
+        <Button onClick={() => ask({ kind: "materials", picking: { kind: "add", assembly: figures.assembly, at: at + 1 } })}>
+          Add layer
+        </Button>
         {layer ? (
           <>
-            <Button onClick={() => onPick({ kind: "replace", assembly: figures.assembly, layer: layer.id })}>Replace</Button>
+            <Button onClick={() => ask({ kind: "materials", picking: { kind: "replace", assembly: figures.assembly, layer: layer.id } })}>
+              Replace
+            </Button>
             <Button disabled={at === 0} onClick={() => store.edit(moveLayer(figures.assembly, layer.id, at - 1))}>
               Outward
             </Button>
@@ -69,7 +75,7 @@ export function BuildUpsStation({ onPick, onLibrary }: { onPick: (picking: Picki
         </Remark>
       ))}
       {figures.ground ? <SlabEdgeFields figures={figures} /> : null}
-      <Wearing onLibrary={onLibrary} />
+      <Wearing />
       {layerCautions(figures.layers).map((caution) => (
         <Remark key={caution} kind="caution">
           {caution}
@@ -81,28 +87,32 @@ export function BuildUpsStation({ onPick, onLibrary }: { onPick: (picking: Picki
 
 /** What the label promises and what the built face gives. */
 function Remarks() {
+  const { figure } = useWriting()
   const figures = useChosenFace()
-  const { units } = useJob()
-  const text = (value: number) => printQuantity("resistance", value, units).text
-  const taken = 1 - figures.whole / figures.centre
+  const text = (value: number) => figure("resistance", value)
+  const taken = 1 - figures.totalResistance / figures.cavityResistance
   if (taken < 0.03) return null
   const solved = figures.bridges.map(({ set }) => set.name.toLowerCase())
   return (
-    <Remark kind="remark" title={`The labels say ${text(figures.label)}, the built face gives ${text(figures.whole)}.`}>
-      {`Beside the members it would be ${text(figures.centre)} with its films; the members take ${Math.round(taken * 100)} % of it.`}
+    <Remark
+      kind="remark"
+      title={`The labels say ${text(figures.declaredResistance)}, the built face gives ${text(figures.totalResistance)}.`}
+    >
+      {`Beside the members it would be ${text(figures.cavityResistance)} with its films; the members take ${Math.round(taken * 100)} % of it.`}
       {solved.length > 0 ? ` What ${solved.join(" and ")} pass is calculated in two dimensions.` : ""}
     </Remark>
   )
 }
 
 /** Which build-up the face wears, its colour, and the leaks of the whole. */
-function Wearing({ onLibrary }: { onLibrary: () => void }) {
+function Wearing() {
+  const { ask } = useDialogs()
   const figures = useChosenFace()
   const job = useJob()
   const ledger = useLedger()
   const store = useJobStore()
   const { assemblies, leakage } = job.variants[job.active]!
-  const sharing = ledger.faces.filter((face) => face.assembly === figures.assembly)
+  const sharing = ledger.surfaces.filter((face) => face.assembly === figures.assembly)
   const skin = assemblies[figures.assembly]!
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-2 border-t border-seam pt-3">
@@ -127,7 +137,7 @@ function Wearing({ onLibrary }: { onLibrary: () => void }) {
           "worn by this face only"
         )}{" "}
         ·{" "}
-        <Button look="link" onClick={onLibrary}>
+        <Button look="link" onClick={() => ask({ kind: "library" })}>
           Other build-ups
         </Button>
       </div>
@@ -147,7 +157,6 @@ function Wearing({ onLibrary }: { onLibrary: () => void }) {
       <QuantityField
         label="Sun that its outdoor skin takes up (white 0.3, grey 0.6, black 0.95)"
         kind="ratio"
-        system={job.units}
         value={figures.absorptance}
         onCommit={(value) => store.edit(setAbsorptance(figures.assembly, value))}
         onEmpty={() => (skin.absorptance === null ? null : store.edit(setAbsorptance(figures.assembly, null)))}
@@ -155,7 +164,6 @@ function Wearing({ onLibrary }: { onLibrary: () => void }) {
       <QuantityField
         label="Air changes an hour at 50 Pa, whole enclosure"
         kind="airChanges"
-        system={job.units}
         value={leakage.ach50}
         onCommit={(ach50) => store.edit(setLeakage({ ach50 }))}
       />

@@ -1,8 +1,7 @@
 "use client"
 import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
-import type { FaceFigures } from "../../../core/ledger/face-figures"
-import { printWithUnit } from "../../../core/quantity/measure"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { addMembers, setBetween, setLayer, setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { printAirLayer } from "../../materials/figures"
@@ -16,11 +15,12 @@ import { Paying } from "./paying"
 import { Reach } from "./reach"
 import { SameResistance } from "./same-resistance"
 import { WhatFits } from "./what-fits"
+import { useWriting } from "../../writing/writing"
 
 /** Everything that can be said of one layer. */
-export function LayerDetails({ figures, built }: { figures: FaceFigures; built: BuiltLayer }) {
+export function LayerDetails({ figures, built }: { figures: SurfaceFigures; built: BuiltLayer }) {
+  const { write } = useWriting()
   const job = useJob()
-  const { units } = job
   const store = useJobStore()
   const { layer, material, id } = built
   const { assembly } = figures
@@ -30,18 +30,16 @@ export function LayerDetails({ figures, built }: { figures: FaceFigures; built: 
       <p className="col-span-3 font-display text-[15px] font-semibold">
         {material.name}
         <span className="ml-2 font-sans text-dense font-normal text-graphite">
-          λ {printWithUnit("conductivity", material.conductivity.declared, units)} declared at{" "}
-          {printWithUnit("temperature", material.conductivity.at, units)}
+          λ {write("conductivity", material.conductivity.declared)} declared at {write("temperature", material.conductivity.at)}
           {built.meanTemperature === null
             ? ""
-            : `, here ${printWithUnit("conductivity", built.conductivity, units)} at ${printWithUnit("temperature", built.meanTemperature, units)}`}{" "}
-          · {printWithUnit("density", material.density, units)} · sd {printAirLayer(built.airLayer)} m · {material.fire.reaction}
+            : `, here ${write("conductivity", built.conductivity)} at ${write("temperature", built.meanTemperature)}`}{" "}
+          · {write("density", material.density)} · sd {printAirLayer(built.equivalentAirLayer)} m · {material.fire.reaction}
         </span>
       </p>
       <QuantityField
         label="Thickness"
         kind="length"
-        system={units}
         value={layer.thickness}
         onCommit={(thickness) => store.edit(setThickness(assembly, id, thickness))}
       />
@@ -72,11 +70,11 @@ export function LayerDetails({ figures, built }: { figures: FaceFigures; built: 
           <Paying figures={figures} built={built} />
         </>
       )}
-      {layer.between !== null && built.set ? (
-        <div className="col-span-3">
-          <MemberFields figures={figures} id={layer.between} set={built.set} />
+      {built.members.map(({ id, set }) => (
+        <div key={id} className="col-span-3">
+          <MemberFields figures={figures} id={id} set={set} />
         </div>
-      ) : null}
+      ))}
     </div>
   )
 }

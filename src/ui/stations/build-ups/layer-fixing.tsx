@@ -1,18 +1,17 @@
 "use client"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import { UNVENTILATED, ventilation, WELL_VENTILATED } from "../../../core/assembly/ventilated"
-import type { FaceFigures } from "../../../core/ledger/face-figures"
-import { printWithUnit } from "../../../core/quantity/measure"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { perLength } from "../../../core/quantity/unit-system"
 import { setLayer } from "../../../edit/assembly-edits"
 import { type Fasteners, PLAIN_LAYER } from "../../../schema/job/build-up"
-import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
-import { SelectField } from "../../primitives/fields"
+import { QuantityField, SelectField } from "../../primitives/fields"
+import { useWriting } from "../../writing/writing"
 
 interface Props {
-  figures: FaceFigures
+  figures: SurfaceFigures
   built: BuiltLayer
 }
 
@@ -20,13 +19,13 @@ const SCREWS: Fasteners = { material: "steel-galvanised", diameter: 0.005, perAr
 
 /** What holds a layer and passes through it: how many, of what, and what they cost. */
 export function LayerFasteners({ figures, built: { id, layer } }: Props) {
+  const { write } = useWriting()
   const store = useJobStore()
-  const { units } = useJob()
   const materials = useMaterials()
   const { fasteners } = layer
   const change = (next: Fasteners | null) => store.edit(setLayer(figures.assembly, id, { fasteners: next }))
   const field = (key: "diameter" | "recessed", label: string, of: Fasteners) => (
-    <JobQuantity label={label} kind="length" value={of[key]} onCommit={(value) => change({ ...of, [key]: value })} />
+    <QuantityField label={label} kind="length" value={of[key]} onCommit={(value) => change({ ...of, [key]: value })} />
   )
   return (
     <>
@@ -38,7 +37,7 @@ export function LayerFasteners({ figures, built: { id, layer } }: Props) {
       />
       {fasteners ? (
         <>
-          <JobQuantity
+          <QuantityField
             label="How many"
             kind="perArea"
             value={fasteners.perArea}
@@ -47,8 +46,7 @@ export function LayerFasteners({ figures, built: { id, layer } }: Props) {
           {field("diameter", "Diameter of the metal", fasteners)}
           {field("recessed", "Heads end short of its face by", fasteners)}
           <p className="col-span-2 self-end text-dense text-graphite" data-testid="fasteners">
-            Those of all layers add {printWithUnit("transmittance", figures.winter.corrections.fasteners, units)} to the face’s U (ISO 6946,
-            annex F).
+            Those of all layers add {write("transmittance", figures.winter.corrections.fasteners)} to the face’s U (ISO 6946, annex F).
           </p>
         </>
       ) : null}
@@ -58,14 +56,15 @@ export function LayerFasteners({ figures, built: { id, layer } }: Props) {
 
 /** Openings of an air space to the outdoors, and what they make of it. */
 export function AirVents({ figures, built: { id, layer } }: Props) {
+  const { write } = useWriting()
   const store = useJobStore()
   const open = ventilation(layer.vents)
   const { units } = useJob()
-  const openings = (value: number) => printWithUnit("vents", value, units)
+  const openings = (value: number) => write("vents", value)
   const innermost = figures.layers.at(-1)!.id === id
   return (
     <>
-      <JobQuantity
+      <QuantityField
         label={`Openings outdoors, a ${perLength(units)} of width`}
         kind="vents"
         value={layer.vents}
@@ -89,13 +88,13 @@ const DENSEST = 150
 
 /** How thick fibre is that is pressed into its place, and what that makes of it. */
 export function PressedFibre({ figures, built: { id, layer, material, declared } }: Props) {
+  const { write } = useWriting()
   const store = useJobStore()
-  const { units } = useJob()
   const change = (loose: number | null) => store.edit(setLayer(figures.assembly, id, { loose }))
-  const lambda = (value: number) => printWithUnit("conductivity", value, units)
+  const lambda = (value: number) => write("conductivity", value)
   return (
     <>
-      <JobQuantity
+      <QuantityField
         label="Thickness before it is pressed in"
         kind="length"
         value={layer.loose}
@@ -105,11 +104,11 @@ export function PressedFibre({ figures, built: { id, layer, material, declared }
       />
       {layer.loose === null ? null : (
         <p className="col-span-2 self-end text-dense text-graphite" data-testid="pressed">
-          At {printWithUnit("density", (material.density * layer.loose) / layer.thickness, units)} its λ goes from{" "}
-          {lambda(material.conductivity.declared)} to {lambda(declared)}: R {printWithUnit("resistance", layer.thickness / declared, units)}
-          , not the label’s {printWithUnit("resistance", layer.loose / material.conductivity.declared, units)}.
+          At {write("density", (material.density * layer.loose) / layer.thickness)} its λ goes from {lambda(material.conductivity.declared)}{" "}
+          to {lambda(declared)}: R {write("resistance", layer.thickness / declared)}, not the label’s{" "}
+          {write("resistance", layer.loose / material.conductivity.declared)}.
           {(material.density * layer.loose) / layer.thickness > DENSEST
-            ? ` The formula was fitted up to ${printWithUnit("density", DENSEST, units)}; this is beyond it.`
+            ? ` The formula was fitted up to ${write("density", DENSEST)}; this is beyond it.`
             : ""}
         </p>
       )}

@@ -1,20 +1,22 @@
 "use client"
 import { useDeferredValue, useMemo, useState } from "react"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
-import type { FaceFigures } from "../../../core/ledger/face-figures"
-import { activeState } from "../../../core/ledger/state"
-import { type Kind, printQuantity, printWithUnit, shownNumber } from "../../../core/quantity/measure"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
+import { activeState } from "../../../core/enclosure/job-state"
+import { type Kind, shownNumber } from "../../../core/quantity/measure"
 import { type ThicknessCurve, thicknessCurve } from "../../../core/sizing/thickness-curve"
 import { setThickness } from "../../../edit/assembly-edits"
-import { useJob, useJobStore, useLedger } from "../../job/job-store"
+import { useJob, useJobStore } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
 import { Unfolding } from "../../primitives/unfolding"
+import { useWriting } from "../../writing/writing"
 
 const Chart = later(() => import("../../charts/chart").then((module) => module.Chart))
 
 interface Props {
-  figures: FaceFigures
+  figures: SurfaceFigures
   built: BuiltLayer
 }
 
@@ -24,19 +26,17 @@ export function Paying(props: Props) {
 }
 
 function Curve({ figures, built }: Props) {
+  const { figure, unit, write } = useWriting()
   const job = useDeferredValue(useJob())
   const ledger = useDeferredValue(useLedger())
   const store = useJobStore()
   const [asTable, setAsTable] = useState(false)
   const { units, brief } = job
   const { assembly } = figures
-  const curve = useMemo(
-    () => thicknessCurve(activeState(job), assembly, built.id, ledger.solutions),
-    [job, assembly, built.id, ledger.solutions],
-  )
+  const curve = useMemo(() => thicknessCurve(activeState(job), assembly, built.id, ledger.solved), [job, assembly, built.id, ledger.solved])
   const { best } = curve
   const now = built.layer.thickness
-  const length = (value: number) => printWithUnit("length", value, units)
+  const length = (value: number) => write("length", value)
   const per = units === "metric" ? 0.001 : 0.0254
   const marks = useMemo(
     () => [
@@ -48,9 +48,9 @@ function Curve({ figures, built }: Props) {
   const along = useMemo(
     () => ({
       values: curve.points.map(({ thickness }, i) => (i === 0 ? 0 : thickness / per)),
-      print: (value: number) => printQuantity("length", value * per, units).text,
+      print: (value: number) => figure("length", value * per),
     }),
-    [curve, per, units],
+    [curve, per, figure],
   )
   const curves = useMemo(
     () => [
@@ -86,13 +86,12 @@ function Curve({ figures, built }: Props) {
           label={`Loss in the worst night against the thickness, ${length(now)} now; the same as a table by the button above`}
           along={along}
           curves={curves}
-          unit={printQuantity("power", 0, units).unit}
+          unit={unit("power")}
           marks={marks}
         />
       )}
       <p className="text-dense text-graphite">
-        Build-ups, and the energy of {printQuantity("ratio", brief.worth.years, units).text} years at{" "}
-        {printWithUnit("energyPrice", brief.worth.energy, units)}
+        Build-ups, and the energy of {figure("ratio", brief.worth.years)} years at {write("energyPrice", brief.worth.energy)}
         {brief.worth.store > 0 ? ", battery and panel for the worst day" : ""}
         {brief.worth.room > 0 ? ", and the room that it takes" : ""}: what is least over all, in money of today. The brief says what saving
         is worth; the year is a yardstick without sun, in use every day.
@@ -104,9 +103,10 @@ function Curve({ figures, built }: Props) {
 const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
 
 function CurveTable({ curve: { points, best } }: { curve: ThicknessCurve }) {
+  const writing = useWriting()
   const { units } = useJob()
-  const text = (kind: Kind, value: number) => printQuantity(kind, value, units).text
-  const unit = (kind: Kind) => printQuantity(kind, 0, units).unit
+  const text = (kind: Kind, value: number) => writing.figure(kind, value)
+  const unit = (kind: Kind) => writing.unit(kind)
   const [first] = points
   return (
     <table className="w-full text-dense">

@@ -1,13 +1,15 @@
 "use client"
 import { useDeferredValue, useMemo } from "react"
-import { type Exchange, sameResistance } from "../../../core/ledger/same-resistance"
-import { activeState } from "../../../core/ledger/state"
-import { type Kind, printQuantity, printWithUnit } from "../../../core/quantity/measure"
+import { type Exchange, sameResistance } from "../../../core/trials/same-resistance"
+import { activeState } from "../../../core/enclosure/job-state"
+import { type Kind } from "../../../core/quantity/measure"
 import { replaceLayer } from "../../../edit/assembly-edits"
-import { useJob, useJobStore, useLedger } from "../../job/job-store"
+import { useJob, useJobStore } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { COLUMNS, printAirLayer } from "../../materials/figures"
 import { Button } from "../../primitives/button"
 import { Unfolding } from "../../primitives/unfolding"
+import { useWriting } from "../../writing/writing"
 
 interface Props {
   assembly: string
@@ -18,12 +20,8 @@ interface Props {
 
 /** What else would give the layer's R, and what would change with it. */
 export function SameResistance(props: Props) {
-  const { units } = useJob()
-  return (
-    <Unfolding words={`What else gives R ${printQuantity("resistance", props.resistance, units).text}`}>
-      {() => <Exchanges {...props} />}
-    </Unfolding>
-  )
+  const { figure } = useWriting()
+  return <Unfolding words={`What else gives R ${figure("resistance", props.resistance)}`}>{() => <Exchanges {...props} />}</Unfolding>
 }
 
 const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
@@ -53,11 +51,12 @@ export function ExchangeTable({
   rows,
   words,
 }: Pick<Props, "assembly" | "layer"> & { rows: readonly Exchange[]; words: string }) {
-  const { units } = useJob()
+  const writing = useWriting()
+  useJob()
   const store = useJobStore()
-  const unit = (kind: Kind) => printQuantity(kind, 0, units).unit
+  const unit = (kind: Kind) => writing.unit(kind)
   const change = (kind: Kind, value: number) => {
-    const { text } = printQuantity(kind, value, units)
+    const { text } = writing.printed(kind, value)
     return value > 0 && text !== "0" ? `+${text}` : text
   }
   return (
@@ -67,7 +66,7 @@ export function ExchangeTable({
         <thead className="text-graphite">
           <tr className="border-b border-seam">
             <th className="py-1 text-left font-normal">stuff</th>
-            <th className={`${NUMBER} font-normal`}>{COLUMNS[0]!.name(units)}</th>
+            <th className={`${NUMBER} font-normal`}>{COLUMNS[0]!.name(writing)}</th>
             <th className={`${NUMBER} font-normal`}>deeper</th>
             <th className={`${NUMBER} font-normal`}>{unit("power")}</th>
             <th className={`${NUMBER} font-normal`}>{unit("mass")}</th>
@@ -81,7 +80,7 @@ export function ExchangeTable({
           {rows.map((row) => (
             <tr key={row.id} className="border-b border-seam align-baseline" data-exchange={row.id}>
               <td className="py-0.5">{row.material.name}</td>
-              <td className={NUMBER}>{printQuantity("length", row.thickness, units).text}</td>
+              <td className={NUMBER}>{writing.figure("length", row.thickness)}</td>
               <td className={NUMBER}>{change("length", row.depth)}</td>
               <td className={NUMBER}>{change("power", row.loss)}</td>
               <td className={NUMBER}>{change("mass", row.weight)}</td>
@@ -91,7 +90,7 @@ export function ExchangeTable({
               <td className="pl-2 text-right">
                 <Button
                   look="link"
-                  aria-label={`Take ${printWithUnit("length", row.thickness, units)} of ${row.material.name}`}
+                  aria-label={`Take ${writing.write("length", row.thickness)} of ${row.material.name}`}
                   onClick={() => store.edit(replaceLayer(assembly, layer, row.id, row.thickness))}
                 >
                   take

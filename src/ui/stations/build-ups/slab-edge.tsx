@@ -1,20 +1,20 @@
 "use client"
-import type { FaceFigures } from "../../../core/ledger/face-figures"
-import { FIRST_EDGE } from "../../../core/ledger/slab-rim"
-import { printWithUnit } from "../../../core/quantity/measure"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
+import { FIRST_EDGE } from "../../../core/enclosure/perimeter-insulation"
 import { perLength } from "../../../core/quantity/unit-system"
 import { setSlabEdge } from "../../../edit/assembly-edits"
 import type { SlabEdge } from "../../../schema/job/build-up"
 import { RIM_WORDS } from "../../bridge/rim-words"
-import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
-import { choicesOf, SelectField } from "../../primitives/fields"
+import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
+import { useWriting } from "../../writing/writing"
 
 const EDGES: Record<SlabEdge["kind"] | "none", string> = { none: "none", ...RIM_WORDS }
 
 /** Insulation along the edge of a floor on the ground: of what, how far, and what it saves. */
-export function SlabEdgeFields({ figures: { assembly, ground } }: { figures: FaceFigures }) {
+export function SlabEdgeFields({ figures: { assembly, ground } }: { figures: SurfaceFigures }) {
+  const { write } = useWriting()
   const { variants, active, units } = useJob()
   const store = useJobStore()
   const materials = useMaterials()
@@ -36,16 +36,16 @@ export function SlabEdgeFields({ figures: { assembly, ground } }: { figures: Fac
             options={materialChoices(materials, ["foam", "stone"])}
             onChange={(material) => change({ material })}
           />
-          <JobQuantity
+          <QuantityField
             label={edge.kind === "vertical" ? "How deep" : "How wide"}
             kind="length"
             value={edge.reach}
             onCommit={(reach) => change({ reach })}
           />
-          <JobQuantity label="How thick" kind="length" value={edge.thickness} onCommit={(thickness) => change({ thickness })} />
+          <QuantityField label="How thick" kind="length" value={edge.thickness} onCommit={(thickness) => change({ thickness })} />
           <p className="col-span-2 text-dense text-graphite" data-testid="slab-edge">
             {ground && ground.edgeTransmittance < 0
-              ? `It takes ${printWithUnit("linearTransmittance", -ground.edgeTransmittance, units)} off each ${perLength(units)} of the edge (ISO 13370, annex B).`
+              ? `It takes ${write("linearTransmittance", -ground.edgeTransmittance)} off each ${perLength(units)} of the edge (ISO 13370, annex B).`
               : "It conducts no better than the ground that it replaces, and counts nothing."}
           </p>
         </>

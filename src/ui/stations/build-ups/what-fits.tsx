@@ -1,17 +1,18 @@
 "use client"
 import { useDeferredValue, useMemo, useState } from "react"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
-import type { FaceFigures } from "../../../core/ledger/face-figures"
-import { activeState } from "../../../core/ledger/state"
-import { depthLeft, whatFits } from "../../../core/ledger/what-fits"
-import { printWithUnit } from "../../../core/quantity/measure"
-import { useJob, useLedger } from "../../job/job-store"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
+import { activeState } from "../../../core/enclosure/job-state"
+import { depthLeft, whatFits } from "../../../core/trials/what-fits"
+import { useJob } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { QuantityField } from "../../primitives/fields"
 import { Unfolding } from "../../primitives/unfolding"
 import { ExchangeTable } from "./same-resistance"
+import { useWriting } from "../../writing/writing"
 
 interface Props {
-  figures: FaceFigures
+  figures: SurfaceFigures
   built: BuiltLayer
 }
 
@@ -21,9 +22,9 @@ export function WhatFits(props: Props) {
 }
 
 function Fitting({ figures, built }: Props) {
+  const { write } = useWriting()
   const job = useDeferredValue(useJob())
   const ledger = useDeferredValue(useLedger())
-  const { units } = job
   const { thickness } = built.layer
   const allowed = depthLeft(figures, thickness, ledger, job.brief.limits.height)
   const [asked, setAsked] = useState<number | null>(null)
@@ -32,14 +33,13 @@ function Fitting({ figures, built }: Props) {
     () => whatFits(activeState(job), ledger, figures.assembly, built.id, depth),
     [job, ledger, figures.assembly, built.id, depth],
   )
-  const length = (value: number) => printWithUnit("length", value, units)
+  const length = (value: number) => write("length", value)
   return (
     <div className="grid gap-2 pt-1">
       <div className="grid grid-cols-3 items-end gap-x-4">
         <QuantityField
           label="Depth there is for it"
           kind="length"
-          system={units}
           value={depth}
           onCommit={(value) => {
             if (value <= 0 || value > 1)

@@ -1,11 +1,11 @@
 "use client"
 import { dewPoint } from "../../../core/air/dew-point"
-import { dampWorking } from "../../../core/ledger/sums.working"
+import { dampWorking } from "../../../core/moisture/damp.working"
 import type { DampLook } from "../../../core/moisture/damp-look"
 import { dampSentence } from "../../../core/moisture/damp-verdict"
-import { printWithUnit } from "../../../core/quantity/measure"
-import type { Season } from "../../../edit/brief-edits"
-import { useJob, useJobStore, useJobView, useLedger } from "../../job/job-store"
+import type { Season } from "../../../schema/quantity"
+import { useJobStore, useJobView } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
 import { Remark } from "../../primitives/remark"
@@ -14,6 +14,7 @@ import { Slice } from "../../slice/slice"
 import { useWorking } from "../../working/working"
 import { FaceHeader } from "../face-header"
 import { useChosenFace } from "../use-figures"
+import { useWriting } from "../../writing/writing"
 
 /** Which side is warm and wet, where the temperature line meets the dew point, in one plain sentence. */
 export function DampStation() {
@@ -22,13 +23,13 @@ export function DampStation() {
   const { open } = useWorking()
   const season = useJobView((view) => view.season)
   const store = useJobStore()
-  const look = figures.damp[season]
+  const { verdict, [season]: look } = ledger.moisture[figures.id]
   return (
     <div className="station gap-3">
       <FaceHeader />
       <div className="flex items-center gap-2">
-        <DampRing verdict={figures.damp.verdict} />
-        <p className="font-display text-[16px] font-semibold">{figures.damp.verdict.words}</p>
+        <DampRing verdict={verdict} />
+        <p className="font-display text-[16px] font-semibold">{verdict.words}</p>
       </div>
       <Tabs
         label="Season"
@@ -58,17 +59,15 @@ export function DampStation() {
 
 /** Where the lines meet, and how fast water gathers there. */
 function Meeting({ look }: { look: DampLook }) {
-  const { units } = useJob()
+  const { write } = useWriting()
   const side = look.wetSide === "outside" ? "outdoor" : "inside"
   return (
     <dl className="grid grid-cols-[1fr_auto] gap-x-4 text-dense">
       <dt className="text-graphite">dew point of the {side} air</dt>
-      <dd className="text-right">{look.dewPoint === null ? "none, no water in it" : printWithUnit("temperature", look.dewPoint, units)}</dd>
+      <dd className="text-right">{look.dewPoint === null ? "none, no water in it" : write("temperature", look.dewPoint)}</dd>
       <dt className="text-graphite">the temperature line passes it</dt>
       <dd className="text-right">
-        {look.dewPointDepth === null
-          ? "nowhere in the build-up"
-          : `${printWithUnit("length", look.dewPointDepth, units)} from the outdoor face`}
+        {look.dewPointDepth === null ? "nowhere in the build-up" : `${write("length", look.dewPointDepth)} from the outdoor face`}
       </dd>
       <dt className="text-graphite">water gathering by diffusion while it lasts</dt>
       <dd className="text-right">{look.wet ? `${(look.wet.rate * 86_400_000).toFixed(1)} g/m² a day` : "none"}</dd>
@@ -77,7 +76,7 @@ function Meeting({ look }: { look: DampLook }) {
 }
 
 function PlaneTable({ look }: { look: DampLook }) {
-  const { units } = useJob()
+  const { write } = useWriting()
   const figures = useChosenFace()
   const name = (i: number) =>
     i === 0
@@ -103,8 +102,8 @@ function PlaneTable({ look }: { look: DampLook }) {
           return (
             <tr key={i} className={humidity > 1 ? "font-semibold text-fen" : ""}>
               <td className="max-w-64 truncate py-0.5">{name(i)}</td>
-              <td className="text-right">{printWithUnit("temperature", plane.temperature, units)}</td>
-              <td className="text-right">{dew === null ? "–" : printWithUnit("temperature", dew, units)}</td>
+              <td className="text-right">{write("temperature", plane.temperature)}</td>
+              <td className="text-right">{dew === null ? "–" : write("temperature", dew)}</td>
               <td className="text-right">{humidity > 1 ? "wet" : `${Math.round(humidity * 100)} %`}</td>
             </tr>
           )

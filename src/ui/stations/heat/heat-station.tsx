@@ -1,19 +1,22 @@
 "use client"
+import { place } from "../../../core/enclosure/place"
 import { useMemo, useState } from "react"
-import { heatGainWorking } from "../../../core/ledger/heat-gain.working"
-import type { HeatPart } from "../../../core/ledger/heat-loss"
-import { heatLossWorking } from "../../../core/ledger/heat-loss.working"
-import { activeState } from "../../../core/ledger/state"
-import { whatIf } from "../../../core/ledger/what-if"
+import { heatGainWorking } from "../../../core/steady/heat-gain.working"
+import type { HeatPart } from "../../../core/steady/heat-loss"
+import { heatLossWorking } from "../../../core/steady/heat-loss.working"
+import { activeState } from "../../../core/enclosure/job-state"
+import { whatIf } from "../../../core/trials/what-if"
 import { sum } from "../../../core/numeric/sum"
-import { printQuantity, printWithUnit, shownNumber } from "../../../core/quantity/measure"
-import { useJob, useJobStore, useJobView, useLedger, usePinnedLedger } from "../../job/job-store"
+import { shownNumber } from "../../../core/quantity/measure"
+import { useJob, useJobStore, useJobView } from "../../job/job-store"
+import { useLedger, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { useWorking } from "../../working/working"
 import { BridgeRanking } from "./bridge-ranking"
+import { useWriting } from "../../writing/writing"
 
 /** The chart's library is heavy and comes only when it is looked at. */
 const Chart = later(() => import("../../charts/chart").then((module) => module.Chart), <div className="h-52" />)
@@ -40,6 +43,7 @@ export function HeatStation() {
 }
 
 function WorstNight() {
+  const { write } = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const { open } = useWorking()
@@ -48,20 +52,14 @@ function WorstNight() {
   return (
     <>
       <div>
-        <h1 className="font-display text-[20px] leading-7 font-bold">
-          {printWithUnit("power", ledger.loss.total, job.units)} go out on the worst night
-        </h1>
+        <h1 className="font-display text-[20px] leading-7 font-bold">{write("power", ledger.loss.total)} go out on the worst night</h1>
         <p className="text-graphite">
-          {printWithUnit("temperature", winter.inside.temperature, job.units)} inside,{" "}
-          {printWithUnit("temperature", winter.outside.temperature, job.units)} outdoors,{" "}
+          {write("temperature", winter.inside.temperature)} inside, {write("temperature", winter.outside.temperature)} outdoors,{" "}
           {typed ? "as typed in the brief" : `${station.name}, colder in 4 hours of a thousand`}
         </p>
       </div>
       <Bars parts={ledger.loss.parts} token="ember" />
-      <Remark
-        kind="remark"
-        title={`Heat to be given: ${printWithUnit("power", Math.max(0, ledger.loss.total), job.units)}, before any reserve.`}
-      >
+      <Remark kind="remark" title={`Heat to be given: ${write("power", Math.max(0, ledger.loss.total))}, before any reserve.`}>
         Steady, nobody inside, no sun; edges are counted, by what the measures over all say too much or too little. A heater needs more than
         this to warm up a cold start.
       </Remark>
@@ -82,6 +80,7 @@ function WorstNight() {
 }
 
 function HottestDay() {
+  const writing = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const pinned = usePinnedLedger()
@@ -90,7 +89,7 @@ function HottestDay() {
   const { gain, conditions } = ledger
   const { units } = job
   const peak = gain.hours.find(({ hour }) => hour === gain.hour)!
-  const unit = printQuantity("power", 0, units).unit
+  const unit = writing.unit("power")
   const curves = useMemo(() => {
     const values = (hours: typeof gain.hours) => hours.map(({ total }) => shownNumber("power", total, units))
     return [
@@ -109,13 +108,15 @@ function HottestDay() {
         <div>
           <h1 className="font-display text-[20px] leading-7 font-bold">
             {gain.total > 0
-              ? `${printWithUnit("power", gain.total, units)} come in at ${gain.hour}:00`
+              ? `${writing.write("power", gain.total)} come in at ${gain.hour}:00`
               : "No hour of the hottest day brings heat in"}
           </h1>
           <p className="text-graphite">
-            {printWithUnit("temperature", conditions.summer.inside.temperature, units)} inside,{" "}
-            {printWithUnit("temperature", conditions.summer.outside.temperature, units)} outdoors at the hottest hour
-            {ledger.faces.some(({ beyond }) => beyond.kind === "outdoors" && beyond.sun) ? ", clear sky" : ", no face sees the sun"}
+            {writing.write("temperature", conditions.summer.inside.temperature)} inside,{" "}
+            {writing.write("temperature", conditions.summer.outside.temperature)} outdoors at the hottest hour
+            {ledger.surfaces.some(({ adjacent }) => adjacent.kind === "outdoors" && adjacent.sun)
+              ? ", clear sky"
+              : ", no face sees the sun"}
           </p>
         </div>
         <Button look="link" onClick={() => setAsTable(!asTable)}>
@@ -126,7 +127,7 @@ function HottestDay() {
         <HourTable />
       ) : (
         <Chart
-          label={`Heat coming in hour by hour, greatest ${printWithUnit("power", gain.total, units)} at ${gain.hour}:00; the same as a table by the button above`}
+          label={`Heat coming in hour by hour, greatest ${writing.write("power", gain.total)} at ${gain.hour}:00; the same as a table by the button above`}
           along={hours}
           curves={curves}
           unit={unit}
@@ -156,8 +157,8 @@ function HottestDay() {
 
 /** Each face at the hour at which it takes in most by itself. */
 function OwnWorst() {
-  const { faces, gain } = useLedger()
-  const { units } = useJob()
+  const { write } = useWriting()
+  const { surfaces, gain } = useLedger()
   return (
     <table className="w-full text-dense">
       <caption className="text-left font-display text-[15px] font-semibold">Each face at its own worst hour</caption>
@@ -171,15 +172,15 @@ function OwnWorst() {
         </tr>
       </thead>
       <tbody>
-        {faces.map((face) => {
+        {surfaces.map((face) => {
           const worst = gain.worst[face.id]!
           return (
             <tr key={face.id}>
               <td className="py-0.5">{face.name}</td>
               <td className="text-right">{face.ground ? "–" : `${worst.hour}:00`}</td>
-              <td className="text-right">{printWithUnit("heatFlux", worst.irradiance, units)}</td>
-              <td className="text-right">{printWithUnit("temperature", worst.skin, units)}</td>
-              <td className="text-right">{printWithUnit("power", worst.heat, units)}</td>
+              <td className="text-right">{write("heatFlux", worst.irradiance)}</td>
+              <td className="text-right">{write("temperature", worst.skin)}</td>
+              <td className="text-right">{write("power", worst.heat)}</td>
             </tr>
           )
         })}
@@ -189,8 +190,8 @@ function OwnWorst() {
 }
 
 function HourTable() {
+  const { write } = useWriting()
   const { gain } = useLedger()
-  const { units } = useJob()
   return (
     <table className="w-full text-dense">
       <caption className="sr-only">Heat coming in hour by hour</caption>
@@ -205,8 +206,8 @@ function HourTable() {
         {gain.hours.map((hour) => (
           <tr key={hour.hour} className={hour.hour === gain.hour ? "font-bold" : ""}>
             <td>{hour.hour}:00</td>
-            <td className="text-right">{printWithUnit("temperature", hour.outdoors, units)}</td>
-            <td className="text-right">{printWithUnit("power", hour.total, units)}</td>
+            <td className="text-right">{write("temperature", hour.outdoors)}</td>
+            <td className="text-right">{write("power", hour.total)}</td>
           </tr>
         ))}
       </tbody>
@@ -219,22 +220,27 @@ function pathsTogether(parts: readonly HeatPart[]): HeatPart[] {
   const paths = parts.filter(({ kind }) => kind === "path")
   const rest = parts.filter(({ kind }) => kind !== "path")
   if (paths.length === 0) return rest
-  return [...rest, { kind: "path", id: "paths", name: "Edges, beside the measures over all", heat: sum(paths.map(({ heat }) => heat)) }]
+  return [
+    ...rest,
+    { kind: "path", place: paths[0]!.place, name: "Edges, beside the measures over all", heat: sum(paths.map(({ heat }) => heat)) },
+  ]
 }
 
 /** Parts of a flow, greatest first; what flows the other way is said so. */
 function Bars({ parts, token }: { parts: readonly HeatPart[]; token: "ember" | "ochre" }) {
-  const { units } = useJob()
+  const { write } = useWriting()
   const store = useJobStore()
   const sorted = pathsTogether(parts).sort((a, b) => b.heat - a.heat)
   const greatest = Math.max(...sorted.map(({ heat }) => Math.abs(heat)), 1e-9)
-  const faces = useLedger().faces
+  const { surfaces } = useLedger()
   return (
     <ul className="grid gap-1">
       {sorted.map((part) => {
-        const face = faces.find((figures) => figures.id === part.id || figures.openings.some(({ id }) => id === part.id))
+        const face = surfaces.find(
+          ({ id, closures }) => place.surface(id) === part.place || closures.some((closure) => closure.place === part.place),
+        )
         return (
-          <li key={`${part.kind}-${part.id}`} className="grid grid-cols-[minmax(0,15rem)_1fr_5.5rem] items-center gap-3">
+          <li key={part.place} className="grid grid-cols-[minmax(0,15rem)_1fr_5.5rem] items-center gap-3">
             {face ? (
               <button
                 type="button"
@@ -252,7 +258,7 @@ function Bars({ parts, token }: { parts: readonly HeatPart[]; token: "ember" | "
                 style={{ width: `${(Math.abs(part.heat) / greatest) * 100}%` }}
               />
             </span>
-            <span className="text-right font-semibold whitespace-nowrap">{printWithUnit("power", part.heat, units)}</span>
+            <span className="text-right font-semibold whitespace-nowrap">{write("power", part.heat)}</span>
           </li>
         )
       })}

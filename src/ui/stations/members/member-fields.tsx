@@ -1,10 +1,9 @@
 "use client"
 import { v4 as newId } from "uuid"
 import { type Crossing, crossingOf } from "../../../core/assembly/crossing"
-import { attempt } from "../../../core/errors"
-import type { FaceFigures } from "../../../core/ledger/face-figures"
+import { attempt } from "../../../schema/outcome"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { parseLengths } from "../../../core/quantity/length"
-import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { framingOn } from "../../../core/shell/framing"
 import { addBetween, setMembers, setPositions } from "../../../edit/assembly-edits"
 import type { MemberSet } from "../../../schema/job/build-up"
@@ -17,24 +16,25 @@ import { Button } from "../../primitives/button"
 import { Remark } from "../../primitives/remark"
 import { Toggle } from "../../primitives/toggle"
 import { SpacingChoice } from "./spacing-choice"
+import { useWriting } from "../../writing/writing"
 
 const PLATES = [0, 1, 2, 3].map((count) => ({ value: String(count), name: count === 0 ? "none" : count === 1 ? "one" : String(count) }))
 
 /** Everything that can be said of one set of members, and how it stands on the chosen face. */
-export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: string; set: MemberSet }) {
+export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
+  const { figure } = useWriting()
   const { units } = useJob()
   const store = useJobStore()
   const materials = useMaterials()
   const { assembly } = figures
   const change = (part: Partial<MemberSet>) => store.edit(setMembers(assembly, id, part))
   const length = (key: "width" | "spacing" | "overhang", label: string) => (
-    <QuantityField label={label} kind="length" system={units} value={set[key]} onCommit={(value) => change({ [key]: value })} />
+    <QuantityField label={label} kind="length" value={set[key]} onCommit={(value) => change({ [key]: value })} />
   )
   const maybe = (key: "depth" | "first", label: string, placeholder: string) => (
     <QuantityField
       label={label}
       kind="length"
-      system={units}
       value={set[key]}
       placeholder={placeholder}
       onCommit={(value) => change({ [key]: value })}
@@ -49,7 +49,7 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
       onChange={(count) => change({ plates: { ...set.plates, [end]: Number(count) } })}
     />
   )
-  const list = (lengths: readonly number[]) => lengths.map((value) => printQuantity("length", value, units).text).join("; ")
+  const list = (lengths: readonly number[]) => lengths.map((value) => figure("length", value)).join("; ")
   const example = units === "metric" ? "120; 680; 1250" : `5"; 27"; 49 1/2"`
   const typedList = (label: string, shown: readonly number[], onRead: (values: number[]) => ReturnType<typeof change>) => (
     <div className="col-span-2">
@@ -90,7 +90,7 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
       {set.shape === "solid" ? (
         <div />
       ) : (
-        <QuantityField label="Thickness of its wall" kind="length" system={units} value={set.wall} onCommit={(wall) => change({ wall })} />
+        <QuantityField label="Thickness of its wall" kind="length" value={set.wall} onCommit={(wall) => change({ wall })} />
       )}
       {holds(set.shape) ? (
         <SelectField
@@ -112,7 +112,6 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
       <QuantityField
         label={set.spaced === "centres" ? "Spacing, centre to centre" : "Spacing, edge to edge"}
         kind="length"
-        system={units}
         value={set.spacing}
         onCommit={(spacing) => change({ spacing, positions: {} })}
       />
@@ -139,7 +138,6 @@ export function MemberFields({ figures, id, set }: { figures: FaceFigures; id: s
       <QuantityField
         label="Share of the face, typed"
         kind="percent"
-        system={units}
         value={set.share}
         placeholder="counted from the drawing"
         onCommit={(share) => change({ share })}
@@ -167,29 +165,30 @@ function MemberBridge({ place }: { place: string }) {
 const holds = (shape: MemberSet["shape"]) => shape === "tube" || shape === "hat"
 
 /** How a set stands on the face: how many, what share, what it crosses. */
-export function MemberWords({ figures, id, set }: { figures: FaceFigures; id: string; set: MemberSet }) {
-  const { units, shell } = useJob()
+export function MemberWords({ figures, id, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
+  const { write } = useWriting()
+  const { shell } = useJob()
   const layout = framingOn(shell, figures.face, set)
   const crossing = crossingOf(figures.layers, id)
   const count = layout.members.filter(({ role }) => role === "member").length
   const names = (layers: readonly (typeof figures.layers)[number][]) => layers.map(({ material }) => material.name.toLowerCase()).join(", ")
-  const spare = crossing?.spare ?? 0
+  const spare = crossing?.projection ?? 0
   return (
     <div className="col-span-3 grid gap-1 text-dense text-graphite">
       <p>
         {set.share === null ? (
-          `${printWithUnit("percent", layout.drawn, units)} of the face is members, counted from the drawing`
+          `${write("percent", layout.drawn)} of the face is members, counted from the drawing`
         ) : (
           <>
-            <span className="font-semibold text-ink">{printWithUnit("percent", set.share, units)} of the face is members, as typed</span>;
-            the drawing has {printWithUnit("percent", layout.drawn, units)}
+            <span className="font-semibold text-ink">{write("percent", set.share)} of the face is members, as typed</span>; the drawing has{" "}
+            {write("percent", layout.drawn)}
           </>
         )}
-        : {count} of them, {printWithUnit("length", layout.length, units)} of sticks beside plates and ends.
+        : {count} of them, {write("length", layout.length)} of sticks beside plates and ends.
       </p>
       {crossing ? (
         <p>
-          They cross {names(crossing.between)} ({printWithUnit("length", crossing.depth, units)});{" "}
+          They cross {names(crossing.between)} ({write("length", crossing.depth)});{" "}
           {crossing.outside.length === 0 ? "nothing lies outside them" : `outside them ${names(crossing.outside)}`},{" "}
           {crossing.inside.length === 0 ? "nothing inside" : `inside ${names(crossing.inside)}`}.
         </p>
@@ -200,12 +199,12 @@ export function MemberWords({ figures, id, set }: { figures: FaceFigures; id: st
 }
 
 /** Members deeper or shallower than what lies between them, and what can be done about it. */
-function Spare({ figures, id, crossing }: { figures: FaceFigures; id: string; crossing: Crossing }) {
-  const { units } = useJob()
+function Spare({ figures, id, crossing }: { figures: SurfaceFigures; id: string; crossing: Crossing }) {
+  const { write } = useWriting()
   const store = useJobStore()
-  const { spare, inside, outside, between } = crossing
-  const by = printWithUnit("length", Math.abs(spare), units)
-  if (spare < 0)
+  const { projection, inside, outside, between } = crossing
+  const by = write("length", Math.abs(projection))
+  if (projection < 0)
     return (
       <Remark kind="remark">
         The layers between them are {by} thicker than the members are deep; make one of them continuous, or thinner.
@@ -218,7 +217,8 @@ function Spare({ figures, id, crossing }: { figures: FaceFigures; id: string; cr
         they are reckoned so; timber by the combined method as if they ended with it.
       </Remark>
     )
-  const fill = () => store.edit(addBetween(figures.assembly, `l-${newId().slice(0, 8)}`, "air", outside.length + between.length, spare, id))
+  const fill = () =>
+    store.edit(addBetween(figures.assembly, `l-${newId().slice(0, 8)}`, "air", outside.length + between.length, projection, id))
   return (
     <Remark kind="remark">
       They are {by} deeper than the layers between them, and that space is not in the build-up.{" "}

@@ -1,16 +1,15 @@
 "use client"
 import { crossingOf } from "../../../core/assembly/crossing"
-import type { FaceFigures } from "../../../core/ledger/face-figures"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { endingSpacings } from "../../../core/shell/ending-spacing"
-import { printQuantity, printWithUnit } from "../../../core/quantity/measure"
 import { boundsOf } from "../../../core/shell/polygon"
 import type { MemberSet } from "../../../schema/job/build-up"
-import { useJob } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { Unfolding } from "../../primitives/unfolding"
+import { useWriting } from "../../writing/writing"
 
 interface Props {
-  figures: FaceFigures
+  figures: SurfaceFigures
   id: string
   set: MemberSet
   onTake: (spacing: number) => void
@@ -18,22 +17,18 @@ interface Props {
 
 /** The spacings with which the run ends well on the chosen face, as a choice to take. */
 export function SpacingChoice(props: Props) {
-  const { units } = useJob()
+  const { write } = useWriting()
   const { right, high } = boundsOf(props.figures.face.outline)
   const run = props.set.direction === "up" ? right : high
-  return (
-    <Unfolding words={`Which spacing ends well on ${printWithUnit("length", run, units)}`}>
-      {() => <Choices {...props} run={run} />}
-    </Unfolding>
-  )
+  return <Unfolding words={`Which spacing ends well on ${write("length", run)}`}>{() => <Choices {...props} run={run} />}</Unfolding>
 }
 
 function Choices({ figures, id, set, onTake, run }: Props & { run: number }) {
-  const { units } = useJob()
+  const { figure, write } = useWriting()
   // The boards that are nailed to the members: the first sheet inside them.
   const board = crossingOf(figures.layers, id)?.inside.find(({ material }) => material.sold.form === "sheet")?.material.sold.width ?? null
   const spacings = endingSpacings(run, set.width, board)
-  const length = (value: number) => printWithUnit("length", value, units)
+  const length = (value: number) => write("length", value)
   return (
     <table className="mt-1 w-full text-dense">
       <thead className="text-graphite">
@@ -48,7 +43,7 @@ function Choices({ figures, id, set, onTake, run }: Props & { run: number }) {
       <tbody>
         {spacings.map((choice) => (
           <tr key={choice.spacing} className={choice.endsWell ? "" : "text-graphite"}>
-            <td className="py-0.5">{printQuantity("length", choice.spacing, units).text}</td>
+            <td className="py-0.5">{figure("length", choice.spacing)}</td>
             <td className="text-right">{choice.members}</td>
             <td className="text-right">{length(choice.lastBay)}</td>
             <td className="pl-4">{choice.boardsLand === null ? "–" : choice.boardsLand ? "land on members" : "end in the air"}</td>

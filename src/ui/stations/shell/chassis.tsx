@@ -1,9 +1,8 @@
 "use client"
 import { setChassis } from "../../../edit/shell-edits"
 import type { Chassis } from "../../../schema/job/shell"
-import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore } from "../../job/job-store"
-import { SelectField } from "../../primitives/fields"
+import { QuantityField, SelectField } from "../../primitives/fields"
 
 const FIRST_CHASSIS: Chassis = { width: 0.06, height: 0.12, wall: 0.004 }
 
@@ -12,7 +11,7 @@ export function ChassisFields() {
   const { chassis } = useJob().shell
   const store = useJobStore()
   const field = (key: keyof Chassis, label: string, value: number) => (
-    <JobQuantity label={label} kind="length" value={value} onCommit={(next) => store.edit(setChassis({ ...chassis!, [key]: next }))} />
+    <QuantityField label={label} kind="length" value={value} onCommit={(next) => store.edit(setChassis({ ...chassis!, [key]: next }))} />
   )
   return (
     <section aria-label="Steel of the frame" className="grid grid-cols-4 items-end gap-x-4 gap-y-2">

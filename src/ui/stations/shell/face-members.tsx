@@ -1,32 +1,32 @@
 "use client"
 import { v4 as newId } from "uuid"
-import { memberSets } from "../../../core/assembly/build-up"
+import { membersOf } from "../../../core/assembly/build-up"
 import { framingOn } from "../../../core/shell/framing"
-import { printWithUnit } from "../../../core/quantity/measure"
 import { addMembers } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { SelectField } from "../../primitives/fields"
 import { useChosenFace } from "../use-figures"
 import { FRESH_MEMBERS } from "../members/fresh-members"
 import { MemberFields } from "../members/member-fields"
+import { useWriting } from "../../writing/writing"
 
 /** Studs, ribs, girts, purlins, joists and battens of the chosen face. */
 export function FaceMembers() {
-  const { shell, units } = useJob()
+  const { write } = useWriting()
+  const { shell } = useJob()
   const store = useJobStore()
   const figures = useChosenFace()
-  const sets = memberSets(figures.layers)
+  const sets = membersOf(figures.layers)
   const bare = figures.layers.filter(({ layer }) => layer.between === null)
   return (
     <section aria-label="Members of the face" className="grid gap-3">
       <h2 className="font-display text-[15px] font-semibold">Members of the {figures.name.toLowerCase()}</h2>
-      {sets.map(([id, set]) => (
+      {sets.map(({ id, set }) => (
         <details key={id} className="border-b border-seam pb-1">
           <summary>
             <span className="font-semibold">{set.name}</span>
             <span className="text-graphite">
-              , {set.direction === "up" ? "up" : "along"} · {printWithUnit("percent", framingOn(shell, figures.face, set).drawn, units)} of
-              the face
+              , {set.direction === "up" ? "up" : "along"} · {write("percent", framingOn(shell, figures.face, set).drawn)} of the face
             </span>
           </summary>
           <MemberFields figures={figures} id={id} set={set} />

@@ -1,17 +1,17 @@
 "use client"
-import { attempt } from "../../../core/errors"
-import { printWithUnit } from "../../../core/quantity/measure"
+import { attempt } from "../../../schema/outcome"
 import { parseOffsets, printOffsets } from "../../../core/quantity/offsets"
 import { faceName } from "../../../core/shell/face-name"
 import { offsetsArea } from "../../../core/shell/notch"
 import type { FloorBox, Notch, Offsets } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
-import { JobQuantity } from "../../job/job-quantity"
-import { useJob, useLedger } from "../../job/job-store"
-import { SelectField, TypedField } from "../../primitives/fields"
+import { useJob } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
+import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { useChosenFace } from "../use-figures"
 import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
+import { useWriting } from "../../writing/writing"
 
 /** What stands on the floor, and what is missing from the faces. */
 export function FloorParts() {
@@ -25,7 +25,7 @@ export function FloorParts() {
 
 /** Wheel boxes and steps: what stands on the floor against a side wall. */
 function FloorBoxes() {
-  const { units } = useJob()
+  const { write } = useWriting()
   const { clear } = useLedger()
   const { entries, add, remove } = useParts("boxes")
   const onAdd = () => {
@@ -36,16 +36,16 @@ function FloorBoxes() {
   const parts = entries.map(([id, box]) => ({
     id,
     name: box.name,
-    words: `${box.side} side · ${[box.length, box.width, box.height].map((size) => printWithUnit("length", size, units)).join(" × ")}`,
+    words: `${box.side} side · ${[box.length, box.width, box.height].map((size) => write("length", size)).join(" × ")}`,
     face: box.side,
     fields: <BoxFields id={id} box={box} />,
     onRemove: () => remove(id),
   }))
   return (
-    <PartList title="Wheel boxes, steps" addName="Box on the floor" onAdd={onAdd} parts={parts}>
+    <PartList list="boxes" title="Wheel boxes, steps" addName="Box on the floor" onAdd={onAdd} parts={parts}>
       {entries.length === 0
         ? "None: nothing stands on the floor."
-        : `${printWithUnit("length", clear.widthBetweenBoxes, units)} clear between them; their ends are skin too, and count with their wall.`}
+        : `${write("length", clear.widthBetweenBoxes)} clear between them; their ends are skin too, and count with their wall.`}
     </PartList>
   )
 }
@@ -53,7 +53,7 @@ function FloorBoxes() {
 function BoxFields({ id, box }: { id: string; box: FloorBox }) {
   const { change } = useParts("boxes")
   const field = (key: "x" | "length" | "width" | "height", label: string) => (
-    <JobQuantity label={label} kind="length" value={box[key]} onCommit={(value) => change(id, { [key]: value })} />
+    <QuantityField label={label} kind="length" value={box[key]} onCommit={(value) => change(id, { [key]: value })} />
   )
   return (
     <>
@@ -85,7 +85,8 @@ const highest = (outline: Offsets) => Math.max(...outline.map(([, off]) => off))
 
 /** What is missing from faces: steps, wells and service openings that are no door or window. */
 function Notches() {
-  const { brief, shell, units } = useJob()
+  const { write } = useWriting()
+  const { brief, shell } = useJob()
   const figures = useChosenFace()
   const { entries, add, remove } = useParts("notches")
   const onAdd = () =>
@@ -103,13 +104,19 @@ function Notches() {
   const parts = entries.map(([id, notch]) => ({
     id,
     name: notch.name,
-    words: `${faceName(notch.face, brief.kind, shell.form.kind).toLowerCase()} · ${printWithUnit("area", offsetsArea(notch.offsets), units)}`,
+    words: `${faceName(notch.face, brief.kind, shell.form.kind).toLowerCase()} · ${write("area", offsetsArea(notch.offsets))}`,
     face: notch.face,
     fields: <NotchFields id={id} notch={notch} />,
     onRemove: () => remove(id),
   }))
   return (
-    <PartList title="Cut-outs from a face" addName={`Cut out of the ${figures.name.toLowerCase()}`} onAdd={onAdd} parts={parts}>
+    <PartList
+      list="notches"
+      title="Cut-outs from a face"
+      addName={`Cut out of the ${figures.name.toLowerCase()}`}
+      onAdd={onAdd}
+      parts={parts}
+    >
       A step well, a slanting corner, a service opening: measured as offsets from a straight edge. What closes it has a U of its own over
       its mouth.
     </PartList>
@@ -132,8 +139,8 @@ function NotchFields({ id, notch }: { id: string; notch: Notch }) {
         ]}
         onChange={(edge) => change(id, { edge })}
       />
-      <JobQuantity label="Begins along it at" kind="length" value={notch.from} onCommit={(from) => change(id, { from })} />
-      <JobQuantity
+      <QuantityField label="Begins along it at" kind="length" value={notch.from} onCommit={(from) => change(id, { from })} />
+      <QuantityField
         label="U of what closes it, over its mouth"
         kind="transmittance"
         value={notch.uValue}

@@ -1,16 +1,17 @@
 "use client"
+import { floorOf } from "../../../core/enclosure/surface-figures"
 import { crushedLayers, pressedLayers } from "../../../core/assembly/crushing"
-import { printWithUnit } from "../../../core/quantity/measure"
 import { clearOpening, fitSpare } from "../../../core/shell/clear-opening"
 import type { Fit, Level } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
-import { JobQuantity } from "../../job/job-quantity"
-import { useJob, useLedger } from "../../job/job-store"
+import { useJob } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { Figure } from "../../primitives/figure"
-import { choicesOf, SelectField } from "../../primitives/fields"
+import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
 import { Toggle } from "../../primitives/toggle"
 import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
+import { useWriting } from "../../writing/writing"
 
 /** What is left inside: sizes, volume, what fits, whether doors open, and how level the floor is. */
 export function Inside() {
@@ -26,7 +27,8 @@ export function Inside() {
 }
 
 function ClearSizes() {
-  const { units, shell } = useJob()
+  const { write } = useWriting()
+  const { shell } = useJob()
   const { clear, clearVolume, volume, skinArea, skinAgainstCube } = useLedger()
   const more = Math.round((skinAgainstCube - 1) * 100)
   const sizes = [
@@ -45,19 +47,19 @@ function ClearSizes() {
           <div key={name}>
             <dt className="text-dense text-graphite">{name}</dt>
             <dd>
-              <Figure kind="length" value={value} system={units} size="shelf" />
+              <Figure kind="length" value={value} size="shelf" />
             </dd>
           </div>
         ))}
         <div>
           <dt className="text-dense text-graphite">Volume</dt>
           <dd>
-            <Figure kind="volume" value={clearVolume} system={units} size="shelf" />
+            <Figure kind="volume" value={clearVolume} size="shelf" />
           </dd>
         </div>
       </dl>
       <p className="pt-1 text-graphite">
-        {printWithUnit("volume", volume, units)} over all. Its {printWithUnit("area", skinArea, units)} of skin are{" "}
+        {write("volume", volume)} over all. Its {write("area", skinArea)} of skin are{" "}
         {more > 0 ? `${more} % more than a cube of the same volume would need` : "no more than a cube of the same volume would need"}: each
         square metre loses heat, so a long or flat shape costs more to keep warm for the room that it gives.
       </p>
@@ -74,20 +76,20 @@ const ALONG: Record<Fit["along"], string> = {
 
 /** Beds, boards, lids and drawers that must find their place. */
 function Fits() {
-  const { units } = useJob()
+  const { write } = useWriting()
   const { clear } = useLedger()
   const { entries, add, change, remove } = useParts("fits")
   const parts = entries.map(([id, fit]) => {
     const spare = fitSpare(fit, clear)
-    const by = printWithUnit("length", Math.abs(spare), units)
+    const by = write("length", Math.abs(spare))
     return {
       id,
       name: fit.name,
-      words: `${printWithUnit("length", fit.size, units)} ${ALONG[fit.along]}: ${spare < 0 ? `too long by ${by}` : `fits, ${by} to spare`}`,
+      words: `${write("length", fit.size)} ${ALONG[fit.along]}: ${spare < 0 ? `too long by ${by}` : `fits, ${by} to spare`}`,
       fields: (
         <>
           <NameField part={fit} onChange={(name) => change(id, name)} />
-          <JobQuantity label="Length, or all that it swings" kind="length" value={fit.size} onCommit={(size) => change(id, { size })} />
+          <QuantityField label="Length, or all that it swings" kind="length" value={fit.size} onCommit={(size) => change(id, { size })} />
           <SelectField label="It lies" value={fit.along} options={choicesOf(ALONG)} onChange={(along) => change(id, { along })} />
         </>
       ),
@@ -96,6 +98,7 @@ function Fits() {
   })
   return (
     <PartList
+      list="fits"
       title="Does it fit?"
       addName="Bed, board, lid or drawer"
       onAdd={() => add({ name: "Bed", size: 1.9, along: "width" })}
@@ -110,11 +113,11 @@ function Fits() {
 
 /** Barrels, cabinets, people: what stands on the floor, and whether its boards bear that. */
 function Loads() {
-  const { units } = useJob()
-  const { faces } = useLedger()
+  const { write } = useWriting()
+  const { surfaces } = useLedger()
   const { entries, add, change, remove } = useParts("loads")
-  const { layers } = faces.find(({ id }) => id === "floor")!
-  const stress = (value: number) => printWithUnit("stress", value, units)
+  const { layers } = floorOf(surfaces)
+  const stress = (value: number) => write("stress", value)
   const parts = entries.map(([id, load]) => {
     const [top] = pressedLayers(layers, load)
     const crushed = crushedLayers(layers, load)
@@ -125,14 +128,14 @@ function Loads() {
     return {
       id,
       name: load.name,
-      words: `${printWithUnit("mass", load.mass, units)}${top ? `, ${stress(top.stress)} under it` : ""}: ${said.length > 0 ? said.join("; ") : "the floor bears it"}`,
+      words: `${write("mass", load.mass)}${top ? `, ${stress(top.stress)} under it` : ""}: ${said.length > 0 ? said.join("; ") : "the floor bears it"}`,
       fields: (
         <>
           <NameField part={load} onChange={(part) => change(id, part)} />
-          <JobQuantity label="Weight, filled" kind="mass" value={load.mass} onCommit={(mass) => change(id, { mass })} />
+          <QuantityField label="Weight, filled" kind="mass" value={load.mass} onCommit={(mass) => change(id, { mass })} />
           <Toggle label="Stands there for years" on={load.lasting} onChange={(lasting) => change(id, { lasting })} />
-          <JobQuantity label="Its foot, one way" kind="length" value={load.width} onCommit={(width) => change(id, { width })} />
-          <JobQuantity label="Its foot, the other way" kind="length" value={load.length} onCommit={(length) => change(id, { length })} />
+          <QuantityField label="Its foot, one way" kind="length" value={load.width} onCommit={(width) => change(id, { width })} />
+          <QuantityField label="Its foot, the other way" kind="length" value={load.length} onCommit={(length) => change(id, { length })} />
         </>
       ),
       onRemove: () => remove(id),
@@ -140,6 +143,7 @@ function Loads() {
   })
   return (
     <PartList
+      list="loads"
       title="Does the floor bear it?"
       addName="Barrel, cabinet or person"
       onAdd={() => add({ name: "Barrel", mass: 220, width: 0.5, length: 0.5, lasting: true })}
@@ -154,17 +158,18 @@ function Loads() {
 
 /** Clear openings of doors and passages once everything is lined. */
 function Doors() {
-  const { shell, units } = useJob()
-  const { faces, linings } = useLedger()
+  const { write } = useWriting()
+  const { shell } = useJob()
+  const { surfaces, linings } = useLedger()
   const doors = Object.entries(shell.openings).filter(([, { kind }]) => kind !== "window" && kind !== "hatch")
   if (doors.length === 0) return null
-  const length = (value: number) => printWithUnit("length", value, units)
+  const length = (value: number) => write("length", value)
   return (
     <section aria-label="Doors, once lined">
       <h2 className="font-display text-[15px] font-semibold">Doors, once everything is lined</h2>
       <ul>
         {doors.map(([id, door]) => {
-          const clear = clearOpening(shell.form, faces.find((figures) => figures.id === door.face)!.face, door, linings)
+          const clear = clearOpening(shell.form, surfaces.find(({ face }) => face.id === door.face)!.face, door, linings)
           return (
             <li key={id} className="border-b border-seam py-1">
               <span className="font-semibold">{door.name}</span>{" "}
@@ -182,17 +187,18 @@ function Doors() {
 
 /** Points of a floor that is not level: heights are given at the worst place. */
 function Levels() {
-  const { units } = useJob()
+  const { write } = useWriting()
   const { entries, add, change, remove } = useParts("levels")
   const parts = entries.map(([id, level]) => ({
     id,
     name: level.name,
-    words: `${printWithUnit("length", level.rise, units)} off the zero`,
+    words: `${write("length", level.rise)} off the zero`,
     fields: <LevelFields level={level} onChange={(part) => change(id, part)} />,
     onRemove: () => remove(id),
   }))
   return (
     <PartList
+      list="levels"
       title="Is the floor level?"
       addName="Point of the floor"
       onAdd={() => add({ name: `Point ${entries.length + 1}`, x: 0, y: 0, rise: 0 })}
@@ -209,9 +215,9 @@ function LevelFields({ level, onChange }: { level: Level; onChange: (change: Par
   return (
     <>
       <NameField part={level} onChange={onChange} />
-      <JobQuantity label="From the back" kind="length" value={level.x} onCommit={(x) => onChange({ x })} />
-      <JobQuantity label="From the left wall" kind="length" value={level.y} onCommit={(y) => onChange({ y })} />
-      <JobQuantity label="Above the zero, negative below" kind="length" value={level.rise} onCommit={(rise) => onChange({ rise })} />
+      <QuantityField label="From the back" kind="length" value={level.x} onCommit={(x) => onChange({ x })} />
+      <QuantityField label="From the left wall" kind="length" value={level.y} onCommit={(y) => onChange({ y })} />
+      <QuantityField label="Above the zero, negative below" kind="length" value={level.rise} onCommit={(rise) => onChange({ rise })} />
     </>
   )
 }

@@ -1,16 +1,15 @@
 "use client"
 import { useState } from "react"
-import { checkReadings, type ReadingCheck, tapeWouldSay } from "../../../core/ledger/readings"
-import { activeState } from "../../../core/ledger/state"
-import { printWithUnit } from "../../../core/quantity/measure"
+import { checkReadings, type ReadingCheck, tapeWouldSay } from "../../../core/enclosure/tape-readings"
+import { activeState } from "../../../core/enclosure/job-state"
 import { removePart, setForm, takeReadings } from "../../../edit/shell-edits"
 import type { Reading } from "../../../schema/job/shell"
 import { DIMENSIONS, FORM_NAMES, HELD } from "../../dimensions"
-import { JobQuantity } from "../../job/job-quantity"
 import { useJob, useJobStore } from "../../job/job-store"
 import { Button } from "../../primitives/button"
-import { choicesOf, SelectField } from "../../primitives/fields"
+import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
 import { MeasuringRound } from "./measuring-round"
+import { useWriting } from "../../writing/writing"
 
 /** The form and its lengths, from whichever end the tape was held. */
 export function Measures() {
@@ -36,7 +35,7 @@ export function Measures() {
       </div>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
         {DIMENSIONS[form.kind].map(({ dimension, label }) => (
-          <JobQuantity
+          <QuantityField
             key={`${dimension} ${held}`}
             label={label}
             kind="length"
@@ -52,9 +51,10 @@ export function Measures() {
 
 /** What the tape said where it does not agree with the shell; nothing is put right unasked. */
 function Readings({ checks }: { checks: readonly ReadingCheck[] }) {
-  const { shell, units } = useJob()
+  const { write } = useWriting()
+  const { shell } = useJob()
   const store = useJobStore()
-  const length = (value: number) => printWithUnit("length", value, units)
+  const length = (value: number) => write("length", value)
   const apart = checks.filter(({ difference }) => difference !== 0)
   const agree = checks.length - apart.length
   const label = ({ dimension }: Reading) => DIMENSIONS[shell.form.kind].find((one) => one.dimension === dimension)!.label

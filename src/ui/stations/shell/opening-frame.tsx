@@ -4,9 +4,8 @@ import type { Opening, OpeningFrame } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
 import { BridgeLook } from "../../bridge/bridge-look"
 import { useBridges } from "../../bridge/use-bridges"
-import { JobQuantity } from "../../job/job-quantity"
 import { useJobStore } from "../../job/job-store"
-import { choicesOf, SelectField } from "../../primitives/fields"
+import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
 import { BreakField } from "./break-field"
 
 /** What openings are set in, as one first says it. */
@@ -33,7 +32,7 @@ export function OpeningFrameFields({ id, opening, onChange }: Props) {
   const store = useJobStore()
   const { frame } = opening
   const field = (key: "width" | "sheet", label: string, value: number) => (
-    <JobQuantity label={label} kind="length" value={value} onCommit={(next) => onChange({ frame: { ...frame!, [key]: next } })} />
+    <QuantityField label={label} kind="length" value={value} onCommit={(next) => onChange({ frame: { ...frame!, [key]: next } })} />
   )
   return (
     <>

@@ -1,20 +1,20 @@
 "use client"
 import { useState } from "react"
-import { printWithUnit } from "../../../core/quantity/measure"
 import { clearOpening } from "../../../core/shell/clear-opening"
 import { faceName } from "../../../core/shell/face-name"
 import { freePlace } from "../../../core/shell/opening-fit"
 import { OPENING_KINDS, OPENING_SIZES } from "../../../edit/start/openings"
 import { FACES } from "../../../schema/job/references"
 import type { FaceId, Opening } from "../../../schema/job/shell"
-import { JobQuantity } from "../../job/job-quantity"
-import { useJob, useLedger } from "../../job/job-store"
-import { choicesOf, SelectField } from "../../primitives/fields"
+import { useJob } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
+import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { OpeningFrameFields } from "./opening-frame"
 import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
+import { useWriting } from "../../writing/writing"
 
 const KINDS: Record<Opening["kind"], string> = {
   door: "door",
@@ -28,7 +28,8 @@ const SWINGS: Record<Opening["swing"], string> = { in: "inward", out: "outward",
 
 /** Doors, windows and hatches of all faces; a new one goes into the chosen face. */
 export function Openings() {
-  const { brief, shell, units } = useJob()
+  const { write } = useWriting()
+  const { brief, shell } = useJob()
   const figures = useChosenFace()
   const { entries, add, remove } = useParts("openings")
   const [kind, setKind] = useState<Opening["kind"]>("window")
@@ -44,7 +45,7 @@ export function Openings() {
     const name = KINDS[kind].charAt(0).toUpperCase() + KINDS[kind].slice(1)
     return add({ name, kind, face: figures.id, ...place, ...OPENING_KINDS[kind] })
   }
-  const length = (value: number) => printWithUnit("length", value, units)
+  const length = (value: number) => write("length", value)
   const parts = entries.map(([id, opening]) => ({
     id,
     name: opening.name,
@@ -55,6 +56,7 @@ export function Openings() {
   }))
   return (
     <PartList
+      list="openings"
       title="Doors, windows, hatches"
       ask={<SelectField label="A new" value={kind} options={choicesOf(KINDS)} onChange={setKind} />}
       addName={`Add to the ${on}`}
@@ -69,14 +71,15 @@ export function Openings() {
 }
 
 function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
+  const { write } = useWriting()
   const job = useJob()
-  const { faces, linings } = useLedger()
+  const { surfaces, linings } = useLedger()
   const { change } = useParts("openings")
-  const { face } = faces.find((figures) => figures.id === opening.face)!
+  const { face } = surfaces.find(({ face: { id } }) => id === opening.face)!
   const clear = clearOpening(job.shell.form, face, opening, linings)
-  const length = (value: number) => printWithUnit("length", value, job.units)
+  const length = (value: number) => write("length", value)
   const field = (key: "x" | "y" | "width" | "height" | "leaf" | "jamb", label: string) => (
-    <JobQuantity label={label} kind="length" value={opening[key]} onCommit={(value) => change(id, { [key]: value })} />
+    <QuantityField label={label} kind="length" value={opening[key]} onCommit={(value) => change(id, { [key]: value })} />
   )
   return (
     <>
@@ -100,13 +103,13 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
       {field("height", "Height")}
       {field("leaf", "Thickness of the leaf")}
       {field("jamb", "Lining on jambs and head")}
-      <JobQuantity
+      <QuantityField
         label={opening.frame ? "U of the leaf or pane" : "U, frame included"}
         kind="transmittance"
         value={opening.uValue}
         onCommit={(uValue) => change(id, { uValue })}
       />
-      <JobQuantity
+      <QuantityField
         label="Sun let in, 0 to 1"
         kind="ratio"
         value={opening.solarFactor}

@@ -1,9 +1,10 @@
 "use client"
+import type { Parts } from "../../../edit/shell-edits"
 import { Plus, Trash2 } from "lucide-react"
 import { type ReactNode, useState } from "react"
 import type { FaceId } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
-import { useJobStore, useJobView } from "../../job/job-store"
+import { isChosen, useJobStore, useJobView } from "../../job/job-store"
 import { Button, IconButton } from "../../primitives/button"
 import { TypedField } from "../../primitives/fields"
 import { Refusal } from "../../primitives/refusal"
@@ -20,6 +21,8 @@ export interface Part {
 }
 
 interface Props {
+  /** The list of the shell that they are in. */
+  list: keyof Parts
   title: string
   addName: string
   /** Adds a part; a fault says why not. */
@@ -32,7 +35,7 @@ interface Props {
 }
 
 /** Parts of the shell; the chosen one is open to be changed. */
-export function PartList({ title, addName, onAdd, ask, parts, children }: Props) {
+export function PartList({ list, title, addName, onAdd, ask, parts, children }: Props) {
   const chosen = useJobView((view) => view.part)
   const store = useJobStore()
   const [refusal, setRefusal] = useState<string | null>(null)
@@ -48,25 +51,28 @@ export function PartList({ title, addName, onAdd, ask, parts, children }: Props)
       </div>
       <Refusal>{refusal}</Refusal>
       <ul>
-        {parts.map(({ id, name, words, face, fields, onRemove }) => (
-          <li key={id} className="border-b border-seam py-1">
-            <div className="flex items-center gap-2">
-              <button
-                type="button"
-                aria-expanded={chosen === id}
-                className="grow truncate text-left"
-                onClick={() => store.choose({ part: chosen === id ? null : id, ...(face ? { face, layer: null } : {}) })}
-              >
-                <span className="font-semibold">{name}</span>
-                <span className="text-graphite">, {words}</span>
-              </button>
-              <IconButton name={`Remove ${name}`} onClick={onRemove}>
-                <Trash2 size={16} aria-hidden />
-              </IconButton>
-            </div>
-            {chosen === id ? <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1 pb-3">{fields}</div> : null}
-          </li>
-        ))}
+        {parts.map(({ id, name, words, face, fields, onRemove }) => {
+          const open = isChosen(chosen, list, id)
+          return (
+            <li key={id} className="border-b border-seam py-1">
+              <div className="flex items-center gap-2">
+                <button
+                  type="button"
+                  aria-expanded={open}
+                  className="grow truncate text-left"
+                  onClick={() => store.choose({ part: open ? null : { list, id }, ...(face ? { face, layer: null } : {}) })}
+                >
+                  <span className="font-semibold">{name}</span>
+                  <span className="text-graphite">, {words}</span>
+                </button>
+                <IconButton name={`Remove ${name}`} onClick={onRemove}>
+                  <Trash2 size={16} aria-hidden />
+                </IconButton>
+              </div>
+              {open ? <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1 pb-3">{fields}</div> : null}
+            </li>
+          )
+        })}
       </ul>
       {children === undefined ? null : <div className="pt-1 text-graphite">{children}</div>}
     </section>

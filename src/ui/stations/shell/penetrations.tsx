@@ -6,10 +6,9 @@ import { FACES } from "../../../schema/job/references"
 import type { FaceId, Penetration } from "../../../schema/job/shell"
 import { BridgeLook } from "../../bridge/bridge-look"
 import { useBridges } from "../../bridge/use-bridges"
-import { JobQuantity } from "../../job/job-quantity"
 import { useJob } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
-import { choicesOf, SelectField, TypedField } from "../../primitives/fields"
+import { choicesOf, QuantityField, SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { BreakField } from "./break-field"
@@ -55,6 +54,7 @@ export function Penetrations() {
   const names = Object.fromEntries(Object.entries(KINDS).map(([value, { name }]) => [value, name])) as Record<Kind, string>
   return (
     <PartList
+      list="penetrations"
       title="Beams, pipes, bolts"
       ask={<SelectField label="A new" value={kind} options={choicesOf(names)} onChange={setKind} />}
       addName={`Through the ${figures.name.toLowerCase()}`}
@@ -80,7 +80,7 @@ function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
   const materials = useMaterials()
   const { change } = useParts("penetrations")
   const field = (key: "x" | "y" | "width" | "outdoors" | "indoors", label: string) => (
-    <JobQuantity label={label} kind="length" value={part[key]} onCommit={(value) => change(id, { [key]: value })} />
+    <QuantityField label={label} kind="length" value={part[key]} onCommit={(value) => change(id, { [key]: value })} />
   )
   return (
     <>
@@ -108,7 +108,7 @@ function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
       />
       <SelectField label="Section" value={part.shape} options={choicesOf(SHAPES)} onChange={(shape) => change(id, { shape })} />
       {field("width", part.shape === "round" ? "Diameter" : "Width")}
-      <JobQuantity
+      <QuantityField
         label="Its wall, if hollow"
         kind="length"
         value={part.wall}

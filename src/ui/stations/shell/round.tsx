@@ -1,8 +1,8 @@
 "use client"
 import { type FormEvent, useId, useState } from "react"
-import { attempt } from "../../../core/errors"
-import { tapeWouldSay } from "../../../core/ledger/readings"
-import { activeState } from "../../../core/ledger/state"
+import { attempt } from "../../../schema/outcome"
+import { tapeWouldSay } from "../../../core/enclosure/tape-readings"
+import { activeState } from "../../../core/enclosure/job-state"
 import { printLength } from "../../../core/quantity/length"
 import { parseQuantity } from "../../../core/quantity/measure"
 import type { Edit } from "../../../edit/edit"
@@ -10,7 +10,8 @@ import { replacePart, takeReadings } from "../../../edit/shell-edits"
 import type { Form } from "../../../schema/job/form"
 import type { Reading } from "../../../schema/job/shell"
 import { DIMENSIONS, HELD, TAPE_HINTS } from "../../dimensions"
-import { useJob, useJobStore, useLedger } from "../../job/job-store"
+import { useJob, useJobStore } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { SmallPelt } from "../../pelt/small-pelt"
 import { Button } from "../../primitives/button"
 import { choicesOf, SelectField } from "../../primitives/fields"
@@ -38,7 +39,7 @@ const stepsOf = (kind: Form["kind"]): Step[] => [
 
 /** The questions of the round, one at a time. */
 export function Round({ start, onDone }: { start: Reading["held"]; onDone: () => void }) {
-  const { faces } = useLedger()
+  const { surfaces } = useLedger()
   const { shell } = useJob()
   const { step, at, last, stands, waiting, held, setHeld, take, go } = useRound(stepsOf(shell.form.kind), start, onDone)
   const [text, setText] = useState("")
@@ -71,7 +72,7 @@ export function Round({ start, onDone }: { start: Reading["held"]; onDone: () =>
         <p className="border-l-[3px] border-ochre pl-3">What was measured does not fit together yet; go on, it is kept until it does.</p>
       ) : null}
       <div className="flex items-center gap-3">
-        <SmallPelt faces={faces} width={150} height={130} />
+        <SmallPelt surfaces={surfaces} width={150} height={130} />
         <span className="grow" />
         <Button className="h-11 px-4" disabled={at === 0} onClick={() => move(at - 1)}>
           Back

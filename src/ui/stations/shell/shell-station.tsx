@@ -1,19 +1,19 @@
 "use client"
 import { type ReactNode, useState } from "react"
-import type { FaceFigures } from "../../../core/ledger/face-figures"
-import { printWithUnit } from "../../../core/quantity/measure"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { compassPoint } from "../../../core/shell/face-name"
 import { polygonCentre, polygonPerimeter } from "../../../core/shell/polygon"
 import type { Parts } from "../../../edit/shell-edits"
-import type { Shell } from "../../../schema/job/shell"
 import { BodyPane } from "../../body/body-pane"
 import { Elevation } from "../../elevation/elevation"
-import { useJob, useJobView, useLedger } from "../../job/job-store"
+import { useJobView } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { useChosenFace } from "../use-figures"
 import { Measures } from "./measures"
+import { useWriting } from "../../writing/writing"
 
 // Each list is fetched when it is first looked at; the measures are what the station opens with.
 const FaceMembers = later(() => import("./face-members").then((module) => module.FaceMembers))
@@ -52,14 +52,8 @@ const HOMES: Record<keyof Parts, Tab> = {
   readings: "measures",
 }
 
-const homeOf = (shell: Shell, part: string): Tab | undefined => {
-  const list = (Object.keys(HOMES) as (keyof Parts)[]).find((name) => Object.hasOwn(shell[name], part))
-  return list && HOMES[list]
-}
-
 /** The enclosure as it was measured: the chosen face with its lengths, and all that can be said of the shell. */
 export function ShellStation() {
-  const { shell } = useJob()
   const { misfits } = useLedger()
   const figures = useChosenFace()
   const part = useJobView((view) => view.part)
@@ -69,7 +63,7 @@ export function ShellStation() {
   // Whatever is chosen on the pelt opens where it can be changed.
   if (part !== seen) {
     setSeen(part)
-    setTab((part && homeOf(shell, part)) || tab)
+    if (part) setTab(HOMES[part.list])
   }
   return (
     <div className="station gap-3">
@@ -108,10 +102,10 @@ function TabPane({ tab }: { tab: Tab }) {
 }
 
 /** What a face is by itself: its size, where its middle lies, which way it looks. */
-function FaceLine({ figures, children }: { figures: FaceFigures; children: ReactNode }) {
-  const { units } = useJob()
+function FaceLine({ figures, children }: { figures: SurfaceFigures; children: ReactNode }) {
+  const { write } = useWriting()
   const { face, name, netArea } = figures
-  const length = (value: number) => printWithUnit("length", value, units)
+  const length = (value: number) => write("length", value)
   const [x, y] = polygonCentre(face.outline)
   return (
     <div>
@@ -120,8 +114,8 @@ function FaceLine({ figures, children }: { figures: FaceFigures; children: React
         {children}
       </div>
       <p className="text-graphite" data-testid="face-line">
-        {printWithUnit("area", face.area, units)}, of it {printWithUnit("area", netArea, units)} without openings ·{" "}
-        {length(polygonPerimeter(face.outline))} around · middle {length(x)} from the left, {length(y)} up · tilt {Math.round(face.tilt)}°
+        {write("area", face.area)}, of it {write("area", netArea)} without openings · {length(polygonPerimeter(face.outline))} around ·
+        middle {length(x)} from the left, {length(y)} up · tilt {Math.round(face.tilt)}°
         {face.tilt > 0 && face.tilt < 180 ? ` · looks ${compassPoint(face.azimuth)}, ${Math.round(face.azimuth)}°` : ""}
       </p>
     </div>

@@ -1,15 +1,16 @@
 "use client"
-import { temperatureBeyondFace } from "../../../core/ledger/face-figures"
-import { printWithUnit } from "../../../core/quantity/measure"
+import { partOf } from "../../../core/shell/face"
+import { temperatureBeyond } from "../../../core/enclosure/surface-figures"
 import { compassPoint } from "../../../core/shell/face-name"
 import { replacePart, setAgainst, setAzimuth, setFloor, setOverhang } from "../../../edit/shell-edits"
 import type { Shell, Space } from "../../../schema/job/shell"
-import { JobQuantity } from "../../job/job-quantity"
-import { useJob, useJobStore, useLedger } from "../../job/job-store"
-import { choicesOf, SelectField } from "../../primitives/fields"
+import { useJob, useJobStore } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
+import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
 import { ChassisFields } from "./chassis"
 import { NameField, PartList } from "./part-list"
 import { useParts } from "./use-parts"
+import { useWriting } from "../../writing/writing"
 
 const FLOORS: Record<Shell["floor"], string> = {
   slab: "a slab on the ground",
@@ -43,20 +44,20 @@ export function Surroundings() {
           onChange={(floor) => store.edit(setFloor(floor))}
         />
         <div className="col-span-2">
-          <JobQuantity
+          <QuantityField
             label={`Front looks ${compassPoint(shell.azimuth)} (north 0, east 90)`}
             kind="angle"
             value={shell.azimuth}
             onCommit={(value) => store.edit(setAzimuth(value))}
           />
         </div>
-        <JobQuantity
+        <QuantityField
           label="Roof past the side walls"
           kind="length"
           value={shell.overhang.eaves}
           onCommit={(eaves) => store.edit(setOverhang({ eaves }))}
         />
-        <JobQuantity
+        <QuantityField
           label="Roof past front and back"
           kind="length"
           value={shell.overhang.ends}
@@ -86,6 +87,7 @@ function Spaces() {
   }))
   return (
     <PartList
+      list="spaces"
       title="Other spaces beside it"
       addName="Space"
       onAdd={() => add({ kind: "unheated", name: "Space beside it", conductance: 50 })}
@@ -119,14 +121,14 @@ function SpaceFields({ id, space }: { id: string; space: Space }) {
       </div>
       {space.kind === "held"
         ? (["winter", "summer"] as const).flatMap((season) => [
-            <JobQuantity
+            <QuantityField
               key={`${season} temperature`}
               label={`Its temperature, ${season}`}
               kind="temperature"
               value={space[season].temperature}
               onCommit={(temperature) => change(id, { [season]: { ...space[season], temperature } })}
             />,
-            <JobQuantity
+            <QuantityField
               key={`${season} humidity`}
               label={`Its humidity, ${season}`}
               kind="percent"
@@ -142,17 +144,17 @@ function SpaceFields({ id, space }: { id: string; space: Space }) {
 
 /** What an unheated space loses outdoors, and how warm it is by that. */
 function Balance({ id, space }: { id: string; space: Extract<Space, { kind: "unheated" }> }) {
-  const { units } = useJob()
-  const { faces, conditions } = useLedger()
+  const { write } = useWriting()
+  const { surfaces, conditions } = useLedger()
   const { change } = useParts("spaces")
-  const beside = faces.find(({ beyond }) => beyond.kind === "space" && beyond.id === id)
+  const beside = surfaces.find(({ adjacent }) => adjacent.kind === "space" && adjacent.id === id)
   const warmth = (season: "winter" | "summer") => {
     const { inside, outside } = conditions[season]
-    return printWithUnit("temperature", temperatureBeyondFace(beside!, season, inside.temperature, outside.temperature), units)
+    return write("temperature", temperatureBeyond(beside!, season, inside.temperature, outside.temperature))
   }
   return (
     <>
-      <JobQuantity
+      <QuantityField
         label="Its loss outdoors, per degree"
         kind="conductance"
         value={space.conductance}
@@ -170,7 +172,7 @@ function Balance({ id, space }: { id: string; space: Extract<Space, { kind: "unh
 /** What lies beyond each face. */
 function FacesAgainst() {
   const { shell } = useJob()
-  const { faces } = useLedger()
+  const { surfaces } = useLedger()
   const store = useJobStore()
   const spaces = Object.entries(shell.spaces)
   if (spaces.length === 0) return null
@@ -178,13 +180,13 @@ function FacesAgainst() {
     <section aria-label="Beyond each face">
       <h2 className="font-display text-[15px] font-semibold">Beyond each face</h2>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
-        {faces.map(({ id, name }) => (
+        {surfaces.map(({ id, name }) => (
           <SelectField<string>
             key={id}
             label={name}
             value={shell.against[id] ?? ""}
             options={[
-              { value: "", name: id === "floor" && shell.floor === "slab" ? "the ground" : "outdoors" },
+              { value: "", name: partOf(id) === "floor" && shell.floor === "slab" ? "the ground" : "outdoors" },
               ...spaces.map(([value, space]) => ({ value, name: space.name })),
             ]}
             onChange={(space) => store.edit(setAgainst([id], space || null))}

@@ -1,0 +1,78 @@
+import type { FaceId, Shell, Space } from "../../schema/job/shell"
+import type { AirState, Season } from "../../schema/quantity"
+import { vapourPressureAt } from "../air/moist-air"
+import { saturationPressure } from "../air/saturation-pressure"
+import { memoised } from "../memoised"
+import { partOf } from "../shell/face"
+
+/** The environment adjacent to a surface. @see ISO 13789:2017, 3 */
+export type Adjacent =
+  /** A floor on skids, wheels or a frame has outdoor air and wind below it, but no sun. */
+  { kind: "outdoors"; sun: boolean } | { kind: "ground" } | { kind: "space"; id: string; space: Space }
+
+const SUNNY: Adjacent = { kind: "outdoors", sun: true }
+const UNDERNEATH: Adjacent = { kind: "outdoors", sun: false }
+const GROUND: Adjacent = { kind: "ground" }
+
+/** What a face stands against: a space that was named, else the outdoors, or the ground under a slab. */
+export function adjacentTo(shell: Shell, face: FaceId): Adjacent {
+  const id = shell.against[face]
+  if (id !== undefined) return spaceBeside(shell.spaces[id]!, id)
+  if (partOf(face) !== "floor") return SUNNY
+  return shell.floor === "slab" ? GROUND : UNDERNEATH
+}
+
+const spaceBeside = memoised((space: Space, id: string): Adjacent => ({ kind: "space", id, space }))
+
+/** Whether two surfaces have one air beyond them. */
+export const sameAir = (a: Adjacent, b: Adjacent): boolean =>
+  a.kind === b.kind && (a.kind !== "space" || b.kind !== "space" || a.id === b.id)
+
+/** Whether any face stands in wind. */
+export const isExposed = (shell: Shell, faces: readonly FaceId[]): boolean =>
+  faces.some((face) => adjacentTo(shell, face).kind === "outdoors")
+
+/**
+ * Temperature of the adjacent environment. An unheated space finds the one at which it passes on what it takes up.
+ * @param transferFromInside H_iu, conductance from the inside into the space, W/K
+ * @returns °C
+ * @see ISO 13789:2017, 8.4 (unconditioned spaces): b = Hue/(Hiu + Hue)
+ */
+export function adjacentTemperature(
+  adjacent: Adjacent,
+  season: Season,
+  transferFromInside: number,
+  inside: number,
+  outdoors: number,
+): number {
+  if (adjacent.kind !== "space" || adjacent.space.kind === "open") return outdoors
+  if (adjacent.space.kind === "held") return adjacent.space[season].temperature
+  const { conductance } = adjacent.space
+  return (transferFromInside * inside + conductance * outdoors) / (transferFromInside + conductance)
+}
+
+/** Air of the adjacent environment; an unheated space has the water of the outdoor air that blows through it. */
+export function adjacentAir(
+  adjacent: Adjacent,
+  season: Season,
+  transferFromInside: number,
+  inside: AirState,
+  outdoors: AirState,
+): AirState {
+  if (adjacent.kind !== "space" || adjacent.space.kind === "open") return outdoors
+  if (adjacent.space.kind === "held") return adjacent.space[season]
+  const temperature = adjacentTemperature(adjacent, season, transferFromInside, inside.temperature, outdoors.temperature)
+  const pressure = vapourPressureAt(outdoors.temperature, outdoors.relativeHumidity)
+  return { temperature, relativeHumidity: Math.min(1, pressure / saturationPressure(temperature)) }
+}
+
+/**
+ * Temperature of the adjacent environment before any heat flow is known: what conductivities are taken at. An unheated space lies half way,
+ * soil is as the year's mean.
+ * @returns °C
+ */
+export function roughAdjacentTemperature(adjacent: Adjacent, season: Season, inside: number, outdoors: number, annualMean: number): number {
+  if (adjacent.kind === "ground") return annualMean
+  const half = adjacent.kind === "space" && adjacent.space.kind === "unheated" ? adjacent.space.conductance : 1
+  return adjacentTemperature(adjacent, season, half, inside, outdoors)
+}

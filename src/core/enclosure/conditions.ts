@@ -1,0 +1,64 @@
+import type { AirState, Season } from "../../schema/quantity"
+import type { Brief } from "../../schema/job/job"
+import type { Shell } from "../../schema/job/shell"
+import { FACES } from "../../schema/job/references"
+import { annualMean } from "../climate/design-day"
+import { type Station, stationOf } from "../climate/stations"
+import { memoised } from "../memoised"
+import { partOf } from "../shell/face"
+import { type Adjacent, isExposed } from "./adjacent"
+
+/** One season's design condition. */
+export interface Condition {
+  inside: AirState
+  outside: AirState
+  /** m/s; 0 where no wall and no roof sees the outdoors */
+  windSpeed: number
+}
+
+/** The air on both sides of the skin in the two design hours, °C and 0..1. */
+export interface Conditions {
+  station: Station
+  winter: Condition
+  summer: Condition
+  /** °C, of the ground's year */
+  annualMean: number
+}
+
+/** Design conditions of a job: what was typed in the brief, else the station's. */
+export const conditionsOf = ({ indoors, outdoors, station }: Brief, shell: Shell): Conditions =>
+  designConditions(
+    indoors,
+    outdoors,
+    station,
+    isExposed(
+      shell,
+      FACES[shell.form.kind].filter((face) => partOf(face) !== "floor"),
+    ),
+  )
+
+const designConditions = memoised(
+  (indoors: Brief["indoors"], outdoors: Brief["outdoors"], stationId: string, exposed: boolean): Conditions => {
+    const station = stationOf(stationId)
+    const windSpeed = (season: Season) => (exposed ? station[season].windSpeed : 0)
+    return {
+      station,
+      winter: { inside: indoors.winter, outside: outdoors.winter ?? station.winter, windSpeed: windSpeed("winter") },
+      summer: { inside: indoors.summer, outside: outdoors.summer ?? station.summer, windSpeed: windSpeed("summer") },
+      annualMean: annualMean(station),
+    }
+  },
+)
+
+/** The season in which most heat goes through what has such an environment beyond it; an unheated space follows the outdoors. */
+export function governingSeason({ winter, summer }: Conditions, adjacent: Adjacent): Season {
+  const difference = (season: Season) => {
+    const { inside, outside } = season === "winter" ? winter : summer
+    return inside.temperature - governedTemperature(adjacent, season, outside.temperature)
+  }
+  return Math.abs(difference("summer")) > Math.abs(difference("winter")) ? "summer" : "winter"
+}
+
+/** Temperature beyond a surface as far as it is fixed: that of a room that is held, else the outdoors, °C. */
+export const governedTemperature = (adjacent: Adjacent, season: Season, outdoors: number): number =>
+  adjacent.kind === "space" && adjacent.space.kind === "held" ? adjacent.space[season].temperature : outdoors

@@ -1,0 +1,79 @@
+import type { Shell } from "../../schema/job/shell"
+import { cornerDetail } from "../conduction/corner-detail"
+import type { Films } from "../conduction/detail"
+import { plainTransmittance, type LayerStack, layerStack } from "../conduction/member-detail"
+import { sillDetail } from "../conduction/sill-detail"
+import { slabEdgeDetail } from "../conduction/slab-edge-detail"
+import { sum } from "../numeric/sum"
+import { sameAir } from "./adjacent"
+import { type Place, place } from "./place"
+import { edgesOf } from "../shell/edges"
+import type { SurfaceFigures } from "./surface-figures"
+import type { LineBridge } from "./line-bridge"
+import { hasThreshold } from "./reveal-bridge"
+import { type Bridge, bridgeAt, type SolvedDetails } from "./solved-details"
+
+/**
+ * The edges of a shell, each with the ψ that its two faces' measures over all leave to it; between two airs it is drawn in the first.
+ * Edges that are nearly flat are not among them.
+ */
+export function edgeBridges(shell: Shell, surfaces: readonly SurfaceFigures[], solved: SolvedDetails): LineBridge[] {
+  return edgesOf(shell).flatMap((edge): LineBridge[] => {
+    const [a, b] = edge.faces.map((id) => surfaces.find(({ face }) => face.id === id)!) as [SurfaceFigures, SurfaceFigures]
+    if (edge.angle > 175 || edge.length === 0) return []
+    const at = place.edge(edge.faces)
+    const length = edge.length - thresholdsOn(a, b)
+    const common = { kind: "edge", name: `${a.name} to ${b.name.toLowerCase()}`, length, between: edge.faces, opening: null } as const
+    const line = (bridge: Bridge, face: SurfaceFigures, other: SurfaceFigures, angleFactor: number): LineBridge => {
+      const linear = Math.max(bridge.linear * angleFactor, -most(a, b, edge.length))
+      return { ...common, ...bridge, face, other, angleFactor, linear, conductance: linear * length }
+    }
+    if (a.ground || b.ground) {
+      const [floor, wall] = a.ground ? [a, b] : [b, a]
+      return onSlab(floor, wall, solved, at).map((bridge) => line(bridge, wall, wall, 1))
+    }
+    const films = a.lineFilms
+    const [first, second] = [layerStack(a.governing, films.direction), layerStack(b.governing, films.direction)]
+    const simple = overlap(first, films) + overlap(second, films)
+    if (onFrame(shell, a, b) && a.adjacent.kind === "outdoors") {
+      const [floor, wall] = isFloor(a) ? [first, second] : [second, first]
+      return [line(bridgeAt(at, sillDetail(floor, wall, films, shell.chassis!), simple, solved), a, b, 1)]
+    }
+    const square = bridgeAt(at, cornerDetail(first, second, films), simple, solved)
+    // The two measures over all overlap by the thickness times cot(α/2); drawn is the square corner, where that is 1.
+    return [line(square, a, b, 1 / Math.tan((edge.angle * Math.PI) / 360))]
+  })
+}
+
+const isFloor = ({ face }: SurfaceFigures): boolean => face.part === "floor"
+
+/**
+ * The most that an edge may take off, W/(m·K): a fifth of what each of its faces passes, since no face has more than five edges. Only in
+ * wedges and crates whose linings nearly meet is it reached; there the thickness overlaps no further.
+ */
+const most = (a: SurfaceFigures, b: SurfaceFigures, length: number): number =>
+  sum([a, b].map(({ transmittance, netArea }) => transmittance * netArea)) / 5 / length
+
+/** Whether an edge is the foot of a wall on a frame whose steel is described. */
+const onFrame = ({ floor, chassis }: Shell, a: SurfaceFigures, b: SurfaceFigures): boolean =>
+  floor === "frame" && chassis !== null && (isFloor(a) || isFloor(b)) && sameAir(a.adjacent, b.adjacent)
+
+/** What of an edge at the floor lies under doors, whose thresholds are details of their own, m. */
+function thresholdsOn(a: SurfaceFigures, b: SurfaceFigures): number {
+  if (!isFloor(a) && !isFloor(b)) return 0
+  const [floor, wall] = isFloor(a) ? [a, b] : [b, a]
+  return sum(wall.openings.map(({ opening }) => (hasThreshold(opening, wall, floor) ? opening.width : 0)))
+}
+
+/**
+ * What one arm of a square corner counts too much, measured over all, before it is solved: two even walls of conductivity λ pass
+ * 2 − (1 − 2/π·ln 2) squares less than their measures over all say, half of it each.
+ */
+const overlap = (sheets: LayerStack, films: Films): number =>
+  -((1 + (2 / Math.PI) * Math.log(2)) / 2) * sheets.height * plainTransmittance(sheets, films)
+
+function onSlab(floor: SurfaceFigures, wall: SurfaceFigures, solved: SolvedDetails, at: Place): Bridge[] {
+  if (wall.adjacent.kind !== "outdoors" || wall.face.tilt !== 90) return []
+  const detail = slabEdgeDetail(layerStack(floor.governing, "down"), layerStack(wall.governing, "horizontal"), floor.ground!)
+  return [bridgeAt(at, detail, 0, solved)]
+}

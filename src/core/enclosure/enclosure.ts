@@ -1,0 +1,93 @@
+import { crushedLayers } from "../assembly/crushing"
+import { lazily } from "../lazily"
+import { withOwnMaterials } from "../material/catalogue"
+import { sum } from "../numeric/sum"
+import { unfit } from "../shell/clear-opening"
+import { clearVolume } from "../shell/clear-volume"
+import { facesOf } from "../shell/faces"
+import { boxSkin } from "../shell/floor-boxes"
+import type { Linings } from "../shell/linings"
+import { type Misfit, misfits } from "../shell/opening-fit"
+import { type ClearInside, clearInside, floorRise, skinAgainstCube } from "../shell/size"
+import { type Conditions, conditionsOf } from "./conditions"
+import { edgeBridges } from "./edge-bridge"
+import type { HeatPath } from "./heat-path"
+import type { JobState } from "./job-state"
+import { type Leaks, leaksOf } from "./leaks"
+import type { LineBridge } from "./line-bridge"
+import { liningsOf } from "./linings"
+import { exposedPerimeter, type PerimeterInsulation, perimeterInsulation } from "./perimeter-insulation"
+import { type PointBridge, pointBridges } from "./point-bridge"
+import { revealBridges } from "./reveal-bridge"
+import type { Bridge, SolvedDetails } from "./solved-details"
+import { floorOf, type SurfaceFigures, surfacesFigures } from "./surface-figures"
+import { vertexPaths } from "./vertex-path"
+
+/** An enclosure as one variant builds it: what it is made of and what it passes, at no weather but the design conditions; SI. */
+export interface Enclosure {
+  conditions: Conditions
+  surfaces: SurfaceFigures[]
+  /** Edges and reveals; what runs through surfaces; and with them corners, all that passes heat beside the surfaces. */
+  lines: LineBridge[]
+  points: PointBridge[]
+  paths: HeatPath[]
+  /** The paths that count; none where linings leave no inside. */
+  countedPaths: readonly HeatPath[]
+  leaks: Leaks
+  linings: Linings
+  clear: ClearInside
+  /** m³ within the shell's own measures, and between the linings */
+  volume: number
+  clearVolume: number
+  skinArea: number
+  /** How many times the skin of a cube of the same volume. */
+  skinAgainstCube: number
+  perimeterInsulation: PerimeterInsulation | null
+  misfits: Misfit[]
+  /** Details in two dimensions that it stands on, at their places. */
+  bridges: Bridge[]
+}
+
+/** An enclosure from the details that are solved so far; each part is worked out when it is asked for. */
+export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
+  const { brief, shell, variant } = state
+  const materials = withOwnMaterials(state.materials)
+  const boxes = Object.values(shell.boxes)
+  const enclosure: Enclosure = lazily<Enclosure>({
+    conditions: () => conditionsOf(brief, shell),
+    surfaces: () => {
+      const { left, right, front, back } = enclosure.linings
+      return surfacesFigures(state, { perimeter: exposedPerimeter(shell), wallThickness: (left + right + front + back) / 4 }, solved)
+    },
+    lines: () => [
+      ...edgeBridges(shell, enclosure.surfaces, solved),
+      ...revealBridges(enclosure.surfaces, variant.breaks, materials, solved),
+    ],
+    points: () => pointBridges(state, enclosure.surfaces, materials),
+    paths: () => [...enclosure.lines, ...enclosure.points, ...vertexPaths(enclosure.lines)],
+    countedPaths: () => {
+      // Where linings leave no inside, measures over all say nothing that edges could make up for.
+      const { length, width, heightAtWalls } = enclosure.clear
+      return Math.min(length, width, heightAtWalls) > 0 ? enclosure.paths : []
+    },
+    leaks: () => leaksOf(state, enclosure.surfaces),
+    linings: () => liningsOf(state),
+    clear: () => clearInside(shell.form, enclosure.linings, boxes, floorRise(shell)),
+    volume: () => enclosure.leaks.volume,
+    clearVolume: () => clearVolume(shell.form, enclosure.linings, boxes),
+    skinArea: () => sum(facesOf(shell).map((face) => face.area)) + sum(boxes.map(boxSkin)),
+    skinAgainstCube: () => skinAgainstCube(facesOf(shell), enclosure.volume),
+    perimeterInsulation: () => perimeterInsulation(state, floorOf(enclosure.surfaces)),
+    misfits: () => [...misfits(shell, facesOf(shell)), ...unfit(shell, enclosure.linings, enclosure.clear), ...crushed(state, enclosure)],
+    bridges: () => [...enclosure.surfaces.flatMap(({ bridges }) => bridges), ...enclosure.lines],
+  })
+  return enclosure
+}
+
+/** Layers of the floor that what stands on it would crush. */
+function crushed({ shell }: JobState, { surfaces }: Enclosure): Misfit[] {
+  const { layers } = floorOf(surfaces)
+  return Object.values(shell.loads).flatMap((load) =>
+    crushedLayers(layers, load).map(({ layer }) => ({ opening: null, message: `${layer.material.name} is crushed under “${load.name}”.` })),
+  )
+}

@@ -1,0 +1,55 @@
+import type { Leakage } from "../../schema/job/job"
+import type { AirState, Season } from "../../schema/quantity"
+import { infiltration } from "../airflow/infiltration"
+import { adjacentAir } from "./adjacent"
+import type { Condition } from "./conditions"
+import { greatestHeight, volumeOf } from "../shell/size"
+import type { SurfaceFigures } from "./surface-figures"
+import type { JobState } from "./job-state"
+
+/** What of an enclosure its leaks depend on: the same at every hour. */
+export interface Leaks extends Leakage {
+  /** m³ */
+  volume: number
+  /** m, from the lowest to the highest leak */
+  height: number
+  /** The face whose air leaks in; null: that of the outdoors. */
+  from: SurfaceFigures | null
+}
+
+/** Leaks of an enclosure: from outdoors where any face but the floor sees them, else from the largest space around. */
+export function leaksOf({ shell, variant }: JobState, surfaces: readonly SurfaceFigures[]): Leaks {
+  const around = surfaces.filter(({ face }) => face.part !== "floor")
+  const open = around.some((figures) => figures.adjacent.kind === "outdoors")
+  return {
+    ...variant.leakage,
+    volume: volumeOf(shell.form, Object.values(shell.boxes)),
+    height: greatestHeight(shell.form),
+    from: open ? null : around.reduce((best, figures) => (figures.face.area > best.face.area ? figures : best)),
+  }
+}
+
+/** Air that leaks in, and what air it is. */
+export interface LeakingAir {
+  /** m³/s */
+  flow: number
+  /** changes per hour */
+  ach: number
+  from: AirState
+}
+
+/** Air that leaks in at a condition. */
+export function leakingAir(leaks: Leaks, season: Season, { inside, outside, windSpeed }: Condition): LeakingAir {
+  const from = leaks.from ? adjacentAir(leaks.from.adjacent, season, leaks.from.transferFromInside, inside, outside) : outside
+  const { ach50, shelter, volume, height } = leaks
+  const { flow, ach } = infiltration({
+    ach50,
+    shelter,
+    volume,
+    height,
+    insideTemperature: inside.temperature,
+    outsideTemperature: from.temperature,
+    windSpeed,
+  })
+  return { flow, ach, from }
+}

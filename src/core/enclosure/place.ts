@@ -1,0 +1,23 @@
+import type { FaceId } from "../../schema/job/shell"
+
+declare const PLACE: unique symbol
+
+/** Names one thing of an enclosure by its kind and what it is of, so that things of different kinds never share a name. */
+export type Place = string & { readonly [PLACE]: true }
+
+const named = (kind: string, ...of: string[]): Place => [kind, ...of].join("/") as Place
+
+/** The places of an enclosure. */
+export const place = {
+  surface: (surface: FaceId) => named("surface", surface),
+  opening: (id: string) => named("opening", id),
+  notch: (id: string) => named("notch", id),
+  member: (surface: FaceId, set: string) => named("member", surface, set),
+  edge: ([a, b]: readonly [FaceId, FaceId]) => named("edge", a, b),
+  jamb: (opening: string) => named("jamb", opening),
+  threshold: (opening: string) => named("threshold", opening),
+  point: (penetration: string) => named("point", penetration),
+  /** Corners against one air, named after the first of its surfaces. */
+  corners: (surface: FaceId) => named("corners", surface),
+  air: () => named("air"),
+} as const

@@ -1,0 +1,87 @@
+import type { GroundInput, GroundOutput } from "../../schema/ground"
+import type { SlabEdge } from "../../schema/job/build-up"
+import type { OwnMaterials } from "../../schema/job/job"
+import { labelResistance } from "../assembly/build-up"
+import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import { SOIL_CONDUCTIVITY, slabOnGround } from "../ground/slab"
+import { materialOf, withOwnMaterials } from "../material/catalogue"
+import { sum } from "../numeric/sum"
+import type { Face } from "../shell/face"
+import type { Construction } from "./construction"
+import { type MemberBridge, memberBridges } from "./member-bridge"
+import type { SolvedDetails } from "./solved-details"
+import type { Surface } from "./surface"
+
+/** What a surface passes, members and ground included. */
+export interface SurfaceTransmittance {
+  /** Sum of the labels, centre of the cavity air to air, and whole surface with members and corrections, m²·K/W. */
+  declaredResistance: number
+  cavityResistance: number
+  totalResistance: number
+  /** Members that the combined method does not hold for, by what they pass in two dimensions. */
+  bridges: MemberBridge[]
+  /** Of the whole surface in the worst night, and past the lighter film of a hot afternoon, W/(m²·K). */
+  transmittance: number
+  summerTransmittance: number
+  ground: (GroundOutput & Pick<GroundInput, "edge">) | null
+  notes: string[]
+}
+
+/** What a slab's heat depends on beside its own layers: its edge in the weather, and the thickness of the walls on it, m. */
+export interface SlabSurroundings {
+  perimeter: number
+  wallThickness: number
+}
+
+const VENTED =
+  "What lies outside its vented air space counts by ISO 6946, 6.9; the sun on it is counted as if it lay on what is behind, on the safe side."
+const INSULATING = "Members conduct less than what lies between them: with them the face loses less than beside them."
+
+/** Transmittances of a surface by season. */
+export function surfaceTransmittance(
+  { id, face }: Surface,
+  construction: Construction,
+  slab: SlabSurroundings,
+  edge: SlabEdge | null,
+  materials: OwnMaterials,
+  solved: SolvedDetails,
+): SurfaceTransmittance {
+  const { winter, summer, layers, adjacent } = construction
+  const bridges = memberBridges(id, construction, solved)
+  const added = sum(bridges.map(({ linear, fraction, set }) => (linear * fraction) / set.width))
+  const transmittance = winter.uValue + added
+  const bare = 1 / winter.centreResistance + winter.corrections.voids + winter.corrections.fasteners
+  return {
+    declaredResistance: labelResistance(layers),
+    cavityResistance: winter.centreResistance,
+    totalResistance: 1 / transmittance,
+    bridges,
+    transmittance,
+    summerTransmittance: summer.uValue + added,
+    ground: adjacent.kind === "ground" ? onGround(face, construction, slab, edge, materials) : null,
+    notes: [
+      ...winter.notes,
+      ...(transmittance < bare * (1 - 1e-9) ? [INSULATING] : []),
+      ...(layers[0]!.effectiveShare < 1 ? [VENTED] : []),
+    ],
+  }
+}
+
+function onGround(
+  { area, tilt }: Face,
+  { winter, winterFilm }: Construction,
+  slab: SlabSurroundings,
+  slabEdge: SlabEdge | null,
+  materials: OwnMaterials,
+): SurfaceTransmittance["ground"] {
+  // The floor's own resistance, members included, is what lies between its two faces.
+  const floorResistance = Math.max(0, 1 / winter.uValue - INDOOR_RESISTANCE[heatFlowDirection(tilt, true)] - winterFilm)
+  const edge = slabEdge ? { edge: edgeOf(slabEdge, materials) } : {}
+  const floor = { area, ...slab, soilConductivity: SOIL_CONDUCTIVITY, floorResistance, rsi: 0.17, rse: 0.04, ...edge }
+  return { ...slabOnGround(floor), ...edge }
+}
+
+function edgeOf({ kind, reach, thickness, material }: SlabEdge, materials: OwnMaterials): NonNullable<GroundInput["edge"]> {
+  const { declared } = materialOf(material, withOwnMaterials(materials)).conductivity
+  return { kind, depthOrWidth: reach, thickness, conductivity: declared }
+}

@@ -1,0 +1,111 @@
+import type { Limits } from "../../schema/job/job"
+import type { Shell } from "../../schema/job/shell"
+import { heightWorking } from "../enclosure/height.working"
+import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { dampMargin, dampWorking } from "../moisture/damp.working"
+import type { DampVerdict } from "../moisture/damp-verdict"
+import type { Kind } from "../quantity/measure"
+import { heatGainWorking } from "../steady/heat-gain.working"
+import { heatLossWorking } from "../steady/heat-loss.working"
+import { yearWorking } from "../steady/year.working"
+import { moneyWorking, weightWorking } from "../takeoff/takeoff.working"
+import type { Working } from "../working"
+import type { Ledger } from "./ledger"
+
+/** A headline figure: what it is called, where it comes from, which way is better, and what of the brief limits it. */
+export interface Headline {
+  id: "loss" | "gain" | "year" | "height" | "weight" | "money" | "damp"
+  name: string
+  kind: Kind
+  of: (ledger: Ledger) => number
+  working: (ledger: Ledger, shell: Shell) => Working
+  better: "more" | "less"
+  limit: keyof Limits | null
+  /** It rests on what may still be worked out beside the work. */
+  awaits: boolean
+  /** What is shown in place of the figure: a verdict, and where it stands. */
+  verdict?: (ledger: Ledger) => { surface: SurfaceFigures; verdict: DampVerdict }
+}
+
+/** The headline figures in the order in which they are shown. */
+export const HEADLINES: readonly Headline[] = [
+  {
+    id: "loss",
+    name: "loss, worst night",
+    kind: "power",
+    of: ({ loss }) => loss.total,
+    working: heatLossWorking,
+    better: "less",
+    limit: "loss",
+    awaits: true,
+  },
+  {
+    id: "gain",
+    name: "gain, hottest hour",
+    kind: "power",
+    of: ({ gain }) => gain.total,
+    working: heatGainWorking,
+    better: "less",
+    limit: "gain",
+    awaits: true,
+  },
+  {
+    id: "year",
+    name: "a year, no sun counted",
+    kind: "energy",
+    of: ({ year }) => year.total,
+    working: yearWorking,
+    better: "less",
+    limit: null,
+    awaits: true,
+  },
+  {
+    id: "height",
+    name: "height left",
+    kind: "length",
+    of: ({ clear }) => clear.standing,
+    working: heightWorking,
+    better: "more",
+    limit: "height",
+    awaits: false,
+  },
+  {
+    id: "weight",
+    name: "weight added",
+    kind: "mass",
+    of: ({ weight }) => weight,
+    working: weightWorking,
+    better: "less",
+    limit: "weight",
+    awaits: false,
+  },
+  {
+    id: "money",
+    name: "money",
+    kind: "money",
+    of: ({ money }) => money,
+    working: moneyWorking,
+    better: "less",
+    limit: "money",
+    awaits: false,
+  },
+  {
+    id: "damp",
+    name: "damp",
+    kind: "temperatureDifference",
+    of: dampMargin,
+    working: dampWorking,
+    better: "more",
+    limit: null,
+    awaits: false,
+    verdict: ({ wettest, moisture }) => ({ surface: wettest, verdict: moisture[wettest.id].verdict }),
+  },
+]
+
+/** By how much a headline breaks its limit, SI; null where it keeps it or has none. */
+export function overLimit({ limit, better, of }: Headline, ledger: Ledger, limits: Limits): number | null {
+  const bound = limit && limits[limit]
+  if (bound === null) return null
+  const by = better === "more" ? bound - of(ledger) : of(ledger) - bound
+  return by > 0 ? by : null
+}

@@ -1,0 +1,55 @@
+import { dewPoint } from "../air/dew-point"
+import type { Enclosure } from "../enclosure/enclosure"
+import type { SurfaceId } from "../enclosure/surface"
+import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { factor, quantityOf, type Working, type WorkingLine } from "../working"
+import type { MoistureCheck } from "./moisture-check"
+
+type Damp = Pick<Enclosure, "surfaces" | "conditions"> & { moisture: Readonly<Record<SurfaceId, MoistureCheck>> }
+
+/** Where the worst face stands at both seasons. */
+export function dampWorking(damp: Damp): Working {
+  return {
+    title: "Damp, face by face",
+    formula: "wet where p(x) > p sat(θ(x)), and where θ(x) is below the dew point of leaking air",
+    lines: damp.surfaces.map((surface): WorkingLine => {
+      const at = wetSideFace(surface, damp)
+      return {
+        name: `${surface.name}: ${damp.moisture[surface.id].verdict.words}`,
+        factors: [factor("face", "temperature", at.face), factor("dew point", "temperature", at.dew)],
+        operator: "−",
+        result: quantityOf("temperatureDifference", at.face - at.dew),
+        from: { of: "build-up", surface: surface.id },
+      }
+    }),
+    total: quantityOf("temperatureDifference", dampMargin(damp)),
+    inputs: [
+      {
+        name: "Inside humidity, winter",
+        quantity: quantityOf("percent", damp.conditions.winter.inside.relativeHumidity),
+        from: { of: "brief" },
+      },
+      {
+        name: "Outdoor humidity, summer",
+        quantity: quantityOf("percent", damp.conditions.summer.outside.relativeHumidity),
+        from: { of: "brief" },
+      },
+    ],
+    method:
+      "Steady lines at the worst night and the worst afternoon. The figure here is by how much the face on the wet side stays above its dew point on the worst night. How much gathers in a year, and whether it dries, is not reckoned yet.",
+    source: "ISO 13788:2012, 6.3; trace limit of DIN 4108-3:2018, 5.2.2; dry-cup vapour resistances",
+    notes: [],
+  }
+}
+
+/** By how much the face on the wet side stays above its dew point on the worst night, K, at the worst face. */
+export function dampMargin(damp: Damp): number {
+  return Math.min(...damp.surfaces.map((surface) => wetSideFace(surface, damp)).map(({ face, dew }) => face - dew))
+}
+
+/** The face that touches the wetter air, and that air's dew point; over soil it is the room that counts. Air without water: −100 °C. */
+function wetSideFace({ id, ground }: SurfaceFigures, { moisture }: Damp): { face: number; dew: number } {
+  const { winter } = moisture[id]
+  const plane = winter.wetSide === "outside" && !ground ? winter.interfaces[0]! : winter.interfaces.at(-1)!
+  return { face: plane.temperature, dew: dewPoint(plane.vapourPressure ?? 0) ?? -100 }
+}

@@ -1,0 +1,28 @@
+import type { Detail, DetailFigures } from "../conduction/detail"
+import { solvedDetail } from "../conduction/solved-detail"
+import type { Bridge, Linear, SolvedDetails } from "../enclosure/solved-details"
+import type { Calculation } from "./calculation"
+import { type GrowingResults, growingResults } from "./results"
+
+/** A detail solved in two dimensions; its progress is the number of cells that it is at. */
+export const DETAIL: Calculation<Detail, DetailFigures> = { kind: "detail", key: ({ key }) => key, run: solvedDetail }
+
+/** Details among the results, and what stands solved at each place of one job. */
+export interface DetailResults extends SolvedDetails {
+  results: GrowingResults
+  /** Remembers what stands solved at each place. */
+  settle: (bridges: readonly Bridge[]) => void
+}
+
+/** Details taken from results, for one job. */
+export function detailResults(results: GrowingResults = growingResults()): DetailResults {
+  const places = new Map<string, Linear>()
+  return {
+    results,
+    of: (detail) => results.of(DETAIL, detail),
+    before: (place) => places.get(place),
+    settle: (bridges) => {
+      for (const { place, solved, estimate } of bridges) if (solved) places.set(place, { linear: solved.linear, estimate })
+    },
+  }
+}

@@ -1,0 +1,31 @@
+import { type Calculation, keyOf, type Task, task } from "./calculation"
+
+/** What is worked out so far. */
+export interface Results {
+  of: <I, R>(calculation: Calculation<I, R>, input: I) => R | undefined
+}
+
+/** Results that grow as tasks are done; more than `most` are not kept, the one asked for longest ago goes first. */
+export interface GrowingResults extends Results {
+  keep: (task: Task, result: unknown) => void
+}
+
+/** An empty store of results. */
+export function growingResults(most = 5000): GrowingResults {
+  const known = new Map<string, { of: unknown }>()
+  const lay = (key: string, result: { of: unknown }) => {
+    // Laid in anew it is the last to go.
+    known.delete(key)
+    known.set(key, result)
+    if (known.size > most) known.delete(known.keys().next().value!)
+  }
+  return {
+    of<I, R>(calculation: Calculation<I, R>, input: I): R | undefined {
+      const key = keyOf(task(calculation, input))
+      const found = known.get(key)
+      if (found) lay(key, found)
+      return found?.of as R | undefined
+    },
+    keep: (done, result) => lay(keyOf(done), { of: result }),
+  }
+}

@@ -1,0 +1,123 @@
+import type { AirState } from "../../schema/quantity"
+import { humidityRatioOf, vapourPressureAt } from "../air/moist-air"
+import { type DesignHour, summerDesignDay } from "../climate/design-day"
+import type { Conditions } from "../enclosure/conditions"
+import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission } from "./transmission"
+import { sum } from "../numeric/sum"
+import { STANDARD_PRESSURE } from "../quantity/constants"
+import { tiltedIrradiance } from "../sun/tilted-irradiance"
+import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import { place } from "../enclosure/place"
+import type { HeatPart, SteadyEnclosure } from "./heat-loss"
+import { pathLoss } from "../enclosure/heat-path"
+import { leakingAir, type Leaks } from "../enclosure/leaks"
+
+/** A face at one hour of the hottest day. */
+export interface FaceHour {
+  hour: number
+  /** Sun on it, W/m². */
+  irradiance: number
+  /** Outdoor skin, °C: what an infrared gun would read. */
+  skin: number
+  /** W, positive inward */
+  heat: number
+}
+
+/** One hour of the hottest clear day: °C outdoors, and heat that comes in, W. */
+export interface GainHour {
+  hour: number
+  outdoors: number
+  total: number
+  parts: HeatPart[]
+}
+
+/** Heat gained over the hottest clear day, W; `hour` is that of its peak. */
+export interface HeatGain {
+  /** Greatest total of the day, W; negative when heat leaves at every hour. */
+  total: number
+  hour: number
+  hours: GainHour[]
+  /** Each face at the hour at which it takes in most. */
+  worst: Record<string, FaceHour>
+  /** Each face at the job's worst hour. */
+  atPeak: Record<string, FaceHour>
+}
+
+/** Light that ordinary ground throws back. */
+const GROUND_ALBEDO = 0.2
+
+/**
+ * First heat gain over the hottest clear day: air to air, absorbed sun on each face, sun through openings, leaking air; edges by the air alone.
+ * Steady hour by hour: heavy walls would delay and lower it. People, lights and machines are not counted.
+ * @see ASHRAE Fundamentals 2017, ch. 18 (sol-air temperature)
+ */
+export function heatGain({ surfaces, countedPaths, leaks, conditions }: SteadyEnclosure): HeatGain {
+  const { inside, outside } = conditions.summer
+  const day = summerDesignDay(conditions.station, outside.temperature)
+  const wetter = surplusWater(leaks, conditions)
+  const curves = surfaces.map((figures) => day.map((hour) => faceHour(figures, hour, conditions)))
+  const hours = day.map((hour, i): GainHour => {
+    const parts = surfaces.flatMap((figures, f): HeatPart[] => [
+      { kind: "surface", place: place.surface(figures.id), name: figures.name, heat: curves[f]![i]!.heat },
+      ...figures.closures.map(({ place, name, area, uValue, solarFactor }): HeatPart => {
+        const sun = solarFactor * area * curves[f]![i]!.irradiance
+        const beyond = temperatureBeyond(figures, "summer", inside.temperature, hour.temperature)
+        return { kind: "opening", place, name, heat: transmission(area, uValue, beyond - inside.temperature) + sun }
+      }),
+    ])
+    for (const path of countedPaths)
+      parts.push({
+        kind: "path",
+        place: path.place,
+        name: path.name,
+        heat: -pathLoss(path, "summer", inside.temperature, hour.temperature),
+      })
+    parts.push({ kind: "air", place: place.air(), name: "Air leaking in", heat: airGain(leaks, conditions, hour.temperature, wetter) })
+    return { hour: hour.hour, outdoors: hour.temperature, total: sum(parts.map((part) => part.heat)), parts }
+  })
+  const peak = indexOfGreatest(hours.map((hour) => hour.total))
+  return {
+    total: hours[peak]!.total,
+    hour: hours[peak]!.hour,
+    hours,
+    worst: Object.fromEntries(
+      surfaces.map((figures, f) => [figures.id, curves[f]![indexOfGreatest(curves[f]!.map((hour) => hour.heat))]!]),
+    ),
+    atPeak: Object.fromEntries(surfaces.map((figures, f) => [figures.id, curves[f]![peak]!])),
+  }
+}
+
+function faceHour(figures: SurfaceFigures, weather: DesignHour, conditions: Conditions): FaceHour {
+  const { hour } = weather
+  const indoors = conditions.summer.inside.temperature
+  if (figures.ground) {
+    const heat = figures.ground.heatTransferCoefficient * (conditions.annualMean - indoors)
+    return { hour, irradiance: 0, skin: conditions.annualMean, heat }
+  }
+  const irradiance = irradianceOn(figures, weather)
+  const beyond = temperatureBeyond(figures, "summer", indoors, weather.temperature)
+  const solAir = solAirTemperature(beyond, figures.absorptance, irradiance, figures.summerFilm)
+  const flux = figures.summerTransmittance * (solAir - indoors)
+  return { hour, irradiance, skin: solAir - flux * figures.summerFilm, heat: flux * figures.netArea }
+}
+
+/** Sun on a face, W/m²; none where it does not see the sky. */
+function irradianceOn({ adjacent, face }: SurfaceFigures, { sun, light }: DesignHour): number {
+  if (adjacent.kind !== "outdoors" || !adjacent.sun) return 0
+  return sum(face.strips.map((strip) => strip.area * tiltedIrradiance(sun, light, strip.tilt, strip.azimuth, GROUND_ALBEDO))) / face.area
+}
+
+/** Water that leaking air holds over that of the inside, kg/kg: it keeps that of the design afternoon through the day. */
+function surplusWater(leaks: Leaks, { summer }: Conditions): number {
+  const water = (air: AirState) => humidityRatioOf(vapourPressureAt(air.temperature, air.relativeHumidity), STANDARD_PRESSURE)
+  return water(leakingAir(leaks, "summer", summer).from) - water(summer.inside)
+}
+
+function airGain(leaks: Leaks, { summer: { inside, outside, windSpeed } }: Conditions, outdoors: number, wetter: number): number {
+  const now = leakingAir(leaks, "summer", { inside, outside: { ...outside, temperature: outdoors }, windSpeed })
+  return airLeakageHeat(now.flow, now.from.temperature - inside.temperature) + airLeakageLatentHeat(now.flow, wetter)
+}
+
+function indexOfGreatest(values: readonly number[]): number {
+  return values.reduce((best, value, i) => (value > values[best]! ? i : best), 0)
+}

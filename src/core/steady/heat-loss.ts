@@ -1,0 +1,72 @@
+import { airLeakageHeat, ANNUAL_TEMPERATURE_FACTOR, transmission } from "./transmission"
+import { type Place, place } from "../enclosure/place"
+import { sum } from "../numeric/sum"
+import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import type { Enclosure } from "../enclosure/enclosure"
+import { pathLoss } from "../enclosure/heat-path"
+import { type LeakingAir, leakingAir } from "../enclosure/leaks"
+
+/** One way for heat to pass: W, positive outward in winter and inward in summer. */
+export interface HeatPart {
+  kind: "surface" | "opening" | "path" | "air"
+  place: Place
+  name: string
+  heat: number
+}
+
+/** What of an enclosure its steady heat depends on. */
+export type SteadyEnclosure = Pick<Enclosure, "surfaces" | "countedPaths" | "leaks" | "conditions">
+
+/** Heat lost on the worst night and what it is made of, W. */
+export interface HeatLoss {
+  total: number
+  parts: HeatPart[]
+  air: LeakingAir
+}
+
+/**
+ * Steady heat loss on the worst night: through faces, openings, edges and leaks; no sun, nobody inside.
+ * @see EN 12831-1:2017, 6.3 (transmission), with infiltration of ASHRAE Fundamentals 2017, ch. 16
+ */
+export function heatLoss({ surfaces, countedPaths, leaks, conditions }: SteadyEnclosure): HeatLoss {
+  const { inside, outside } = conditions.winter
+  const air = leakingAir(leaks, "winter", conditions.winter)
+  const parts: HeatPart[] = surfaces.flatMap((figures): HeatPart[] => {
+    const difference = inside.temperature - temperatureBeyond(figures, "winter", inside.temperature, outside.temperature)
+    return [
+      {
+        kind: "surface",
+        place: place.surface(figures.id),
+        name: figures.name,
+        heat: faceLoss(figures, difference, inside.temperature - conditions.annualMean),
+      },
+      ...figures.closures.map(({ place, name, area, uValue }): HeatPart => {
+        return { kind: "opening", place, name, heat: transmission(area, uValue, difference) }
+      }),
+    ]
+  })
+  for (const path of countedPaths)
+    parts.push({
+      kind: "path",
+      place: path.place,
+      name: path.name,
+      heat: pathLoss(path, "winter", inside.temperature, outside.temperature),
+    })
+  parts.push({
+    kind: "air",
+    place: place.air(),
+    name: "Air leaking in",
+    heat: airLeakageHeat(air.flow, inside.temperature - air.from.temperature),
+  })
+  return { total: sum(parts.map((part) => part.heat)), parts, air }
+}
+
+/**
+ * Heat through one face.
+ * @param difference indoors over what is beyond it, K
+ * @param groundDifference indoors over the year's mean, K
+ */
+export function faceLoss(figures: SurfaceFigures, difference: number, groundDifference: number): number {
+  if (figures.ground) return figures.ground.heatTransferCoefficient * ANNUAL_TEMPERATURE_FACTOR * groundDifference
+  return transmission(figures.netArea, figures.transmittance, difference)
+}

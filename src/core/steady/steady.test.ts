@@ -1,0 +1,146 @@
+import { place } from "../enclosure/place"
+import { describe, expect, test } from "@jest/globals"
+import { PLAIN_LAYER } from "../../schema/job/build-up"
+import { demoJobs } from "../../edit/start/demo-jobs"
+import { startShell } from "../../edit/start/start-job"
+import type { Job } from "../../schema/job/job"
+import { annualMean, summerDesignDay } from "../climate/design-day"
+import { STATIONS, stationOf } from "../climate/stations"
+import { cautionsFor, layerCautions } from "../ledger/cautions"
+import { ledgerOf } from "../ledger/ledger"
+import { sum } from "../numeric/sum"
+import { activeState } from "../enclosure/job-state"
+import { tiltedIrradiance } from "../sun/tilted-irradiance"
+import { conditionsOf } from "../enclosure/conditions"
+import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission } from "./transmission"
+
+describe("heat flows, by hand", () => {
+  test("through a face, by air, with its water, and with the sun", () => {
+    expect(transmission(10, 0.5, 30)).toBe(150)
+    // 1.204·1006·0.01·20 = 242.2 W
+    expect(airLeakageHeat(0.01, 20)).toBeCloseTo(242.245, 2)
+    // 1.204·2.501e6·0.01·0.005 = 150.56 W; air that is drier than the room asks for nothing
+    expect(airLeakageLatentHeat(0.01, 0.005)).toBeCloseTo(150.56, 2)
+    expect(airLeakageLatentHeat(0.01, -0.005)).toBe(0)
+    // 30 + 0.9·800/17
+    expect(solAirTemperature(30, 0.9, 800, 1 / 17)).toBeCloseTo(72.353, 3)
+  })
+})
+
+describe("stations", () => {
+  test.each(Object.entries(STATIONS))("%s is a place that could be", (_, station) => {
+    const months = station.monthlyTemperature
+    expect(months).toHaveLength(12)
+    // The design night is colder than any month's mean, the design afternoon warmer.
+    expect(station.winter.temperature).toBeLessThan(Math.min(...months))
+    expect(station.summer.temperature).toBeGreaterThan(Math.max(...months))
+    expect(annualMean(station)).toBeGreaterThan(Math.min(...months))
+    expect(annualMean(station)).toBeLessThan(Math.max(...months))
+    const noon = summerDesignDay(station, station.summer.temperature).reduce((best, hour) =>
+      hour.sun.altitude > best.sun.altitude ? hour : best,
+    )
+    // A clear summer noon brings 700 to 1050 W/m² on level ground anywhere below the polar circle; less beyond it.
+    const level = tiltedIrradiance(noon.sun, noon.light, 0, 0, 0.2)
+    expect(level).toBeGreaterThan(station.latitude > 66 ? 500 : 700)
+    expect(level).toBeLessThan(1080)
+  })
+
+  test("the mean of the year counts the days of its months, by hand", () => {
+    // 31 days of each odd month … of a place that has 12 °C in January and 0 else: 12·31/365
+    const place = { ...STATIONS.norrhalde!, monthlyTemperature: [12, ...Array.from({ length: 11 }, () => 0)] }
+    expect(annualMean(place)).toBeCloseTo((12 * 31) / 365, 12)
+  })
+
+  test("an unknown one is refused by name", () => expect(() => stationOf("atlantis")).toThrow("atlantis"))
+})
+
+describe("conditions of a job", () => {
+  const job = demoJobs()[1]!
+
+  test("are the station's until they are typed", () => {
+    expect(conditionsOf(job.brief, job.shell).summer.outside).toMatchObject({ temperature: 28, relativeHumidity: 0.62 })
+    const typed = { ...job.brief, outdoors: { winter: null, summer: { temperature: 32, relativeHumidity: 0.7 } } }
+    expect(conditionsOf(typed, job.shell).summer.outside).toEqual({ temperature: 32, relativeHumidity: 0.7 })
+  })
+
+  test("have no wind in another building", () => {
+    expect(conditionsOf(job.brief, job.shell).winter.windSpeed).toBe(0)
+    expect(conditionsOf(job.brief, { ...job.shell, against: {} }).winter.windSpeed).toBe(6)
+  })
+})
+
+/** A hut of one R 2 board all round, tight, without windows, in the sun. */
+function plainHut(): Job {
+  const job = structuredClone(demoJobs()[2]!)
+  const layer = { material: "xps", thickness: 0.068, ...PLAIN_LAYER }
+  job.shell = startShell({ kind: "box", length: 4, width: 3, height: 2.5 }, { floor: "skids", openings: {} })
+  job.brief.station = "linden-vale"
+  job.brief.service = null
+  job.brief.indoors = { winter: { temperature: 20, relativeHumidity: 0.5 }, summer: { temperature: 26, relativeHumidity: 0.5 } }
+  const variant = job.variants.first!
+  variant.leakage.ach50 = 0
+  variant.assemblies = { one: { name: "one", reason: "", absorptance: 0.6, members: {}, layers: { l1: layer }, order: ["l1"], edge: null } }
+  variant.wears = { floor: "one", left: "one", right: "one", front: "one", back: "one", roof: "one" }
+  return job
+}
+
+describe("a plain hut", () => {
+  const ledger = ledgerOf(activeState(plainHut()))
+
+  test("gains through its roof what sun and air drive, by hand from the sun on it", () => {
+    const hour = ledger.gain.hours.find((one) => one.hour === 13)!
+    const roof = hour.parts.find((part) => part.place === place.surface("roof"))!
+    const day = summerDesignDay(STATIONS["linden-vale"]!, 31).find((one) => one.hour === 13)!
+    const irradiance = tiltedIrradiance(day.sun, day.light, 0, 0, 0.2)
+    // Heat goes down through it: films 1/17 and 0.17, R 2: U = 1/2.228824 = 0.448667; 12 m²
+    const expected = 12 * 0.448667 * (day.temperature + (0.6 * irradiance) / 17 - 26)
+    expect(roof.heat).toBeCloseTo(expected, 2)
+  })
+
+  test("has its walls hottest when the sun is on them", () => {
+    // Front south, so left is east and right is west.
+    const hourOf = (id: string) => ledger.gain.worst[id]!.hour
+    expect(hourOf("left")).toBeLessThan(11)
+    expect(Math.abs(hourOf("front") - 13)).toBeLessThanOrEqual(2)
+    expect(hourOf("right")).toBeGreaterThan(15)
+    expect(ledger.gain.worst.roof!.skin).toBeGreaterThan(ledger.gain.worst.back!.skin)
+  })
+
+  test("takes a year of heat by its months, by hand", () => {
+    // H: walls 35 m²/(2.17) + roof 12/2.14 + floor 12/2.21 = 16.12903 + 5.60748 + 5.42986 = 27.16637 W/K; no month is warmer than 20 °C
+    const degreeDays = STATIONS["linden-vale"]!.monthlyTemperature.reduce(
+      (sum, mean, i) => sum + (20 - mean) * [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31][i]!,
+      0,
+    )
+    const edges = sum(ledger.paths.map(({ conductance }) => conductance))
+    expect(ledger.year.total / ((27.16637 + edges) * degreeDays * 86_400)).toBeCloseTo(1, 5)
+    expect(ledger.year.months.every(({ cooling }) => cooling === 0)).toBe(true)
+  })
+
+  test("loses on the worst night by its U and 32 K, by hand; its edges make up for measures over all", () => {
+    const edges = ledger.loss.parts.filter(({ kind }) => kind === "path")
+    expect(ledger.loss.total - sum(edges.map(({ heat }) => heat))).toBeCloseTo(27.16637 * 32, 2)
+    // Twelve edges between outdoor faces, each counted too much by measures over all, and eight corners as one, counted too little then.
+    expect(edges).toHaveLength(13)
+    expect(edges.map(({ heat }) => heat < 0)).toEqual([...Array<boolean>(12).fill(true), false])
+  })
+})
+
+describe("cautions", () => {
+  test("stand with every kind, and name the kind of rule that decides", () => {
+    for (const kind of ["van", "cabin", "cold-room", "shed", "post-frame"] as const) {
+      const cautions = cautionsFor(kind).join(" ")
+      expect(cautions).toMatch(/code|trade|engineer|law|sheet/)
+      expect(cautions).not.toMatch(/complian|approved by/i)
+    }
+    expect(cautionsFor("cold-room").join(" ")).toContain("open the door from inside")
+  })
+
+  test("come with the layers that call for them", () => {
+    const ledger = ledgerOf(activeState(demoJobs()[0]!))
+    const of = (id: string) => layerCautions(ledger.surfaces.find((face) => face.id === id)!.layers).join(" ")
+    expect(of("roof")).toContain("barrier")
+    expect(of("left")).toContain("dust")
+    expect(of("left")).not.toContain("barrier")
+  })
+})

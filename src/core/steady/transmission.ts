@@ -1,0 +1,48 @@
+import { AIR_DENSITY, AIR_SPECIFIC_HEAT } from "../quantity/constants"
+
+/**
+ * Steady heat flow through a face or an opening.
+ * @param area m²
+ * @param uValue W/(m²·K)
+ * @param difference K, positive in the direction of the flow
+ * @returns W
+ */
+export function transmission(area: number, uValue: number, difference: number): number {
+  return area * uValue * difference
+}
+
+/**
+ * Temperature of the outdoor air that would drive as much heat into a face as air and sun do together.
+ * Exchange with the cold sky is left out, on the safe side by day.
+ * @param irradiance W/m²
+ * @param rse m²·K/W
+ * @see ASHRAE Fundamentals 2017, ch. 18, eq. 30
+ */
+export function solAirTemperature(outdoors: number, absorptance: number, irradiance: number, rse: number): number {
+  return outdoors + absorptance * irradiance * rse
+}
+
+/**
+ * Sensible heat that leaking air carries.
+ * @param flow m³/s
+ * @returns W
+ */
+export function airLeakageHeat(flow: number, difference: number): number {
+  return AIR_DENSITY * AIR_SPECIFIC_HEAT * flow * difference
+}
+
+/**
+ * Heat that a cooler must take out of leaking air to condense its surplus water.
+ * @param humidityDifference kg/kg, outdoors over indoors; nothing is counted where it is negative
+ * @returns W
+ * @see ASHRAE Fundamentals 2017, ch. 18, eq. 10
+ */
+export function airLeakageLatentHeat(flow: number, humidityDifference: number): number {
+  return AIR_DENSITY * 2.501e6 * flow * Math.max(0, humidityDifference)
+}
+
+/**
+ * Factor on the flow into the ground for the ground's own winter swing, beside that against the yearly mean.
+ * @see EN 12831-1:2017, 6.3.2.5, f_θann
+ */
+export const ANNUAL_TEMPERATURE_FACTOR = 1.45

@@ -1,0 +1,43 @@
+import { materialOf, withOwnMaterials } from "../material/catalogue"
+import { type Candidate, findMaterials, parseWanted } from "../material/search"
+import { type Ledger, ledgerOf } from "../ledger/ledger"
+import { type JobState, withLayer } from "../enclosure/job-state"
+
+/** Another stuff for a layer that gives the same resistance by its label, and what changes with it. */
+export interface Exchange extends Candidate {
+  /** Change of what the face is deep, m, and of the whole enclosure's loss, W, weight, kg, and money, €. */
+  depth: number
+  loss: number
+  weight: number
+  money: number
+}
+
+/**
+ * What else gives the resistance of a layer's label: insulation of every kind at the least thickness sold that does.
+ * @param most how thick it may be, m
+ * @returns thinnest first; none for layers without a label
+ */
+export function sameResistance(state: JobState, ledger: Ledger, assembly: string, layer: string, most = 0.6): Exchange[] {
+  const { material, thickness, loose } = state.variant.assemblies[assembly]!.layers[layer]!
+  const materials = withOwnMaterials(state.materials)
+  const own = materialOf(material, materials)
+  if (own.class === "metal" || own.class === "air") return []
+  const wanted = { ...parseWanted("insulation", "metric"), resistance: (loose ?? thickness) / own.conductivity.declared, thickest: most }
+  return findMaterials(materials, wanted)
+    .filter(({ id }) => id !== material)
+    .map((candidate) => exchanged(state, ledger, assembly, layer, candidate))
+}
+
+/** What changes when a layer is of another stuff and thickness. */
+export function exchanged(state: JobState, ledger: Ledger, assembly: string, layer: string, candidate: Candidate): Exchange {
+  const { thickness } = state.variant.assemblies[assembly]!.layers[layer]!
+  const change = { material: candidate.id, thickness: candidate.thickness, loose: null }
+  const tried = ledgerOf(withLayer(state, assembly, layer, change), ledger.solved)
+  return {
+    ...candidate,
+    depth: candidate.thickness - thickness,
+    loss: tried.loss.total - ledger.loss.total,
+    weight: tried.weight - ledger.weight,
+    money: tried.money - ledger.money,
+  }
+}

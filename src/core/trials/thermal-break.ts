@@ -1,0 +1,130 @@
+import type { SlabEdge } from "../../schema/job/build-up"
+import type { Breaks } from "../../schema/job/job"
+import { arealPrice } from "../material/layer-properties"
+import { materialOf, withOwnMaterials } from "../material/catalogue"
+import { sum } from "../numeric/sum"
+import { partOf } from "../shell/face"
+import type { RankedBridge } from "../ledger/bridge-ranking"
+import type { Ledger } from "../ledger/ledger"
+import { alongSlab } from "../enclosure/perimeter-insulation"
+import type { JobState } from "../enclosure/job-state"
+
+/** What a break can be of: stuffs that are sold thin and lie under a lining, and those that a job brings along. */
+export const breakStuffs = ({ materials }: JobState): string[] => [
+  "xps",
+  "cork-board",
+  "wood-fibre-board",
+  "aerogel-blanket",
+  "softwood-plywood",
+  ...Object.keys(materials),
+]
+
+/** What can lie along a slab's edge in the ground, and of a job's own stuffs any. */
+export const rimStuffs = ({ materials }: JobState): string[] => ["xps", "xps-heavy", "foam-glass", ...Object.keys(materials)]
+
+/** Thicker than this a break is a layer of insulation of its own, m. */
+const THICKEST = 0.06
+/** How wide or deep, and how thick at most, insulation along a slab's edge is tried, m. */
+const REACHES = [0.6, 1] as const
+const THICKEST_RIM = 0.1
+/** Strips of plastic that a frame or a bar can be parted with, m. */
+const STRIPS = [0.006, 0.01, 0.02, 0.03, 0.05] as const
+
+interface LayerPlace {
+  kind: "layer"
+  assembly: string
+  at: number
+}
+interface StripPlace {
+  kind: "strip"
+  list: keyof Breaks
+  id: string
+}
+interface RimPlace {
+  kind: "rim"
+  assembly: string
+}
+/** Where a break can be set: as a layer into a build-up, along the edge of a slab, or as a strip of plastic across a frame or a bar. */
+export type BreakPlace = LayerPlace | RimPlace | StripPlace
+
+/** A break at its place, m and €. Strips have no price: what they cost to fit depends on the maker of the frame. */
+export type Cure =
+  | (LayerPlace & { material: string; thickness: number; money: number })
+  | (RimPlace & { edge: SlabEdge; money: number })
+  | (StripPlace & { thickness: number })
+
+/**
+ * The places for a break in a bridge: across the inside of members, in the frame or the bar, under the lining of either face of an edge,
+ * along the edge of a slab.
+ */
+export function breakPlaces({ set, between, opening, point, face }: RankedBridge, { shell, variant }: JobState): BreakPlace[] {
+  if (opening) return [{ kind: "strip", list: "openings", id: opening }]
+  if (point) return [{ kind: "strip", list: "penetrations", id: point.id }]
+  const worn = [...new Set(between ? between.map((id) => variant.wears[id]!) : [face.assembly])]
+  const inside = worn.map((assembly): BreakPlace => {
+    const { order, layers } = variant.assemblies[assembly]!
+    const existing = order.map((id) => layers[id]!.existing).lastIndexOf(true)
+    // Nothing is set beneath what is there already.
+    const at = set ? order.map((id) => layers[id]!.between).lastIndexOf(set.id) + 1 : Math.max(1, order.length - 1, existing + 1)
+    return { kind: "layer", assembly, at }
+  })
+  const onSlab = shell.floor === "slab" && between?.some((face) => partOf(face) === "floor")
+  return onSlab ? [...inside, { kind: "rim", assembly: variant.wears.floor! }] : inside
+}
+
+/** A layer as a break, with its price on all faces that wear the build-up. */
+export function layerBreak(
+  { assembly, at }: LayerPlace,
+  material: string,
+  thickness: number,
+  { materials }: JobState,
+  ledger: Ledger,
+): Cure {
+  const area = sum(ledger.surfaces.map((figures) => (figures.assembly === assembly ? figures.netArea : 0)))
+  const record = materialOf(material, withOwnMaterials(materials))
+  return { kind: "layer", assembly, at, material, thickness, money: arealPrice(record, thickness) * area }
+}
+
+/** Insulation along a slab's edge as a break, with its price all round. */
+export function rimBreak({ assembly }: RimPlace, edge: SlabEdge, state: JobState): Cure {
+  const { area, material } = alongSlab(edge, state)
+  return { kind: "rim", assembly, edge, money: area * arealPrice(material, edge.thickness) }
+}
+
+function rimBreaks(place: RimPlace, state: JobState): Cure[] {
+  const own = withOwnMaterials(state.materials)
+  const { order, layers } = state.variant.assemblies[place.assembly]!
+  // Nothing is laid under a slab that is there already.
+  const kinds: SlabEdge["kind"][] = layers[order[0]!]!.existing ? ["vertical"] : ["vertical", "horizontal"]
+  return rimStuffs(state).flatMap((material) =>
+    materialOf(material, own)
+      .sold.thicknesses.filter((thickness) => thickness <= THICKEST_RIM)
+      .flatMap((thickness) =>
+        kinds.flatMap((kind) => REACHES.map((reach) => rimBreak(place, { kind, reach, thickness, material }, state))),
+      ),
+  )
+}
+
+/**
+ * All breaks that can be bought for a bridge: layers the cheapest first, strips the thinnest first. What lies along a slab's edge is among
+ * them where something gathers on it; what that saves counts with the floor and not with the edge.
+ */
+export function curesFor(bridge: RankedBridge, state: JobState, ledger: Ledger): Cure[] {
+  const own = withOwnMaterials(state.materials)
+  const cures = breakPlaces(bridge, state).flatMap((place): Cure[] => {
+    if (place.kind === "rim") return bridge.surface?.wet ? rimBreaks(place, state) : []
+    return place.kind === "strip"
+      ? STRIPS.map((thickness) => ({ ...place, thickness }))
+      : breakStuffs(state).flatMap((material) =>
+          materialOf(material, own)
+            .sold.thicknesses.filter((thickness) => thickness <= THICKEST)
+            .map((thickness) => layerBreak(place, material, thickness, state, ledger)),
+        )
+  })
+  const dear = (cure: Cure) => (cure.kind === "strip" ? cure.thickness : cure.money)
+  return cures.sort((a, b) => dear(a) - dear(b))
+}
+
+/** Whether a bridge is well once changed: nothing gathers on it any more; or, where nothing did, it costs half at most. */
+export const isCured = (before: RankedBridge, after: RankedBridge): boolean =>
+  before.surface?.wet ? after.surface !== null && !after.surface.wet : after.watts <= before.watts / 2

@@ -1,0 +1,38 @@
+import type { Fault } from "./parse"
+
+/** Input that a person can mend: `code` for programs, `path` to the field, `message` for people. */
+export class InputError extends Error {
+  constructor(
+    readonly code: string,
+    readonly path: (string | number)[],
+    message: string,
+  ) {
+    super(message)
+    this.name = "InputError"
+  }
+}
+
+/** The result of what may fail in normal life. */
+export type Outcome<T> = { ok: true; value: T } | { ok: false; error: Fault }
+
+/**
+ * Runs a computation and turns an `InputError` into data; anything else is our fault and goes on up.
+ * @throws whatever `compute` throws beside `InputError`
+ */
+export function attempt<T>(compute: () => T): Outcome<T> {
+  try {
+    return { ok: true, value: compute() }
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return { ok: false, error: { code: error.code, path: error.path, message: error.message } }
+  }
+}
+
+/**
+ * The range check that stands first in a function with a fitted formula.
+ * @throws InputError `out-of-range`
+ */
+export function requireRange(value: number, low: number, high: number, name: string, unit: string): void {
+  if (value >= low && value <= high) return
+  throw new InputError("out-of-range", [name], `${name} must lie between ${low} and ${high} ${unit}; it is ${value}.`)
+}

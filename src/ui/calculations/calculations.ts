@@ -1,0 +1,150 @@
+"use client"
+import { createContext, useContext, useEffect, useSyncExternalStore } from "react"
+import { createStore } from "zustand"
+import type { Detail } from "../../core/conduction/detail"
+import type { JobState } from "../../core/enclosure/job-state"
+import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
+import { type Calculation, keyOf, type Task, task } from "../../core/results/calculation"
+import { DETAIL, type DetailResults, detailResults } from "../../core/results/detail-results"
+import { type DetailPicture, PICTURE } from "../../core/results/picture-result"
+import { growingResults, type Results } from "../../core/results/results"
+import { createPool, type Run } from "./pool"
+
+/** More solved tasks wait no longer to be shown, ms: figures step once and not a dozen times. */
+const PATIENCE = 700
+/** Pictures are some hundred kilobytes each. */
+const MOST_PICTURES = 30
+/** Jobs of which it is remembered what stands solved at their places. */
+const MOST_JOBS = 60
+
+/** What this window works out beside the work, and what it has worked out. */
+export interface Calculations {
+  /** Figures of a state of a job, from what is shown as worked out. */
+  ledger: (job: string, state: JobState, shown: Results) => Ledger
+  /** The details of a job among results; without them among all that is worked out now. */
+  details: (job: string, from?: Results) => DetailResults
+  /** What is worked out and shown: another object whenever that grows. */
+  shown: () => Results
+  subscribe: (listener: () => void) => () => void
+  /** Says what an owner wants worked out, in this order; what nobody wants any more is not begun. */
+  want: (owner: string, tasks: readonly Task[]) => void
+  /** Works one task out before all others that wait. */
+  ask: <I, R>(calculation: Calculation<I, R>, input: I, onProgress?: (progress: number) => void) => Run & { result: Promise<R | null> }
+  picture: (detail: Detail) => DetailPicture | undefined
+  close: () => void
+}
+
+export function createCalculations(): Calculations {
+  const results = growingResults()
+  const pictures = growingResults(MOST_PICTURES)
+  const hands = Math.max(1, Math.min(3, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1))
+  const pool = createPool(hands)
+  const store = createStore<{ shown: Results }>(() => ({ shown: results }))
+  const jobs = new Map<string, DetailResults>()
+  const wanted = new Map<string, readonly Task[]>()
+  const running = new Set<string>()
+  /** What could not be worked out is not tried again and again. */
+  const failed = new Set<string>()
+  /** Figures by what was worked out and what they are of; those that wait for nothing are the same however much more is. */
+  const made = new WeakMap<Results, WeakMap<JobState, Ledger>>()
+  const settled = new WeakMap<JobState, Ledger>()
+  let lastShown = 0
+
+  const show = () => {
+    lastShown = performance.now()
+    store.setState({ shown: { ...results } })
+  }
+
+  const waiting = (): [key: string, Task][] =>
+    [...new Map([...wanted.values()].flat().map((one) => [keyOf(one), one] as const))].filter(
+      ([key, one]) => !running.has(key) && !failed.has(key) && results.of(one.calculation, one.input) === undefined,
+    )
+
+  /** No more than there are hands for: what is wanted may change while the first are worked out. */
+  function begin(): void {
+    for (const [key, one] of waiting().slice(0, hands - running.size)) {
+      running.add(key)
+      void pool.run(one).result.then((result) => {
+        running.delete(key)
+        if (result === null) failed.add(key)
+        else results.keep(one, result)
+        begin()
+        if (running.size === 0 || performance.now() - lastShown >= PATIENCE) show()
+      })
+    }
+  }
+
+  const details = (job: string, from: Results = results): DetailResults => {
+    const known = jobs.get(job) ?? detailResults(results)
+    jobs.delete(job)
+    jobs.set(job, known)
+    if (jobs.size > MOST_JOBS) jobs.delete(jobs.keys().next().value!)
+    return { ...known, of: (detail) => from.of(DETAIL, detail) }
+  }
+
+  return {
+    details,
+    shown: () => store.getState().shown,
+    subscribe: store.subscribe,
+    ledger(job, state, shown) {
+      const known = settled.get(state)
+      if (known) return known
+      const byState = made.get(shown) ?? new WeakMap<JobState, Ledger>()
+      made.set(shown, byState)
+      const ledger = byState.get(state) ?? ledgerOf(state, details(job, shown))
+      byState.set(state, ledger)
+      if (ledger.pending.length === 0) settled.set(state, ledger)
+      return ledger
+    },
+    want(owner, tasks) {
+      if (tasks.length === 0) wanted.delete(owner)
+      else wanted.set(owner, tasks)
+      begin()
+    },
+    ask<I, R>(calculation: Calculation<I, R>, input: I, onProgress?: (progress: number) => void) {
+      const asked = task(calculation, input)
+      const { result, giveUp } = pool.run(asked, onProgress, true)
+      const kept = result.then((answer) => {
+        if (answer === null) return null
+        if (calculation.kind === PICTURE.kind) {
+          pictures.keep(asked, answer)
+          results.keep(task(DETAIL, input as Detail), (answer as DetailPicture).figures)
+        } else results.keep(asked, answer)
+        show()
+        return answer as R
+      })
+      return { result: kept, giveUp }
+    },
+    picture: (detail) => pictures.of(PICTURE, detail),
+    close: pool.close,
+  }
+}
+
+const Context = createContext<Calculations | null>(null)
+export const CalculationsProvider = Context.Provider
+
+export function useCalculations(): Calculations {
+  const calculations = useContext(Context)
+  if (!calculations) throw new Error("Nothing is calculated around this part of the screen.")
+  return calculations
+}
+
+/** Draws anew whenever more is worked out. */
+export function useShown(): Results {
+  const calculations = useCalculations()
+  return useSyncExternalStore(calculations.subscribe, calculations.shown, calculations.shown)
+}
+
+/** Has what figures wait for worked out, for as long as they are on screen. */
+export function useWorkedOut(owner: string, ledgers: readonly Ledger[]): void {
+  const calculations = useCalculations()
+  useEffect(
+    () =>
+      calculations.want(
+        owner,
+        ledgers.flatMap(({ pending }) => pending),
+      ),
+    [calculations, owner, ledgers],
+  )
+  useEffect(() => () => calculations.want(owner, []), [calculations, owner])
+}

@@ -1,0 +1,28 @@
+"use client"
+import { activeState, type JobState } from "../../core/enclosure/job-state"
+import type { Ledger } from "../../core/ledger/ledger"
+import { useCalculations, useShown } from "../calculations/calculations"
+import { useJob, useJobView } from "./job-store"
+
+/** Figures of a state of a job, and again once more of what they wait for is worked out. */
+export function useLedgerOf(job: string, state: JobState): Ledger {
+  const shown = useShown()
+  return useCalculations().ledger(job, state, shown)
+}
+
+/** Figures of the open job as shown. */
+export const useLedger = (): Ledger =>
+  useLedgerOf(
+    useJobView(({ id }) => id),
+    activeState(useJob()),
+  )
+
+/** Figures of what is pinned beside it, and of the open job where nothing is. */
+export function usePinnedLedger(): Ledger | null {
+  const job = useJob()
+  const ledger = useLedgerOf(
+    useJobView(({ id }) => id),
+    job.pinned ?? activeState(job),
+  )
+  return job.pinned && ledger
+}

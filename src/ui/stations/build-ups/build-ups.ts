@@ -1,0 +1,11 @@
+import { BUILT_R } from "../../overlays/built-r"
+import { MATERIALS } from "../../overlays/materials"
+import { breaks, type Station, waitsFor } from "../station"
+
+export const BUILD_UPS: Station = {
+  id: "build-ups",
+  name: "Build-ups",
+  load: () => import("./build-ups-station").then((module) => module.BuildUpsStation),
+  overlays: () => [MATERIALS, BUILT_R],
+  mark: waitsFor(breaks("height", "weight", "money")),
+}
