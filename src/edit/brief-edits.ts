@@ -1,8 +1,6 @@
 import type { Job, Limits, Service, Worth } from "../schema/job/job"
-import type { AirState } from "../schema/quantity"
+import type { AirState, Season } from "../schema/quantity"
 import type { Edit } from "./edit"
-
-export type Season = "winter" | "summer"
 
 export const setName = (name: string): Edit => ({ label: `Name ${name}`, recipe: (job) => void (job.name = name) })
 
@@ -19,9 +17,9 @@ export const setStation = (station: string): Edit => ({
   },
 })
 
-export const setIndoors = (season: Season, field: keyof AirState, value: number): Edit => ({
+export const setIndoors = (season: Season, air: Partial<AirState>): Edit => ({
   label: `Inside in ${season}`,
-  recipe: (job) => void (job.brief.indoors[season][field] = value),
+  recipe: (job) => void Object.assign(job.brief.indoors[season], air),
 })
 
 /** @param air null takes the station's design condition again */
@@ -30,9 +28,9 @@ export const setOutdoors = (season: Season, air: AirState | null): Edit => ({
   recipe: (job) => void (job.brief.outdoors[season] = air),
 })
 
-export const setLimit = (limit: keyof Limits, value: number | null): Edit => ({
-  label: `Limit on ${limit}`,
-  recipe: (job) => void (job.brief.limits[limit] = value),
+export const setLimits = (limits: Partial<Limits>): Edit => ({
+  label: `Limit on ${Object.keys(limits).join(", ")}`,
+  recipe: (job) => void Object.assign(job.brief.limits, limits),
 })
 
 /** How a new job reckons insulation: after ten years, as damp as it is declared. */

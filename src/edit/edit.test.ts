@@ -59,7 +59,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.constantFrom(assembly.setMembers("wall", "m1", { spacing: 0.4 }), assembly.setMembers("wall", "m1", { share: 0.2 })),
   fc.constantFrom(assembly.setPositions("wall", "m1", "left", [0.3, 0.9]), assembly.setPositions("wall", "m1", "left", null)),
   fc.constantFrom(...KNOWN.stations).map(brief.setStation),
-  fc.constantFrom(null, 3, 40).map((value) => brief.setLimit("money", value)),
+  fc.constantFrom(null, 3, 40).map((value) => brief.setLimits({ money: value })),
   fc.uuid().map((uuid) => variant.addVariant(`v-${uuid.slice(0, 8)}`, "another")),
   fc.constant(variant.pin("here")),
 )

@@ -27,77 +27,34 @@ export interface Headline {
   verdict?: (ledger: Ledger) => { surface: SurfaceFigures; verdict: DampVerdict }
 }
 
+const heat = { better: "less", awaits: true } as const
+const room = { better: "more", awaits: false } as const
+const build = { better: "less", awaits: false } as const
+
 /** The headline figures in the order in which they are shown. */
 export const HEADLINES: readonly Headline[] = [
-  {
-    id: "loss",
-    name: "loss, worst night",
-    kind: "power",
-    of: ({ loss }) => loss.total,
-    working: heatLossWorking,
-    better: "less",
-    limit: "loss",
-    awaits: true,
-  },
-  {
-    id: "gain",
-    name: "gain, hottest hour",
-    kind: "power",
-    of: ({ gain }) => gain.total,
-    working: heatGainWorking,
-    better: "less",
-    limit: "gain",
-    awaits: true,
-  },
-  {
-    id: "year",
-    name: "a year, no sun counted",
-    kind: "energy",
-    of: ({ year }) => year.total,
-    working: yearWorking,
-    better: "less",
-    limit: null,
-    awaits: true,
-  },
+  { id: "loss", name: "loss, worst night", kind: "power", of: ({ loss }) => loss.total, working: heatLossWorking, limit: "loss", ...heat },
+  { id: "gain", name: "gain, hottest hour", kind: "power", of: ({ gain }) => gain.total, working: heatGainWorking, limit: "gain", ...heat },
+  { id: "year", name: "a year, no sun counted", kind: "energy", of: ({ year }) => year.total, working: yearWorking, limit: null, ...heat },
   {
     id: "height",
     name: "height left",
     kind: "length",
     of: ({ clear }) => clear.standing,
     working: heightWorking,
-    better: "more",
     limit: "height",
-    awaits: false,
+    ...room,
   },
-  {
-    id: "weight",
-    name: "weight added",
-    kind: "mass",
-    of: ({ weight }) => weight,
-    working: weightWorking,
-    better: "less",
-    limit: "weight",
-    awaits: false,
-  },
-  {
-    id: "money",
-    name: "money",
-    kind: "money",
-    of: ({ money }) => money,
-    working: moneyWorking,
-    better: "less",
-    limit: "money",
-    awaits: false,
-  },
+  { id: "weight", name: "weight added", kind: "mass", of: ({ weight }) => weight, working: weightWorking, limit: "weight", ...build },
+  { id: "money", name: "money", kind: "money", of: ({ money }) => money, working: moneyWorking, limit: "money", ...build },
   {
     id: "damp",
     name: "damp",
     kind: "temperatureDifference",
     of: dampMargin,
     working: dampWorking,
-    better: "more",
     limit: null,
-    awaits: false,
+    ...room,
     verdict: ({ wettest, moisture }) => ({ surface: wettest, verdict: moisture[wettest.id].verdict }),
   },
 ]

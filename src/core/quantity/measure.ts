@@ -29,167 +29,98 @@ const R_VALUE = 0.176110184
 const BTU_PER_HOUR = 0.29307107
 const FOOT = 0.3048
 const POUND = 0.45359237
+const PSI = 6894.757
+const MPH = 0.44704
+const KWH = 3.6e6
 
-const same = (unit: string, decimals: number, factor = 1): Pick<Measure, "metric" | "inchPound"> => ({
-  metric: { unit, factor, decimals },
-  inchPound: { unit, factor, decimals },
+const scale = (unit: string, decimals: number, factor = 1): Scale => ({ unit, factor, decimals })
+
+/** A kind of figure in both systems; units as written by their SI values. */
+const measure = (metric: Scale, inchPound: Scale, written: Record<string, number>, example: string): Measure => ({
+  metric,
+  inchPound,
+  written: Object.fromEntries(Object.entries(written).map(([unit, factor]) => [unit, { factor }])),
+  example,
 })
+
+/** A kind of figure that both systems write alike. */
+const same = (unit: string, decimals: number, factor: number, written: Record<string, number>, example: string): Measure =>
+  measure(scale(unit, decimals, factor), scale(unit, decimals, factor), written, example)
+
+const PER_FOOT_2 = 1 / FOOT ** 2
+const PER_FOOT_3 = 1 / FOOT ** 3
+const HEAT_LOSS = scale("Btu/(h·°F)", 2, BTU_PER_HOUR * 1.8)
 
 /** Every kind of figure that is written or read, lengths apart. Factors: NIST SP 811 (2008), appendix B. */
 const MEASURES = {
   temperature: {
-    metric: { unit: "°C", factor: 1, decimals: 1 },
-    inchPound: { unit: "°F", ...FAHRENHEIT, decimals: 1 },
+    metric: scale("°C", 1),
+    inchPound: { ...scale("°F", 1), ...FAHRENHEIT },
     written: { c: { factor: 1 }, "°c": { factor: 1 }, f: FAHRENHEIT, "°f": FAHRENHEIT },
     example: "18 °C or 65 °F",
   },
-  temperatureDifference: {
-    metric: { unit: "K", factor: 1, decimals: 1 },
-    inchPound: { unit: "°F", factor: 5 / 9, decimals: 1 },
-    written: { k: { factor: 1 }, "°f": { factor: 5 / 9 }, f: { factor: 5 / 9 } },
-    example: "5 K",
-  },
-  resistance: {
-    metric: { unit: "m²·K/W", factor: 1, decimals: 2 },
-    inchPound: { unit: "h·ft²·°F/Btu", factor: R_VALUE, decimals: 1 },
-    written: { "m²k/w": { factor: 1 }, "m2k/w": { factor: 1 }, "m²·k/w": { factor: 1 }, "h·ft²·°f/btu": { factor: R_VALUE } },
-    example: "R-13 or RSI 2.3",
-  },
-  transmittance: {
-    metric: { unit: "W/(m²·K)", factor: 1, decimals: 3 },
-    inchPound: { unit: "Btu/(h·ft²·°F)", factor: 1 / R_VALUE, decimals: 4 },
-    written: { "w/(m²·k)": { factor: 1 }, "w/m2k": { factor: 1 }, "btu/(h·ft²·°f)": { factor: 1 / R_VALUE } },
-    example: "1.4 W/(m²·K)",
-  },
-  conductance: {
-    metric: { unit: "W/K", factor: 1, decimals: 2 },
-    inchPound: { unit: "Btu/(h·°F)", factor: BTU_PER_HOUR * 1.8, decimals: 2 },
-    written: { "w/k": { factor: 1 } },
-    example: "40 W/K",
-  },
+  temperatureDifference: measure(scale("K", 1), scale("°F", 1, 5 / 9), { k: 1, "°f": 5 / 9, f: 5 / 9 }, "5 K"),
+  resistance: measure(
+    scale("m²·K/W", 2),
+    scale("h·ft²·°F/Btu", 1, R_VALUE),
+    { "m²k/w": 1, "m2k/w": 1, "m²·k/w": 1, "h·ft²·°f/btu": R_VALUE },
+    "R-13 or RSI 2.3",
+  ),
+  transmittance: measure(
+    scale("W/(m²·K)", 3),
+    scale("Btu/(h·ft²·°F)", 4, 1 / R_VALUE),
+    { "w/(m²·k)": 1, "w/m2k": 1, "btu/(h·ft²·°f)": 1 / R_VALUE },
+    "1.4 W/(m²·K)",
+  ),
+  conductance: measure(scale("W/K", 2), HEAT_LOSS, { "w/k": 1 }, "40 W/K"),
   /** Price of energy; stored in €/J. */
-  energyPrice: {
-    ...same("€/kWh", 2, 1 / 3.6e6),
-    written: { "€/kwh": { factor: 1 / 3.6e6 }, "eur/kwh": { factor: 1 / 3.6e6 }, "€/mj": { factor: 1e-6 } },
-    example: "0.25 €/kWh",
-  },
-  volumePrice: {
-    metric: { unit: "€/m³", factor: 1, decimals: 0 },
-    inchPound: { unit: "€/ft³", factor: 1 / FOOT ** 3, decimals: 1 },
-    written: { "€/m³": { factor: 1 }, "€/m3": { factor: 1 }, "€/ft³": { factor: 1 / FOOT ** 3 } },
-    example: "500 €/m³",
-  },
-  perArea: {
-    metric: { unit: "per m²", factor: 1, decimals: 1 },
-    inchPound: { unit: "per ft²", factor: 1 / FOOT ** 2, decimals: 2 },
-    written: { "perm²": { factor: 1 }, "/m²": { factor: 1 }, "perft²": { factor: 1 / FOOT ** 2 }, "/ft²": { factor: 1 / FOOT ** 2 } },
-    example: "6 per m²",
-  },
+  energyPrice: same("€/kWh", 2, 1 / KWH, { "€/kwh": 1 / KWH, "eur/kwh": 1 / KWH, "€/mj": 1e-6 }, "0.25 €/kWh"),
+  volumePrice: measure(scale("€/m³", 0), scale("€/ft³", 1, PER_FOOT_3), { "€/m³": 1, "€/m3": 1, "€/ft³": PER_FOOT_3 }, "500 €/m³"),
+  perArea: measure(
+    scale("per m²", 1),
+    scale("per ft²", 2, PER_FOOT_2),
+    { "perm²": 1, "/m²": 1, "perft²": PER_FOOT_2, "/ft²": PER_FOOT_2 },
+    "6 per m²",
+  ),
   /** Openings for a metre of width; stored in m²/m. */
-  vents: {
-    metric: { unit: "mm²/m", factor: 1e-6, decimals: 0 },
-    inchPound: { unit: "in²/ft", factor: 0.0254 ** 2 / FOOT, decimals: 2 },
-    written: { "mm²/m": { factor: 1e-6 }, "cm²/m": { factor: 1e-4 }, "in²/ft": { factor: 0.0254 ** 2 / FOOT } },
-    example: "1500 mm²/m",
-  },
-  pointTransmittance: {
-    metric: { unit: "W/K", factor: 1, decimals: 4 },
-    inchPound: { unit: "Btu/(h·°F)", factor: BTU_PER_HOUR * 1.8, decimals: 4 },
-    written: { "w/k": { factor: 1 } },
-    example: "0.005 W/K",
-  },
-  linearTransmittance: {
-    metric: { unit: "W/(m·K)", factor: 1, decimals: 3 },
-    inchPound: { unit: "Btu/(h·ft·°F)", factor: 1.730735, decimals: 4 },
-    written: { "w/(m·k)": { factor: 1 }, "w/mk": { factor: 1 } },
-    example: "0.05 W/(m·K)",
-  },
-  conductivity: {
-    metric: { unit: "W/(m·K)", factor: 1, decimals: 3 },
-    inchPound: { unit: "Btu·in/(h·ft²·°F)", factor: 0.144227889, decimals: 3 },
-    written: { "w/(m·k)": { factor: 1 }, "w/mk": { factor: 1 } },
-    example: "0.036 W/(m·K)",
-  },
-  area: {
-    metric: { unit: "m²", factor: 1, decimals: 2 },
-    inchPound: { unit: "ft²", factor: FOOT ** 2, decimals: 1 },
-    written: {
-      "m²": { factor: 1 },
-      m2: { factor: 1 },
-      "ft²": { factor: FOOT ** 2 },
-      ft2: { factor: FOOT ** 2 },
-      sqft: { factor: FOOT ** 2 },
-    },
-    example: "5.7 m² or 61 ft²",
-  },
-  volume: {
-    metric: { unit: "m³", factor: 1, decimals: 2 },
-    inchPound: { unit: "ft³", factor: FOOT ** 3, decimals: 0 },
-    written: { "m³": { factor: 1 }, m3: { factor: 1 }, "ft³": { factor: FOOT ** 3 }, ft3: { factor: FOOT ** 3 } },
-    example: "12 m³",
-  },
-  mass: {
-    metric: { unit: "kg", factor: 1, decimals: 1 },
-    inchPound: { unit: "lb", factor: POUND, decimals: 0 },
-    written: { kg: { factor: 1 }, lb: { factor: POUND }, lbs: { factor: POUND }, t: { factor: 1000 } },
-    example: "320 kg or 700 lb",
-  },
-  arealMass: {
-    metric: { unit: "kg/m²", factor: 1, decimals: 1 },
-    inchPound: { unit: "lb/ft²", factor: POUND / FOOT ** 2, decimals: 2 },
-    written: { "kg/m²": { factor: 1 }, "lb/ft²": { factor: POUND / FOOT ** 2 } },
-    example: "12 kg/m²",
-  },
-  density: {
-    metric: { unit: "kg/m³", factor: 1, decimals: 0 },
-    inchPound: { unit: "lb/ft³", factor: POUND / FOOT ** 3, decimals: 1 },
-    written: { "kg/m³": { factor: 1 }, "lb/ft³": { factor: POUND / FOOT ** 3 } },
-    example: "30 kg/m³",
-  },
-  power: {
-    metric: { unit: "W", factor: 1, decimals: 0 },
-    inchPound: { unit: "Btu/h", factor: BTU_PER_HOUR, decimals: 0 },
-    written: { w: { factor: 1 }, kw: { factor: 1000 }, "btu/h": { factor: BTU_PER_HOUR }, btuh: { factor: BTU_PER_HOUR } },
-    example: "750 W, 1.5 kW or 2500 Btu/h",
-  },
-  heatFlux: {
-    metric: { unit: "W/m²", factor: 1, decimals: 0 },
-    inchPound: { unit: "Btu/(h·ft²)", factor: BTU_PER_HOUR / FOOT ** 2, decimals: 1 },
-    written: { "w/m²": { factor: 1 } },
-    example: "20 W/m²",
-  },
+  vents: measure(
+    scale("mm²/m", 0, 1e-6),
+    scale("in²/ft", 2, 0.0254 ** 2 / FOOT),
+    { "mm²/m": 1e-6, "cm²/m": 1e-4, "in²/ft": 0.0254 ** 2 / FOOT },
+    "1500 mm²/m",
+  ),
+  pointTransmittance: measure(scale("W/K", 4), { ...HEAT_LOSS, decimals: 4 }, { "w/k": 1 }, "0.005 W/K"),
+  linearTransmittance: measure(scale("W/(m·K)", 3), scale("Btu/(h·ft·°F)", 4, 1.730735), { "w/(m·k)": 1, "w/mk": 1 }, "0.05 W/(m·K)"),
+  conductivity: measure(scale("W/(m·K)", 3), scale("Btu·in/(h·ft²·°F)", 3, 0.144227889), { "w/(m·k)": 1, "w/mk": 1 }, "0.036 W/(m·K)"),
+  area: measure(
+    scale("m²", 2),
+    scale("ft²", 1, FOOT ** 2),
+    { "m²": 1, m2: 1, "ft²": FOOT ** 2, ft2: FOOT ** 2, sqft: FOOT ** 2 },
+    "5.7 m² or 61 ft²",
+  ),
+  volume: measure(scale("m³", 2), scale("ft³", 0, FOOT ** 3), { "m³": 1, m3: 1, "ft³": FOOT ** 3, ft3: FOOT ** 3 }, "12 m³"),
+  mass: measure(scale("kg", 1), scale("lb", 0, POUND), { kg: 1, lb: POUND, lbs: POUND, t: 1000 }, "320 kg or 700 lb"),
+  arealMass: measure(scale("kg/m²", 1), scale("lb/ft²", 2, POUND / FOOT ** 2), { "kg/m²": 1, "lb/ft²": POUND / FOOT ** 2 }, "12 kg/m²"),
+  density: measure(scale("kg/m³", 0), scale("lb/ft³", 1, POUND / FOOT ** 3), { "kg/m³": 1, "lb/ft³": POUND / FOOT ** 3 }, "30 kg/m³"),
+  power: measure(
+    scale("W", 0),
+    scale("Btu/h", 0, BTU_PER_HOUR),
+    { w: 1, kw: 1000, "btu/h": BTU_PER_HOUR, btuh: BTU_PER_HOUR },
+    "750 W, 1.5 kW or 2500 Btu/h",
+  ),
+  heatFlux: measure(scale("W/m²", 0), scale("Btu/(h·ft²)", 1, BTU_PER_HOUR / FOOT ** 2), { "w/m²": 1 }, "20 W/m²"),
   /** Stored in J. */
-  energy: {
-    metric: { unit: "kWh", factor: 3.6e6, decimals: 0 },
-    inchPound: { unit: "kWh", factor: 3.6e6, decimals: 0 },
-    written: { kwh: { factor: 3.6e6 }, mj: { factor: 1e6 } },
-    example: "1300 kWh",
-  },
-  speed: {
-    metric: { unit: "m/s", factor: 1, decimals: 1 },
-    inchPound: { unit: "mph", factor: 0.44704, decimals: 1 },
-    written: { "m/s": { factor: 1 }, "km/h": { factor: 1 / 3.6 }, mph: { factor: 0.44704 } },
-    example: "5 m/s or 11 mph",
-  },
+  energy: same("kWh", 0, KWH, { kwh: KWH, mj: 1e6 }, "1300 kWh"),
+  speed: measure(scale("m/s", 1), scale("mph", 1, MPH), { "m/s": 1, "km/h": 1 / 3.6, mph: MPH }, "5 m/s or 11 mph"),
   /** Stored as 0…1. */
-  percent: { ...same("%", 1, 0.01), written: { "%": { factor: 0.01 } }, example: "50 %" },
-  stress: {
-    metric: { unit: "kPa", factor: 1000, decimals: 1 },
-    inchPound: { unit: "psi", factor: 6894.757, decimals: 1 },
-    written: { kpa: { factor: 1000 }, psi: { factor: 6894.757 } },
-    example: "30 kPa or 4.4 psi",
-  },
-  pressure: { ...same("Pa", 0), written: { pa: { factor: 1 } }, example: "50 Pa" },
-  money: { ...same("€", 0), written: { "€": { factor: 1 }, eur: { factor: 1 } }, example: "2500" },
-  arealMoney: {
-    metric: { unit: "€/m²", factor: 1, decimals: 2 },
-    inchPound: { unit: "€/ft²", factor: 1 / FOOT ** 2, decimals: 2 },
-    written: {},
-    example: "25",
-  },
-  airChanges: { ...same("1/h", 2), written: { "1/h": { factor: 1 }, ach: { factor: 1 } }, example: "5" },
-  angle: { ...same("°", 0), written: { "°": { factor: 1 }, deg: { factor: 1 } }, example: "180" },
-  ratio: { ...same("", 2), written: {}, example: "0.6" },
+  percent: same("%", 1, 0.01, { "%": 0.01 }, "50 %"),
+  stress: measure(scale("kPa", 1, 1000), scale("psi", 1, PSI), { kpa: 1000, psi: PSI }, "30 kPa or 4.4 psi"),
+  pressure: same("Pa", 0, 1, { pa: 1 }, "50 Pa"),
+  money: same("€", 0, 1, { "€": 1, eur: 1 }, "2500"),
+  arealMoney: measure(scale("€/m²", 2), scale("€/ft²", 2, PER_FOOT_2), {}, "25"),
+  airChanges: same("1/h", 2, 1, { "1/h": 1, ach: 1 }, "5"),
+  angle: same("°", 0, 1, { "°": 1, deg: 1 }, "180"),
+  ratio: same("", 2, 1, {}, "0.6"),
 } satisfies Record<string, Measure>
 
 /** The kinds of figure that Pelzhaus prints and reads. */

@@ -37,6 +37,23 @@ export function decimal(text: string): number {
   return Number(text.replace(",", "."))
 }
 
+/**
+ * A number as people write it, and nothing else.
+ * @throws InputError `not-a-number`, `ambiguous-number`
+ */
+export function plainNumber(text: string): number {
+  const plain = plainText(text)
+  if (!/^[+-]?(\d+([.,]\d+)?|[.,]\d+)$/.test(plain)) throw new InputError("not-a-number", [], "Write a number, such as 1.5.")
+  return decimal(plain)
+}
+
+/** @throws InputError `not-a-number` */
+export function wholeNumber(text: string): number {
+  const plain = plainText(text)
+  if (!/^\d+$/.test(plain)) throw new InputError("not-a-number", [], "Write a whole number, such as 4.")
+  return Number(plain)
+}
+
 /** A number as printed: thousands set off by a space that does not break, a true minus, at most so many decimals. */
 export function printNumber(value: number, decimals: number): string {
   const fixed = Math.abs(value).toFixed(decimals)

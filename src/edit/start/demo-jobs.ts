@@ -1,7 +1,7 @@
 import type { Job } from "../../schema/job/job"
 import type { Offsets } from "../../schema/job/shell"
-import { level, type LayerSketch, RIBS, sketch, timber } from "./layers"
-import { OPENING_KINDS } from "./openings"
+import { type LayerSketch, RIBS, layer, level, sketch, timber } from "./layers"
+import { opening } from "./openings"
 import { startJob } from "./start-job"
 
 const there = { existing: true }
@@ -36,51 +36,18 @@ function larkspur(): Job {
     cross: [form.waistHeight],
   }
   const lining: LayerSketch[] = [
-    ["hemp-batt", 0.045, { between: ribs, voids: 1 }],
-    ["foil-membrane", 0.0003],
-    ["birch-plywood", 0.0065],
+    layer("hemp-batt", 0.045, { between: ribs, voids: 1 }),
+    layer("foil-membrane", 0.0003),
+    layer("birch-plywood", 0.0065),
   ]
   job.brief.use = "winter survey lab with two bunks; roams"
   job.brief.indoors.winter = { temperature: 18, relativeHumidity: 0.5 }
   job.brief.limits = { height: 1.78, weight: 320, money: 900, loss: 2000, gain: 1500 }
   job.shell.azimuth = 10
   job.shell.openings = {
-    "side-window": {
-      name: "Side window",
-      kind: "window",
-      face: "left",
-      x: 0.8,
-      y: 0.95,
-      width: 0.9,
-      height: 0.45,
-      ...OPENING_KINDS.window,
-      uValue: 2.9,
-      solarFactor: 0.6,
-    },
-    "sliding-door": {
-      name: "Sliding door",
-      kind: "sliding-door",
-      face: "right",
-      x: 0.3,
-      y: 0.05,
-      width: 1.2,
-      height: 1.65,
-      ...OPENING_KINDS["sliding-door"],
-      uValue: 3.2,
-      solarFactor: 0.05,
-    },
-    "roof-fan": {
-      name: "Roof fan",
-      kind: "hatch",
-      face: "roof",
-      x: 1.5,
-      y: 0.61,
-      width: 0.4,
-      height: 0.4,
-      ...OPENING_KINDS.hatch,
-      uValue: 4.5,
-      solarFactor: 0.3,
-    },
+    "side-window": opening("Side window", "window", "left", [0.8, 0.95, 0.9, 0.45], { uValue: 2.9, solarFactor: 0.6 }),
+    "sliding-door": opening("Sliding door", "sliding-door", "right", [0.3, 0.05, 1.2, 1.65], { uValue: 3.2, solarFactor: 0.05 }),
+    "roof-fan": opening("Roof fan", "hatch", "roof", [1.5, 0.61, 0.4, 0.4], { uValue: 4.5, solarFactor: 0.3 }),
   }
   // Their tops are round: heights every fifth of a metre along the floor.
   const arch: Offsets = [
@@ -103,38 +70,22 @@ function larkspur(): Job {
   const variant = job.variants.first!
   variant.name = "hemp between the ribs"
   variant.assemblies = {
-    wall: sketch("Side walls", [["steel-painted", 0.0008, there], ...lining], 0.6),
+    wall: sketch("Side walls", [layer("steel-painted", 0.0008, there), ...lining], 0.6),
     roof: sketch(
       "Roof",
-      [
-        ["steel-painted", 0.0008, there],
-        ["polyiso", 0.03, { between: RIBS }],
-        ["birch-plywood", 0.0065],
-      ],
+      [layer("steel-painted", 0.0008, there), layer("polyiso", 0.03, { between: RIBS }), layer("birch-plywood", 0.0065)],
       0.6,
     ),
     floor: sketch("Floor", [
-      ["steel-painted", 0.0008, there],
-      ["xps", 0.03],
-      ["birch-plywood", 0.012],
-      ["vinyl-floor", 0.002],
+      layer("steel-painted", 0.0008, there),
+      layer("xps", 0.03),
+      layer("birch-plywood", 0.012),
+      layer("vinyl-floor", 0.002),
     ]),
-    bulkhead: sketch(
-      "Bulkhead",
-      [
-        ["steel-painted", 0.0008, there],
-        ["xps", 0.02],
-        ["birch-plywood", 0.009],
-      ],
-      0.3,
-    ),
+    bulkhead: sketch("Bulkhead", [layer("steel-painted", 0.0008, there), layer("xps", 0.02), layer("birch-plywood", 0.009)], 0.3),
     doors: sketch(
       "Rear doors",
-      [
-        ["steel-painted", 0.0008, there],
-        ["elastomeric-foam", 0.019],
-        ["birch-plywood", 0.0065],
-      ],
+      [layer("steel-painted", 0.0008, there), layer("elastomeric-foam", 0.019), layer("birch-plywood", 0.0065)],
       0.6,
     ),
   }
@@ -149,18 +100,7 @@ function coldNettle(): Job {
   const job = startJob({ kind: "cold-room", name: "Cold Nettle", units: "metric", form, station: "saltmarsh-quay", school: "xps" })
   job.brief.use = "walk-in flower and tuber room inside an open farm shed"
   job.brief.limits = { height: 2.25, weight: null, money: 2600, loss: null, gain: 900 }
-  job.shell.openings.door = {
-    name: "Door",
-    kind: "door",
-    face: "front",
-    x: 0.8,
-    y: 0.16,
-    width: 0.95,
-    height: 2,
-    ...OPENING_KINDS.door,
-    uValue: 0.6,
-    solarFactor: 0,
-  }
+  job.shell.openings.door = opening("Door", "door", "front", [0.8, 0.16, 0.95, 2], { uValue: 0.6, solarFactor: 0 })
   job.shell.readings = {
     length: { dimension: "length", held: "lined", value: 3 },
     width: { dimension: "width", held: "lined", value: 2.4 },
@@ -169,20 +109,20 @@ function coldNettle(): Job {
   const variant = job.variants.first!
   variant.name = "wool and an inner foil"
   const framed: LayerSketch[] = [
-    ["softwood-plywood", 0.009],
-    ["stone-wool", 0.12, { between: timber("Studs", 0.045, 0.6) }],
-    ["foil-membrane", 0.0003],
-    ["grp-sheet", 0.002],
+    layer("softwood-plywood", 0.009),
+    layer("stone-wool", 0.12, { between: timber("Studs", 0.045, 0.6) }),
+    layer("foil-membrane", 0.0003),
+    layer("grp-sheet", 0.002),
   ]
   variant.assemblies = {
     wall: sketch("Walls", framed),
     roof: sketch("Ceiling", framed),
     floor: sketch("Floor", [
-      ["concrete", 0.12, there],
-      ["polythene", 0.0002],
-      ["xps", 0.1],
-      ["birch-plywood", 0.018],
-      ["grp-sheet", 0.002],
+      layer("concrete", 0.12, there),
+      layer("polythene", 0.0002),
+      layer("xps", 0.1),
+      layer("birch-plywood", 0.018),
+      layer("grp-sheet", 0.002),
     ]),
   }
   return job
@@ -201,42 +141,9 @@ function ternHut(): Job {
   }
   job.shell.fits = { bed: { name: "Bed", size: 2, along: "width" } }
   job.shell.openings = {
-    door: {
-      name: "Door",
-      kind: "door",
-      face: "right",
-      x: 0.6,
-      y: 0.19,
-      width: 0.9,
-      height: 1.95,
-      ...OPENING_KINDS.door,
-      uValue: 1.6,
-      solarFactor: 0.02,
-    },
-    "south-window": {
-      name: "South window",
-      kind: "window",
-      face: "right",
-      x: 2.4,
-      y: 0.9,
-      width: 1.4,
-      height: 1,
-      ...OPENING_KINDS.window,
-      uValue: 1.5,
-      solarFactor: 0.55,
-    },
-    "gable-window": {
-      name: "Gable window",
-      kind: "window",
-      face: "front",
-      x: 1.3,
-      y: 1,
-      width: 1,
-      height: 0.9,
-      ...OPENING_KINDS.window,
-      uValue: 1.5,
-      solarFactor: 0.55,
-    },
+    door: opening("Door", "door", "right", [0.6, 0.19, 0.9, 1.95], { uValue: 1.6, solarFactor: 0.02 }),
+    "south-window": opening("South window", "window", "right", [2.4, 0.9, 1.4, 1], { uValue: 1.5, solarFactor: 0.55 }),
+    "gable-window": opening("Gable window", "window", "front", [1.3, 1, 1, 0.9], { uValue: 1.5, solarFactor: 0.55 }),
   }
   const variant = job.variants.first!
   variant.name = "as drawn"
@@ -244,28 +151,28 @@ function ternHut(): Job {
     wall: sketch(
       "Walls, behind the vented boards",
       [
-        ["wood-fibre-board", 0.035],
-        ["stone-wool", 0.12, { between: timber("Studs", 0.045, 0.6, { cross: [1.1] }) }],
-        ["smart-membrane", 0.0003],
-        ["birch-plywood", 0.009],
+        layer("wood-fibre-board", 0.035),
+        layer("stone-wool", 0.12, { between: timber("Studs", 0.045, 0.6, { cross: [1.1] }) }),
+        layer("smart-membrane", 0.0003),
+        layer("birch-plywood", 0.009),
       ],
       0.6,
     ),
     roof: sketch(
       "Roof, under the vented sheets",
       [
-        ["wood-fibre-board", 0.035],
-        ["wood-fibre-batt", 0.2, { between: timber("Rafters", 0.045, 0.6, { overhang: 0.4 }) }],
-        ["smart-membrane", 0.0003],
-        ["birch-plywood", 0.009],
+        layer("wood-fibre-board", 0.035),
+        layer("wood-fibre-batt", 0.2, { between: timber("Rafters", 0.045, 0.6, { overhang: 0.4 }) }),
+        layer("smart-membrane", 0.0003),
+        layer("birch-plywood", 0.009),
       ],
       0.75,
     ),
     floor: sketch("Floor on skids", [
-      ["wood-fibre-board", 0.022],
-      ["stone-wool", 0.145, { between: timber("Joists", 0.045, 0.6) }],
-      ["smart-membrane", 0.0003],
-      ["softwood-plywood", 0.018],
+      layer("wood-fibre-board", 0.022),
+      layer("stone-wool", 0.145, { between: timber("Joists", 0.045, 0.6) }),
+      layer("smart-membrane", 0.0003),
+      layer("softwood-plywood", 0.018),
     ]),
   }
   variant.leakage = { ach50: 5, shelter: 2 }
@@ -280,42 +187,9 @@ function eelBarn(): Job {
   job.shell.azimuth = 200
   job.shell.overhang = { eaves: 0.45, ends: 0.45 }
   job.shell.openings = {
-    "boat-door": {
-      name: "Boat door",
-      kind: "door",
-      face: "front",
-      x: 2.7,
-      y: 0.05,
-      width: 3.6,
-      height: 3.2,
-      ...OPENING_KINDS.door,
-      uValue: 2.2,
-      solarFactor: 0.03,
-    },
-    door: {
-      name: "Side door",
-      kind: "door",
-      face: "right",
-      x: 1.2,
-      y: 0.05,
-      width: 0.95,
-      height: 2.05,
-      ...OPENING_KINDS.door,
-      uValue: 1.8,
-      solarFactor: 0.02,
-    },
-    "north-windows": {
-      name: "Bench windows",
-      kind: "window",
-      face: "left",
-      x: 3,
-      y: 1.1,
-      width: 3,
-      height: 1,
-      ...OPENING_KINDS.window,
-      uValue: 2.7,
-      solarFactor: 0.65,
-    },
+    "boat-door": opening("Boat door", "door", "front", [2.7, 0.05, 3.6, 3.2], { uValue: 2.2, solarFactor: 0.03 }),
+    door: opening("Side door", "door", "right", [1.2, 0.05, 0.95, 2.05], { uValue: 1.8, solarFactor: 0.02 }),
+    "north-windows": opening("Bench windows", "window", "left", [3, 1.1, 3, 1], { uValue: 2.7, solarFactor: 0.65 }),
   }
   const variant = job.variants.first!
   variant.name = "thin board under a dark roof"
@@ -323,14 +197,10 @@ function eelBarn(): Job {
     ...variant.assemblies,
     roof: sketch(
       "Roof",
-      [
-        ["steel-painted", 0.0005, there],
-        ["polyiso", 0.025, { between: level("Purlins", 0.038, 0.6) }],
-        ["osb", 0.012],
-      ],
+      [layer("steel-painted", 0.0005, there), layer("polyiso", 0.025, { between: level("Purlins", 0.038, 0.6) }), layer("osb", 0.012)],
       0.9,
     ),
-    floor: sketch("Slab", [["concrete", 0.15, there]]),
+    floor: sketch("Slab", [layer("concrete", 0.15, there)]),
   }
   variant.leakage = { ach50: 8, shelter: 2 }
   return job

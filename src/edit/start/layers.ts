@@ -8,6 +8,9 @@ export type LayerSketch = readonly [
   special?: Partial<Omit<Layer, "material" | "thickness" | "between">> & { between?: MemberSet },
 ]
 
+/** A layer of a ready build-up. */
+export const layer = (...sketch: LayerSketch): LayerSketch => sketch
+
 /** A build-up from its sketch, layers outside to inside; layers between the same members share them. */
 export function sketch(name: string, layers: readonly LayerSketch[], absorptance: number | null = null, reason = ""): Assembly {
   const sets = [...new Set(layers.flatMap(([, , special]) => special?.between ?? []))]

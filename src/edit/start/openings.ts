@@ -1,4 +1,4 @@
-import type { Opening } from "../../schema/job/shell"
+import type { FaceId, Opening } from "../../schema/job/shell"
 
 type OpeningFigures = Omit<Opening, "name" | "kind" | "face" | "x" | "y" | "width" | "height">
 
@@ -22,3 +22,12 @@ export const OPENING_SIZES: Readonly<Record<Opening["kind"], Pick<Opening, "y" |
   hatch: { y: 0.3, width: 0.4, height: 0.4 },
   passage: { y: 0.05, width: 0.7, height: 1.8 },
 }
+
+/** An opening of a kind where its lower left corner stands, with what is special about it; m. */
+export const opening = (
+  name: string,
+  kind: Opening["kind"],
+  face: FaceId,
+  [x, y, width, height]: readonly [x: number, y: number, width: number, height: number],
+  special: Partial<Opening> = {},
+): Opening => ({ name, kind, face, x, y, width, height, ...OPENING_KINDS[kind], ...special })

@@ -1,7 +1,7 @@
 import type { JobKind } from "../../schema/job/job"
 import type { Assembly } from "../../schema/job/build-up"
 import type { Way } from "./ways"
-import { level, RIBS, sketch, timber } from "./layers"
+import { RIBS, layer, level, sketch, timber } from "./layers"
 
 /** What decides a floor, and when it fits. */
 export interface OnFloor {
@@ -57,10 +57,10 @@ const UNDER_SLAB: OnFloor = {
 }
 
 const VAN_FLOOR = sketch("Floor", [
-  ["steel-painted", 0.0008, there],
-  ["xps", 0.03],
-  ["birch-plywood", 0.012],
-  ["vinyl-floor", 0.002],
+  layer("steel-painted", 0.0008, there),
+  layer("xps", 0.03),
+  layer("birch-plywood", 0.012),
+  layer("vinyl-floor", 0.002),
 ])
 
 const van = (id: string, name: string, fits: string, way: Way, inside: Parameters<typeof sketch>[1]): School => ({
@@ -69,24 +69,24 @@ const van = (id: string, name: string, fits: string, way: Way, inside: Parameter
   fits,
   way,
   onFloor: BOARDS_IN_VAN,
-  wall: sketch("Walls and doors", [["steel-painted", 0.0008, there], ...inside]),
-  roof: sketch("Roof", [["steel-painted", 0.0008, there], ...inside]),
+  wall: sketch("Walls and doors", [layer("steel-painted", 0.0008, there), ...inside]),
+  roof: sketch("Roof", [layer("steel-painted", 0.0008, there), ...inside]),
   floor: VAN_FLOOR,
 })
 
 const VAN: School[] = [
   van("boards", "Foam boards between the ribs", "Most R in little depth; boards and gaps must be sealed against the skin.", "boards", [
-    ["polyiso", 0.025, { between: RIBS }],
-    ["birch-plywood", 0.0065],
+    layer("polyiso", 0.025, { between: RIBS }),
+    layer("birch-plywood", 0.0065),
   ]),
   van("sprayed", "Sprayed closed-cell foam", "Sticks to the skin and leaves no cold air behind it; cannot be undone.", "closed-cell", [
-    ["spray-closed", 0.04, { between: RIBS }],
-    ["birch-plywood", 0.0065],
+    layer("spray-closed", 0.04, { between: RIBS }),
+    layer("birch-plywood", 0.0065),
   ]),
   van("fibre", "Fibre with a tight membrane", "Quiet, cheap and light; the membrane must be airtight or the skin rains inside.", "closed", [
-    ["hemp-batt", 0.045, { between: RIBS, voids: 1 }],
-    ["foil-membrane", 0.0003],
-    ["birch-plywood", 0.0065],
+    layer("hemp-batt", 0.045, { between: RIBS, voids: 1 }),
+    layer("foil-membrane", 0.0003),
+    layer("birch-plywood", 0.0065),
   ]),
 ]
 
@@ -98,19 +98,19 @@ const CABIN: School[] = [
     way: "boards",
     onFloor: JOISTS_IN_CABIN,
     wall: sketch("Walls", [
-      ["aluminium", 0.001],
-      ["xps", 0.04, { between: timber("Studs", 0.038, 0.4) }],
-      ["birch-plywood", 0.004],
+      layer("aluminium", 0.001),
+      layer("xps", 0.04, { between: timber("Studs", 0.038, 0.4) }),
+      layer("birch-plywood", 0.004),
     ]),
     roof: sketch("Roof", [
-      ["aluminium", 0.001],
-      ["xps", 0.04, { between: timber("Rafters", 0.038, 0.4) }],
-      ["birch-plywood", 0.004],
+      layer("aluminium", 0.001),
+      layer("xps", 0.04, { between: timber("Rafters", 0.038, 0.4) }),
+      layer("birch-plywood", 0.004),
     ]),
     floor: sketch("Floor", [
-      ["softwood-plywood", 0.009],
-      ["xps", 0.05, { between: timber("Joists", 0.045, 0.4) }],
-      ["birch-plywood", 0.012],
+      layer("softwood-plywood", 0.009),
+      layer("xps", 0.05, { between: timber("Joists", 0.045, 0.4) }),
+      layer("birch-plywood", 0.012),
     ]),
   },
   {
@@ -124,20 +124,20 @@ const CABIN: School[] = [
       fits: "As the rest of it: open to vapour and quiet; it must stay dry from below and closed to mice.",
     },
     wall: sketch("Walls, behind vented cladding", [
-      ["wood-fibre-board", 0.022],
-      ["sheep-wool", 0.06, { between: timber("Studs", 0.045, 0.4) }],
-      ["birch-plywood", 0.006],
+      layer("wood-fibre-board", 0.022),
+      layer("sheep-wool", 0.06, { between: timber("Studs", 0.045, 0.4) }),
+      layer("birch-plywood", 0.006),
     ]),
     roof: sketch("Roof, under vented roofing", [
-      ["wood-fibre-board", 0.022],
-      ["sheep-wool", 0.08, { between: timber("Rafters", 0.045, 0.4) }],
-      ["smart-membrane", 0.0003],
-      ["birch-plywood", 0.006],
+      layer("wood-fibre-board", 0.022),
+      layer("sheep-wool", 0.08, { between: timber("Rafters", 0.045, 0.4) }),
+      layer("smart-membrane", 0.0003),
+      layer("birch-plywood", 0.006),
     ]),
     floor: sketch("Floor", [
-      ["softwood-plywood", 0.009],
-      ["sheep-wool", 0.08, { between: timber("Joists", 0.045, 0.4) }],
-      ["birch-plywood", 0.012],
+      layer("softwood-plywood", 0.009),
+      layer("sheep-wool", 0.08, { between: timber("Joists", 0.045, 0.4) }),
+      layer("birch-plywood", 0.012),
     ]),
   },
 ]
@@ -148,30 +148,9 @@ const coldRoom = (id: string, name: string, fits: string, foam: string, thicknes
   fits,
   way: "boards",
   onFloor: BOARDS_IN_COLD_ROOM,
-  wall: sketch(
-    "Walls",
-    [
-      ["steel-painted", 0.0005],
-      [foam, thickness],
-      ["steel-painted", 0.0005],
-    ],
-    0.3,
-  ),
-  roof: sketch(
-    "Ceiling",
-    [
-      ["steel-painted", 0.0005],
-      [foam, thickness],
-      ["steel-painted", 0.0005],
-    ],
-    0.3,
-  ),
-  floor: sketch("Floor", [
-    ["polythene", 0.0002],
-    ["xps", 0.1],
-    ["birch-plywood", 0.018],
-    ["grp-sheet", 0.002],
-  ]),
+  wall: sketch("Walls", [layer("steel-painted", 0.0005), [foam, thickness], layer("steel-painted", 0.0005)], 0.3),
+  roof: sketch("Ceiling", [layer("steel-painted", 0.0005), [foam, thickness], layer("steel-painted", 0.0005)], 0.3),
+  floor: sketch("Floor", [layer("polythene", 0.0002), layer("xps", 0.1), layer("birch-plywood", 0.018), layer("grp-sheet", 0.002)]),
 })
 
 const COLD_ROOM: School[] = [
@@ -187,22 +166,22 @@ const SHED: School[] = [
     way: "smart",
     onFloor: JOISTS_IN_SHED,
     wall: sketch("Walls, behind vented cladding", [
-      ["wood-fibre-board", 0.035],
-      ["glass-wool", 0.09, { between: timber("Studs", 0.045, 0.6) }],
-      ["smart-membrane", 0.0003],
-      ["birch-plywood", 0.009],
+      layer("wood-fibre-board", 0.035),
+      layer("glass-wool", 0.09, { between: timber("Studs", 0.045, 0.6) }),
+      layer("smart-membrane", 0.0003),
+      layer("birch-plywood", 0.009),
     ]),
     roof: sketch("Roof, under vented roofing", [
-      ["wood-fibre-board", 0.035],
-      ["glass-wool", 0.14, { between: timber("Rafters", 0.045, 0.6) }],
-      ["smart-membrane", 0.0003],
-      ["birch-plywood", 0.009],
+      layer("wood-fibre-board", 0.035),
+      layer("glass-wool", 0.14, { between: timber("Rafters", 0.045, 0.6) }),
+      layer("smart-membrane", 0.0003),
+      layer("birch-plywood", 0.009),
     ]),
     floor: sketch("Floor", [
-      ["wood-fibre-board", 0.022],
-      ["glass-wool", 0.1, { between: timber("Joists", 0.045, 0.4) }],
-      ["smart-membrane", 0.0003],
-      ["birch-plywood", 0.018],
+      layer("wood-fibre-board", 0.022),
+      layer("glass-wool", 0.1, { between: timber("Joists", 0.045, 0.4) }),
+      layer("smart-membrane", 0.0003),
+      layer("birch-plywood", 0.018),
     ]),
   },
   {
@@ -212,31 +191,27 @@ const SHED: School[] = [
     way: "outside",
     onFloor: JOISTS_IN_SHED,
     wall: sketch("Walls, behind vented cladding", [
-      ["breather-membrane", 0.0005],
-      ["stone-wool-board", 0.1],
-      ["bitumen-sheet", 0.002],
-      ["osb", 0.015],
+      layer("breather-membrane", 0.0005),
+      layer("stone-wool-board", 0.1),
+      layer("bitumen-sheet", 0.002),
+      layer("osb", 0.015),
     ]),
     roof: sketch("Roof, under vented roofing", [
-      ["breather-membrane", 0.0005],
-      ["stone-wool-board", 0.12],
-      ["bitumen-sheet", 0.003],
-      ["softwood-plywood", 0.018],
+      layer("breather-membrane", 0.0005),
+      layer("stone-wool-board", 0.12),
+      layer("bitumen-sheet", 0.003),
+      layer("softwood-plywood", 0.018),
     ]),
     floor: sketch("Floor", [
-      ["wood-fibre-board", 0.022],
-      ["glass-wool", 0.1, { between: timber("Joists", 0.045, 0.4) }],
-      ["smart-membrane", 0.0003],
-      ["birch-plywood", 0.018],
+      layer("wood-fibre-board", 0.022),
+      layer("glass-wool", 0.1, { between: timber("Joists", 0.045, 0.4) }),
+      layer("smart-membrane", 0.0003),
+      layer("birch-plywood", 0.018),
     ]),
   },
 ]
 
-const SLAB = sketch("Slab", [
-  ["xps", 0.05],
-  ["polythene", 0.0002],
-  ["concrete", 0.125, there],
-])
+const SLAB = sketch("Slab", [layer("xps", 0.05), layer("polythene", 0.0002), layer("concrete", 0.125, there)])
 
 const POSTS = timber("Posts", 0.14, 2.4, { plates: { low: 0, high: 1 } })
 
@@ -248,18 +223,18 @@ const POST_FRAME: School[] = [
     way: "closed",
     onFloor: UNDER_SLAB,
     wall: sketch("Walls, behind vented steel", [
-      ["breather-membrane", 0.0005],
-      ["glass-wool", 0.038, { between: level("Girts", 0.089, 0.6) }],
-      ["glass-wool", 0.14, { between: POSTS }],
-      ["polythene", 0.0002],
-      ["osb", 0.012],
+      layer("breather-membrane", 0.0005),
+      layer("glass-wool", 0.038, { between: level("Girts", 0.089, 0.6) }),
+      layer("glass-wool", 0.14, { between: POSTS }),
+      layer("polythene", 0.0002),
+      layer("osb", 0.012),
     ]),
     roof: sketch("Roof, under vented steel", [
-      ["breather-membrane", 0.0005],
-      ["glass-wool", 0.038, { between: level("Purlins", 0.089, 0.6) }],
-      ["glass-wool", 0.18, { between: timber("Trusses", 0.038, 1.2) }],
-      ["polythene", 0.0002],
-      ["osb", 0.012],
+      layer("breather-membrane", 0.0005),
+      layer("glass-wool", 0.038, { between: level("Purlins", 0.089, 0.6) }),
+      layer("glass-wool", 0.18, { between: timber("Trusses", 0.038, 1.2) }),
+      layer("polythene", 0.0002),
+      layer("osb", 0.012),
     ]),
     floor: SLAB,
   },
@@ -269,16 +244,8 @@ const POST_FRAME: School[] = [
     fits: "One unbroken layer over the frame; needs a cover inside.",
     way: "boards",
     onFloor: UNDER_SLAB,
-    wall: sketch("Walls", [
-      ["steel-painted", 0.0005, there],
-      ["polyiso", 0.06],
-      ["gypsum-board", 0.0125],
-    ]),
-    roof: sketch("Roof", [
-      ["steel-painted", 0.0005, there],
-      ["polyiso", 0.08],
-      ["gypsum-board", 0.0125],
-    ]),
+    wall: sketch("Walls", [layer("steel-painted", 0.0005, there), layer("polyiso", 0.06), layer("gypsum-board", 0.0125)]),
+    roof: sketch("Roof", [layer("steel-painted", 0.0005, there), layer("polyiso", 0.08), layer("gypsum-board", 0.0125)]),
     floor: SLAB,
   },
 ]

@@ -4,7 +4,7 @@ import type { Form } from "../../schema/job/form"
 import type { FaceId, Opening, Shell } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
 import { SERVICE, WORTH } from "../brief-edits"
-import { OPENING_KINDS } from "./openings"
+import { opening } from "./openings"
 import { type School, SCHOOLS } from "./schools"
 
 /** What is asked before a job starts. */
@@ -31,10 +31,10 @@ interface Kit {
 }
 
 const window = (face: FaceId, x: number, y: number, width: number, height: number, name = "Window"): Opening => {
-  return { name, kind: "window", face, x, y, width, height, ...OPENING_KINDS.window }
+  return opening(name, "window", face, [x, y, width, height])
 }
 const door = (face: FaceId, x: number, width: number, height: number, uValue: number, name = "Door"): Opening => {
-  return { name, kind: "door", face, x, y: 0.05, width, height, ...OPENING_KINDS.door, uValue }
+  return opening(name, "door", face, [x, 0.05, width, height], { uValue })
 }
 const heated = (winter: number, humidity: number) => ({
   winter: { temperature: winter, relativeHumidity: humidity },

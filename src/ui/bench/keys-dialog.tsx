@@ -8,7 +8,7 @@ export function KeysDialog({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} title="Keys">
       <dl className="columns-2 gap-x-8 max-[700px]:columns-1">
         {useCommands()
-          .filter(({ keys }) => keys)
+          .filter(({ keys }) => keys.length > 0)
           .map((command) => (
             <div key={command.id} className="flex gap-3 py-0.5">
               <dt className="w-18 shrink-0 font-semibold">{shownKeys(command)}</dt>

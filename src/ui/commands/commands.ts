@@ -19,16 +19,24 @@ import { useWorking } from "../working/working"
 /** Something that can be done at the bench: keys, palette, help and buttons read it. */
 export interface Command {
   id: string
-  group: "Stations" | "Faces" | "Layers" | "Job" | "Screen"
+  group: string
   name: string
-  /** Keys that do it, as a keyboard names them; `shown` where they are written otherwise. */
-  keys?: readonly string[]
+  /** Keys that do it, as a keyboard names them. */
+  keys: readonly string[]
+  /** How they are written, where that is otherwise. */
   shown?: string
   enabled: boolean
   run: () => void
 }
 
-const always = { enabled: true } as const
+type Row = [id: string, name: string, keys: string, run: () => unknown, enabled?: boolean, shown?: string]
+
+/** Commands from rows; keys are parted by spaces, and what is not said to be disabled is enabled. */
+const group = (name: string, rows: readonly Row[]): Command[] =>
+  rows.map(([id, words, keys, run, enabled = true, shown]) => {
+    const known = { id, group: name, name: words, keys: keys.split(" ").filter(Boolean), enabled, run: () => void run() }
+    return shown === undefined ? known : { ...known, shown }
+  })
 
 /** All commands of the bench as things stand. */
 export function useCommands(): readonly Command[] {
@@ -43,16 +51,10 @@ function useStationCommands(): Command[] {
   const { go } = useStation()
   return useMemo(
     () =>
-      STATIONS.map((station, i) => {
-        return {
-          id: station.id,
-          group: "Stations",
-          name: `Go to ${station.name}`,
-          keys: [String(i + 1)],
-          ...always,
-          run: () => go(station),
-        }
-      }),
+      group(
+        "Stations",
+        STATIONS.map((station, i): Row => [station.id, `Go to ${station.name}`, String(i + 1), () => go(station)]),
+      ),
     [go],
   )
 }
@@ -64,13 +66,11 @@ function useSurfaceCommands(): Command[] {
   return useMemo(() => {
     const choose = (at: number) => store.choose({ face: surfaces.at(at % surfaces.length)!.id, layer: null })
     const at = surfaces.findIndex(({ id }) => id === chosen)
-    return [
-      { id: "next-face", group: "Faces", name: "Next face", keys: ["f"], ...always, run: () => choose(at + 1) },
-      { id: "previous-face", group: "Faces", name: "Previous face", keys: ["F"], ...always, run: () => choose(at - 1) },
-      ...surfaces.map(({ id, name }, i): Command => {
-        return { id: `choose-${id}`, group: "Faces", name: `Choose ${name}`, ...always, run: () => choose(i) }
-      }),
-    ]
+    return group("Faces", [
+      ["next-face", "Next face", "f", () => choose(at + 1)],
+      ["previous-face", "Previous face", "F", () => choose(at - 1)],
+      ...surfaces.map(({ id, name }, i): Row => [`choose-${id}`, `Choose ${name}`, "", () => choose(i)]),
+    ])
   }, [store, surfaces, chosen])
 }
 
@@ -84,79 +84,30 @@ function useLayerCommands(): Command[] {
     const { layers, assembly } = surfaces.find(({ id }) => id === face) ?? surfaces[0]!
     const at = layers.findIndex(({ id }) => id === chosen)
     const layer = layers[at]
-    const enabled = layer !== undefined
+    const on = layer !== undefined
     const step = (by: 1 | -1) => {
-      const to = enabled ? at + by : by > 0 ? 0 : layers.length - 1
+      const to = on ? at + by : by > 0 ? 0 : layers.length - 1
       store.choose({ layer: layers[Math.max(0, Math.min(layers.length - 1, to))]!.id })
     }
-    const thicker = (by: 1 | -1) =>
-      void store.edit(setThickness(assembly, layer!.id, nextSold(layer!.material, layer!.layer.thickness, by)))
-    const group = "Layers"
-    return [
-      { id: "next-layer", group, name: "Next layer inward", keys: ["j"], ...always, run: () => step(1) },
-      { id: "previous-layer", group, name: "Next layer outward", keys: ["k"], ...always, run: () => step(-1) },
-      {
-        id: "move-in",
-        group,
-        name: "Move the layer inward",
-        keys: ["J"],
-        enabled,
-        run: () => void store.edit(moveLayer(assembly, layer!.id, at + 1)),
-      },
-      {
-        id: "move-out",
-        group,
-        name: "Move the layer outward",
-        keys: ["K"],
-        enabled,
-        run: () => void store.edit(moveLayer(assembly, layer!.id, at - 1)),
-      },
-      {
-        id: "thicker",
-        group,
-        name: "Thicker by a step, as it is sold",
-        keys: ["+", "="],
-        shown: "+, or → on an edge of the slice",
-        enabled,
-        run: () => thicker(1),
-      },
-      {
-        id: "thinner",
-        group,
-        name: "Thinner by a step, as it is sold",
-        keys: ["-", "−"],
-        shown: "−, or ← on an edge of the slice",
-        enabled,
-        run: () => thicker(-1),
-      },
-      {
-        id: "add-layer",
-        group,
-        name: "Add a layer",
-        keys: ["a"],
-        ...always,
-        run: () => ask({ kind: "materials", picking: { kind: "add", assembly, at: (enabled ? at : layers.length - 1) + 1 } }),
-      },
-      {
-        id: "replace-layer",
-        group,
-        name: "Replace the layer",
-        keys: ["r"],
-        enabled,
-        run: () => ask({ kind: "materials", picking: { kind: "replace", assembly, layer: layer!.id } }),
-      },
-      {
-        id: "remove-layer",
-        group,
-        name: "Remove the layer",
-        keys: ["Delete"],
-        enabled,
-        run: () => {
-          store.edit(removeLayer(assembly, layer!.id))
-          store.choose({ layer: null })
-        },
-      },
-    ]
+    const move = (by: 1 | -1) => store.edit(moveLayer(assembly, layer!.id, at + by))
+    const thicker = (by: 1 | -1) => store.edit(setThickness(assembly, layer!.id, nextSold(layer!.material, layer!.layer.thickness, by)))
+    const remove = () => {
+      store.edit(removeLayer(assembly, layer!.id))
+      store.choose({ layer: null })
+    }
+    const add = () => ask({ kind: "materials", picking: { kind: "add", assembly, at: (on ? at : layers.length - 1) + 1 } })
+    const replace = () => ask({ kind: "materials", picking: { kind: "replace", assembly, layer: layer!.id } })
+    return group("Layers", [
+      ["next-layer", "Next layer inward", "j", () => step(1)],
+      ["previous-layer", "Next layer outward", "k", () => step(-1)],
+      ["move-in", "Move the layer inward", "J", () => move(1), on && at < layers.length - 1],
+      ["move-out", "Move the layer outward", "K", () => move(-1), on && at > 0],
+      ["thicker", "Thicker by a step, as it is sold", "+ =", () => thicker(1), on, "+ · → on an edge"],
+      ["thinner", "Thinner by a step, as it is sold", "- −", () => thicker(-1), on, "− · ← on an edge"],
+      ["add-layer", "Add a layer", "a", add],
+      ["replace-layer", "Replace the layer", "r", replace, on],
+      ["remove-layer", "Remove the layer", "Delete", remove, on && layers.length > 1],
+    ])
   }, [store, surfaces, face, chosen, ask])
 }
 
@@ -168,37 +119,27 @@ function useJobCommands(): Command[] {
   const canUndo = useJobView((view) => view.history.undo.length > 0 || view.behind !== null)
   const canRedo = useJobView((view) => view.history.redo.length > 0)
   const { ask } = useDialogs()
-  return useMemo(() => {
-    const group = "Job"
-    return [
-      { id: "library", group, name: "Other build-ups for this face", keys: ["b"], ...always, run: () => ask({ kind: "library" }) },
-      {
-        id: "pin",
-        group,
-        name: "Pin this state to compare with",
-        keys: ["p"],
-        ...always,
-        run: () => void store.edit(pin(job.variants[job.active]!.name)),
-      },
-      { id: "variants", group, name: "Variants", keys: ["v"], ...always, run: () => ask({ kind: "variants" }) },
-      { id: "working", group, name: "Working of the focused figure, else of the face’s R", keys: ["w"], ...always, run: working },
-      {
-        id: "units",
-        group,
-        name: "Switch units",
-        keys: ["u"],
-        ...always,
-        run: () => void store.edit(setUnits(job.units === "metric" ? "inch-pound" : "metric")),
-      },
-      { id: "undo", group, name: "Undo", keys: ["z"], enabled: canUndo, run: store.undo },
-      { id: "redo", group, name: "Redo", keys: ["Z"], enabled: canRedo, run: store.redo },
-      { id: "save-file", group, name: "Save a job file", ...always, run: () => location.assign(`/api/jobs/${store.getState().id}/file`) },
-      { id: "shelf", group, name: "Back to the shelf", ...always, run: () => router.push("/") },
-      { id: "theme", group: "Screen", name: "Light or dark", ...always, run: switchTheme },
-      { id: "search", group: "Screen", name: "Commands and search", keys: ["/"], ...always, run: () => ask({ kind: "search" }) },
-      { id: "keys", group: "Screen", name: "Keys", keys: ["?"], ...always, run: () => ask({ kind: "keys" }) },
-    ]
-  }, [store, job, router, working, canUndo, canRedo, ask])
+  return useMemo(
+    () => [
+      ...group("Job", [
+        ["library", "Other build-ups for this face", "b", () => ask({ kind: "library" })],
+        ["pin", "Pin this state to compare with", "p", () => store.edit(pin(job.variants[job.active]!.name))],
+        ["variants", "Variants", "v", () => ask({ kind: "variants" })],
+        ["working", "Working of the focused figure, else of the face’s R", "w", working],
+        ["units", "Switch units", "u", () => store.edit(setUnits(job.units === "metric" ? "inch-pound" : "metric"))],
+        ["undo", "Undo", "z", store.undo, canUndo],
+        ["redo", "Redo", "Z", store.redo, canRedo],
+        ["save-file", "Save a job file", "", () => location.assign(`/api/jobs/${store.getState().id}/file`)],
+        ["shelf", "Back to the shelf", "", () => router.push("/")],
+      ]),
+      ...group("Screen", [
+        ["theme", "Light or dark", "", switchTheme],
+        ["search", "Commands and search", "/", () => ask({ kind: "search" })],
+        ["keys", "Keys", "?", () => ask({ kind: "keys" })],
+      ]),
+    ],
+    [store, job, router, working, canUndo, canRedo, ask],
+  )
 }
 
 /** Opens the working of the headline that has the focus, else of the chosen surface's R. */
@@ -219,5 +160,5 @@ function useFocusedWorking(): () => void {
 }
 
 /** How a command's keys are written. */
-export const shownKeys = ({ keys = [], shown }: Command): string =>
+export const shownKeys = ({ keys, shown }: Command): string =>
   shown ?? keys.map((key) => (/^[A-Z]$/.test(key) ? `Shift ${key}` : key.length === 1 ? key.toUpperCase() : key)).join(" · ")

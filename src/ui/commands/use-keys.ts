@@ -7,10 +7,7 @@ import { useCommands } from "./commands"
 export function useKeys(): void {
   const commands = useCommands()
   const { asked } = useDialogs()
-  const byKey = useMemo(
-    () => new Map(commands.flatMap((command) => (command.keys ?? []).map((key) => [key, command] as const))),
-    [commands],
-  )
+  const byKey = useMemo(() => new Map(commands.flatMap((command) => command.keys.map((key) => [key, command] as const))), [commands])
   useEffect(() => {
     if (asked) return
     const onKey = (event: KeyboardEvent) => {

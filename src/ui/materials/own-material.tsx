@@ -5,7 +5,7 @@ import { attempt } from "../../schema/outcome"
 import { parseLengths } from "../../core/quantity/length"
 import { type Bounds, implausible } from "../../core/material/plausible"
 import { type Kind } from "../../core/quantity/measure"
-import { printNumber } from "../../core/quantity/number"
+import { plainNumber, printNumber } from "../../core/quantity/number"
 import { KNOWN } from "../../edit/known"
 import { JOB_VERSION } from "../../schema/job/job"
 import { MATERIAL_FORMAT } from "../../schema/kept"
@@ -139,8 +139,8 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
             kind="length"
             value={sold[side]}
             placeholder="none"
+            empty={null}
             onCommit={(value) => change({ sold: { ...sold, [side]: value } })}
-            onEmpty={() => change({ sold: { ...sold, [side]: null } })}
           />
         ))}
         <TypedField
@@ -205,8 +205,6 @@ function drier({ mu, sd }: Material["vapour"], dry: number): Material["vapour"] 
 }
 
 function onNumber(text: string, take: (value: number) => Fault | null): Fault | null {
-  const value = Number(text.trim().replace(",", "."))
-  return text.trim() === "" || Number.isNaN(value)
-    ? { code: "not-a-number", path: [], message: "Write a number, such as 1.5." }
-    : take(value)
+  const read = attempt(() => plainNumber(text))
+  return read.ok ? take(read.value) : read.error
 }

@@ -109,16 +109,17 @@ interface Quantity {
   label: string
   kind: Kind
   value: number | null
-  onCommit: (value: number) => Fault | null
-  /** Makes an empty field mean "none". */
-  onEmpty?: () => Fault | null
   placeholder?: string
   autoFocus?: boolean
   bare?: boolean
 }
 
+/** With `empty` a field that is left empty means that there is none. */
+type QuantityProps = Quantity &
+  ({ empty: null; onCommit: (value: number | null) => Fault | null } | { empty?: never; onCommit: (value: number) => Fault | null })
+
 /** A figure with its unit, written as people write it. */
-export function QuantityField({ label, kind, value, onCommit, onEmpty, placeholder, autoFocus, bare }: Quantity) {
+export function QuantityField({ label, kind, value, placeholder, autoFocus, bare, ...rest }: QuantityProps) {
   const writing = useWriting()
   const printed = value === null ? { text: "", unit: writing.unit(kind) } : writing.printed(kind, value)
   return (
@@ -130,9 +131,9 @@ export function QuantityField({ label, kind, value, onCommit, onEmpty, placehold
       bare={bare}
       {...(autoFocus ? { autoFocus } : {})}
       onCommit={(text) => {
-        if (text.trim() === "" && onEmpty) return onEmpty()
+        if (text.trim() === "" && rest.empty === null) return rest.onCommit(null)
         const parsed = attempt(() => parseQuantity(kind, text, writing.units))
-        return parsed.ok ? inUnits(onCommit(parsed.value), parsed.value, kind, writing.write) : parsed.error
+        return parsed.ok ? inUnits(rest.onCommit(parsed.value), parsed.value, kind, writing.write) : parsed.error
       }}
     />
   )

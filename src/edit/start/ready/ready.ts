@@ -1,6 +1,6 @@
 import { FIRST_EDGE } from "../../../core/enclosure/perimeter-insulation"
 import type { Assembly } from "../../../schema/job/build-up"
-import { type LayerSketch, sketch } from "../layers"
+import { type LayerSketch, layer, sketch } from "../layers"
 import type { Part } from "../../../core/shell/face"
 import { type Way, WAYS } from "../ways"
 
@@ -31,8 +31,4 @@ export const there = { existing: true }
 export const vents = { vents: 0.02 }
 
 /** A roof's outer sheet over an aired gap. */
-export const METAL_ROOF: LayerSketch[] = [
-  ["steel-dark", 0.0006],
-  ["air", 0.05, vents],
-  ["roof-underlay", 0.0006],
-]
+export const METAL_ROOF: LayerSketch[] = [layer("steel-dark", 0.0006), layer("air", 0.05, vents), layer("roof-underlay", 0.0006)]

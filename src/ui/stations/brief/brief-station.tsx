@@ -1,24 +1,17 @@
 "use client"
+import { Fragment } from "react"
 import { cautionsFor } from "../../../core/ledger/cautions"
 import { inTheWay } from "../../../core/ledger/in-the-way"
 import { STATIONS } from "../../../core/climate/stations"
-import {
-  type Season,
-  SERVICE,
-  setIndoors,
-  setLimit,
-  setOutdoors,
-  setService,
-  setStation,
-  setUse,
-  setWorth,
-} from "../../../edit/brief-edits"
+import { SERVICE, setIndoors, setLimits, setOutdoors, setService, setStation, setUse, setWorth } from "../../../edit/brief-edits"
 import type { Kind } from "../../../core/quantity/measure"
-import type { Limits, Worth } from "../../../schema/job/job"
+import type { AirState, Season } from "../../../schema/quantity"
+import type { Limits } from "../../../schema/job/job"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
-import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { fieldsOf } from "../../fields/fields-of"
+import { SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { obstacleWords } from "../../words"
 import { useWriting } from "../../writing/writing"
@@ -28,12 +21,21 @@ const SEASONS: readonly { season: Season; outdoors: string }[] = [
   { season: "summer", outdoors: "Worst afternoon" },
 ]
 
-const LIMITS: readonly { limit: keyof Limits; label: string; kind: "length" | "mass" | "money" | "power" }[] = [
-  { limit: "height", label: "Height that must be left", kind: "length" },
-  { limit: "weight", label: "Weight at most", kind: "mass" },
-  { limit: "money", label: "Money at most", kind: "money" },
-  { limit: "loss", label: "Heat the plant can give", kind: "power" },
-  { limit: "gain", label: "Heat the plant can take out", kind: "power" },
+/** Fields of an air: inside, and outdoors, where the temperature is that of the season's worst hour. */
+const AIR = [
+  ["temperature", "temperature", "Inside", undefined],
+  ["relativeHumidity", "percent", "Humidity", "Humidity then"],
+] as const
+
+/** An air without what else a condition says. */
+const air = ({ temperature, relativeHumidity }: AirState): AirState => ({ temperature, relativeHumidity })
+
+const LIMITS: readonly (readonly [keyof Limits, string, Kind])[] = [
+  ["height", "Height that must be left", "length"],
+  ["weight", "Weight at most", "mass"],
+  ["money", "Money at most", "money"],
+  ["loss", "Heat the plant can give", "power"],
+  ["gain", "Heat the plant can take out", "power"],
 ]
 
 /** What it is for, where it stands, what it must hold and what limits it. */
@@ -43,6 +45,7 @@ export function BriefStation() {
   const ledger = useLedger()
   const { brief } = job
   const writing = useWriting()
+  const limits = fieldsOf(brief.limits, (part) => store.edit(setLimits(part)))
   return (
     <div className="station gap-4">
       <h1 className="font-display text-[20px] leading-7 font-bold">What is asked of it</h1>
@@ -67,46 +70,26 @@ export function BriefStation() {
                 </Button>
               ) : null}
             </p>
-            <QuantityField
-              label="Inside"
-              kind="temperature"
-              value={inside.temperature}
-              onCommit={(value) => store.edit(setIndoors(season, "temperature", value))}
-            />
-            <QuantityField
-              label="Humidity"
-              kind="percent"
-              value={inside.relativeHumidity}
-              onCommit={(value) => store.edit(setIndoors(season, "relativeHumidity", value))}
-            />
-            <QuantityField
-              label={outdoors}
-              kind="temperature"
-              value={outside.temperature}
-              onCommit={(temperature) => store.edit(setOutdoors(season, { temperature, relativeHumidity: outside.relativeHumidity }))}
-            />
-            <QuantityField
-              label="Humidity then"
-              kind="percent"
-              value={outside.relativeHumidity}
-              onCommit={(relativeHumidity) => store.edit(setOutdoors(season, { temperature: outside.temperature, relativeHumidity }))}
-            />
+            {AIR.map(([key, kind, label]) => (
+              <Fragment key={key}>{fieldsOf(inside, (part) => store.edit(setIndoors(season, part))).quantity(key, kind, label)}</Fragment>
+            ))}
+            {AIR.map(([key, kind, , label]) => (
+              <Fragment key={key}>
+                {fieldsOf(air(outside), (part) => store.edit(setOutdoors(season, { ...air(outside), ...part }))).quantity(
+                  key,
+                  kind,
+                  label ?? outdoors,
+                )}
+              </Fragment>
+            ))}
           </fieldset>
         )
       })}
       <fieldset className="grid grid-cols-3 gap-x-4 gap-y-2 border-t border-seam pt-2">
         <legend className="sr-only">Limits</legend>
         <p className="col-span-3 font-display text-[15px] font-semibold">What limits the job</p>
-        {LIMITS.map(({ limit, label, kind }) => (
-          <QuantityField
-            key={limit}
-            label={label}
-            kind={kind}
-            value={brief.limits[limit]}
-            placeholder="no limit"
-            onCommit={(value) => store.edit(setLimit(limit, value))}
-            onEmpty={() => (brief.limits[limit] === null ? null : store.edit(setLimit(limit, null)))}
-          />
+        {LIMITS.map(([limit, label, kind]) => (
+          <Fragment key={limit}>{limits.maybe(limit, kind, label, "no limit")}</Fragment>
         ))}
       </fieldset>
       <ServiceFields />
@@ -126,6 +109,7 @@ function ServiceFields() {
   const { brief } = useJob()
   const store = useJobStore()
   const { service } = brief
+  const fields = service && fieldsOf(service, (part) => store.edit(setService({ ...service, ...part })))
   return (
     <fieldset className="grid grid-cols-3 items-end gap-x-4 gap-y-2 border-t border-seam pt-2">
       <legend className="sr-only">Insulation in service</legend>
@@ -139,20 +123,10 @@ function ServiceFields() {
         ]}
         onChange={(value) => store.edit(setService(value === "service" ? SERVICE : null))}
       />
-      {service ? (
+      {fields ? (
         <>
-          <QuantityField
-            label="Age, years"
-            kind="ratio"
-            value={service.age}
-            onCommit={(age) => store.edit(setService({ ...service, age }))}
-          />
-          <QuantityField
-            label="Humidity within the layers"
-            kind="percent"
-            value={service.relativeHumidity}
-            onCommit={(relativeHumidity) => store.edit(setService({ ...service, relativeHumidity }))}
-          />
+          {fields.quantity("age", "ratio", "Age, years")}
+          {fields.quantity("relativeHumidity", "percent", "Humidity within the layers")}
         </>
       ) : null}
     </fieldset>
@@ -163,9 +137,7 @@ function ServiceFields() {
 function WorthFields() {
   const { brief } = useJob()
   const store = useJobStore()
-  const field = (key: keyof Worth, label: string, kind: Kind) => (
-    <QuantityField label={label} kind={kind} value={brief.worth[key]} onCommit={(value) => store.edit(setWorth({ [key]: value }))} />
-  )
+  const { quantity } = fieldsOf(brief.worth, (part) => store.edit(setWorth(part)))
   return (
     <fieldset className="grid grid-cols-3 items-end gap-x-4 gap-y-2 border-t border-seam pt-2">
       <legend className="sr-only">What saving is worth</legend>
@@ -173,11 +145,11 @@ function WorthFields() {
         <span className="font-display text-[15px] font-semibold">What saving is worth</span>
         <span className="ml-2 text-dense text-graphite">says where more of a layer stops paying; the prices are yours to say</span>
       </p>
-      {field("energy", "Heat or cold, as delivered", "energyPrice")}
-      {field("years", "Years of use that count", "ratio")}
-      {field("rate", "Interest without inflation", "percent")}
-      {field("store", "Battery and panel, for a day’s use", "energyPrice")}
-      {field("room", "Room inside", "volumePrice")}
+      {quantity("energy", "energyPrice", "Heat or cold, as delivered")}
+      {quantity("years", "ratio", "Years of use that count")}
+      {quantity("rate", "percent", "Interest without inflation")}
+      {quantity("store", "energyPrice", "Battery and panel, for a day’s use")}
+      {quantity("room", "volumePrice", "Room inside")}
     </fieldset>
   )
 }

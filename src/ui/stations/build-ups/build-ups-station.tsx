@@ -158,8 +158,8 @@ function Wearing() {
         label="Sun that its outdoor skin takes up (white 0.3, grey 0.6, black 0.95)"
         kind="ratio"
         value={figures.absorptance}
-        onCommit={(value) => store.edit(setAbsorptance(figures.assembly, value))}
-        onEmpty={() => (skin.absorptance === null ? null : store.edit(setAbsorptance(figures.assembly, null)))}
+        empty={null}
+        onCommit={(absorptance) => store.edit(setAbsorptance(figures.assembly, absorptance))}
       />
       <QuantityField
         label="Air changes an hour at 50 Pa, whole enclosure"

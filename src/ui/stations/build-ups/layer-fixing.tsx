@@ -7,6 +7,7 @@ import { setLayer } from "../../../edit/assembly-edits"
 import { type Fasteners, PLAIN_LAYER } from "../../../schema/job/build-up"
 import { useJob, useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
+import { fieldsOf } from "../../fields/fields-of"
 import { QuantityField, SelectField } from "../../primitives/fields"
 import { useWriting } from "../../writing/writing"
 
@@ -24,9 +25,7 @@ export function LayerFasteners({ figures, built: { id, layer } }: Props) {
   const materials = useMaterials()
   const { fasteners } = layer
   const change = (next: Fasteners | null) => store.edit(setLayer(figures.assembly, id, { fasteners: next }))
-  const field = (key: "diameter" | "recessed", label: string, of: Fasteners) => (
-    <QuantityField label={label} kind="length" value={of[key]} onCommit={(value) => change({ ...of, [key]: value })} />
-  )
+  const fields = fasteners && fieldsOf(fasteners, (part) => change({ ...fasteners, ...part }))
   return (
     <>
       <SelectField
@@ -35,16 +34,11 @@ export function LayerFasteners({ figures, built: { id, layer } }: Props) {
         options={[{ value: "none", name: "none that conduct" }, ...materialChoices(materials, ["metal"])]}
         onChange={(material) => change(material === "none" ? null : { ...(fasteners ?? SCREWS), material })}
       />
-      {fasteners ? (
+      {fields ? (
         <>
-          <QuantityField
-            label="How many"
-            kind="perArea"
-            value={fasteners.perArea}
-            onCommit={(perArea) => change({ ...fasteners, perArea })}
-          />
-          {field("diameter", "Diameter of the metal", fasteners)}
-          {field("recessed", "Heads end short of its face by", fasteners)}
+          {fields.quantity("perArea", "perArea", "How many")}
+          {fields.length("diameter", "Diameter of the metal")}
+          {fields.length("recessed", "Heads end short of its face by")}
           <p className="col-span-2 self-end text-dense text-graphite" data-testid="fasteners">
             Those of all layers add {write("transmittance", figures.winter.corrections.fasteners)} to the face’s U (ISO 6946, annex F).
           </p>
@@ -99,8 +93,8 @@ export function PressedFibre({ figures, built: { id, layer, material, declared }
         kind="length"
         value={layer.loose}
         placeholder="as it lies"
-        onCommit={(loose) => change(loose)}
-        onEmpty={() => change(PLAIN_LAYER.loose)}
+        empty={PLAIN_LAYER.loose}
+        onCommit={change}
       />
       {layer.loose === null ? null : (
         <p className="col-span-2 self-end text-dense text-graphite" data-testid="pressed">

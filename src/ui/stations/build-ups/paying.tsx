@@ -12,6 +12,7 @@ import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
 import { Unfolding } from "../../primitives/unfolding"
 import { useWriting } from "../../writing/writing"
+import { FigureTable } from "../../primitives/figure-table"
 
 const Chart = later(() => import("../../charts/chart").then((module) => module.Chart))
 
@@ -100,8 +101,6 @@ function Curve({ figures, built }: Props) {
   )
 }
 
-const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
-
 function CurveTable({ curve: { points, best } }: { curve: ThicknessCurve }) {
   const writing = useWriting()
   const { units } = useJob()
@@ -109,28 +108,26 @@ function CurveTable({ curve: { points, best } }: { curve: ThicknessCurve }) {
   const unit = (kind: Kind) => writing.unit(kind)
   const [first] = points
   return (
-    <table className="w-full text-dense">
-      <caption className="sr-only">Loss and cost against the thickness</caption>
-      <thead className="text-graphite">
-        <tr className="border-b border-seam">
-          <th className={`${NUMBER} font-normal`}>{units === "metric" ? "mm" : "in"}</th>
-          <th className={`${NUMBER} font-normal`}>loss, {unit("power")}</th>
-          <th className={`${NUMBER} font-normal`}>a year, {unit("energy")}</th>
-          <th className={`${NUMBER} font-normal`}>costs, €</th>
-          <th className={`${NUMBER} font-normal`}>all told, beside none, €</th>
-        </tr>
-      </thead>
-      <tbody>
-        {points.map((point) => (
-          <tr key={point.thickness} className={`border-b border-seam ${point === best ? "font-semibold text-spruce" : ""}`}>
-            <td className={NUMBER}>{point === first ? "none" : text("length", point.thickness)}</td>
-            <td className={NUMBER}>{text("power", point.loss)}</td>
-            <td className={NUMBER}>{text("energy", point.year)}</td>
-            <td className={NUMBER}>{text("money", point.money - first!.money)}</td>
-            <td className={NUMBER}>{text("money", point.cost - first!.cost)}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <FigureTable
+      caption="Loss and cost against the thickness"
+      heads={[
+        units === "metric" ? "mm" : "in",
+        `loss, ${unit("power")}`,
+        `a year, ${unit("energy")}`,
+        "costs, €",
+        "all told, beside none, €",
+      ]}
+      rows={points.map((point) => ({
+        key: point.thickness,
+        look: `border-b border-seam ${point === best ? "font-semibold text-spruce" : ""}`,
+        cells: [
+          point === first ? "none" : text("length", point.thickness),
+          text("power", point.loss),
+          text("energy", point.year),
+          text("money", point.money - first!.money),
+          text("money", point.cost - first!.cost),
+        ],
+      }))}
+    />
   )
 }

@@ -7,7 +7,8 @@ import type { SlabEdge } from "../../../schema/job/build-up"
 import { RIM_WORDS } from "../../bridge/rim-words"
 import { useJob, useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
-import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
+import { fieldsOf } from "../../fields/fields-of"
+import { choicesOf, SelectField } from "../../primitives/fields"
 import { useWriting } from "../../writing/writing"
 
 const EDGES: Record<SlabEdge["kind"] | "none", string> = { none: "none", ...RIM_WORDS }
@@ -20,6 +21,7 @@ export function SlabEdgeFields({ figures: { assembly, ground } }: { figures: Sur
   const materials = useMaterials()
   const { edge } = variants[active]!.assemblies[assembly]!
   const change = (part: Partial<SlabEdge>) => store.edit(setSlabEdge(assembly, { ...FIRST_EDGE, ...edge, ...part }))
+  const fields = edge && fieldsOf(edge, change)
   return (
     <section aria-label="Edge of the slab" className="grid grid-cols-2 items-end gap-x-4 gap-y-2 border-t border-seam pt-3">
       <SelectField
@@ -28,21 +30,11 @@ export function SlabEdgeFields({ figures: { assembly, ground } }: { figures: Sur
         options={choicesOf(EDGES)}
         onChange={(kind) => (kind === "none" ? store.edit(setSlabEdge(assembly, null)) : change({ kind }))}
       />
-      {edge ? (
+      {fields ? (
         <>
-          <SelectField
-            label="Of"
-            value={edge.material}
-            options={materialChoices(materials, ["foam", "stone"])}
-            onChange={(material) => change({ material })}
-          />
-          <QuantityField
-            label={edge.kind === "vertical" ? "How deep" : "How wide"}
-            kind="length"
-            value={edge.reach}
-            onCommit={(reach) => change({ reach })}
-          />
-          <QuantityField label="How thick" kind="length" value={edge.thickness} onCommit={(thickness) => change({ thickness })} />
+          {fields.choice("material", "Of", materialChoices(materials, ["foam", "stone"]))}
+          {fields.length("reach", edge?.kind === "vertical" ? "How deep" : "How wide")}
+          {fields.length("thickness", "How thick")}
           <p className="col-span-2 text-dense text-graphite" data-testid="slab-edge">
             {ground && ground.edgeTransmittance < 0
               ? `It takes ${write("linearTransmittance", -ground.edgeTransmittance)} off each ${perLength(units)} of the edge (ISO 13370, annex B).`

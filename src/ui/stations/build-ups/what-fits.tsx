@@ -41,14 +41,11 @@ function Fitting({ figures, built }: Props) {
           label="Depth there is for it"
           kind="length"
           value={depth}
+          empty={null}
           onCommit={(value) => {
-            if (value <= 0 || value > 1)
+            if (value !== null && (value <= 0 || value > 1))
               return { code: "out-of-range", path: [], message: "A depth is more than nothing and no more than a metre." }
             setAsked(value)
-            return null
-          }}
-          onEmpty={() => {
-            setAsked(null)
             return null
           }}
         />

@@ -8,6 +8,7 @@ import { useJobStore, useJobView } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
+import { FigureTable } from "../../primitives/figure-table"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { Slice } from "../../slice/slice"
@@ -85,30 +86,16 @@ function PlaneTable({ look }: { look: DampLook }) {
         ? "inside face"
         : `${figures.layers[i - 1]!.material.name} | ${figures.layers[i]!.material.name}`
   return (
-    <table className="w-full text-dense">
-      <caption className="sr-only">Faces of the layers, outside to inside</caption>
-      <thead className="text-graphite">
-        <tr className="border-b border-seam">
-          <th className="py-1 text-left font-normal">face</th>
-          <th className="text-right font-normal">temperature</th>
-          <th className="text-right font-normal">dew point</th>
-          <th className="text-right font-normal">humidity</th>
-        </tr>
-      </thead>
-      <tbody>
-        {look.interfaces.map((plane, i) => {
-          const humidity = plane.vapourPressure! / plane.saturationPressure
-          const dew = dewPoint(plane.vapourPressure!)
-          return (
-            <tr key={i} className={humidity > 1 ? "font-semibold text-fen" : ""}>
-              <td className="max-w-64 truncate py-0.5">{name(i)}</td>
-              <td className="text-right">{write("temperature", plane.temperature)}</td>
-              <td className="text-right">{dew === null ? "–" : write("temperature", dew)}</td>
-              <td className="text-right">{humidity > 1 ? "wet" : `${Math.round(humidity * 100)} %`}</td>
-            </tr>
-          )
-        })}
-      </tbody>
-    </table>
+    <FigureTable
+      caption="Faces of the layers, outside to inside"
+      heads={["face", "temperature", "dew point", "humidity"]}
+      rows={look.interfaces.map((plane, i) => {
+        const humidity = plane.vapourPressure! / plane.saturationPressure
+        const dew = dewPoint(plane.vapourPressure!)
+        const damp = humidity > 1 ? "wet" : `${Math.round(humidity * 100)} %`
+        const cells = [name(i), write("temperature", plane.temperature), dew === null ? "–" : write("temperature", dew), damp]
+        return { key: i, cells, look: humidity > 1 ? "font-semibold text-fen" : "" }
+      })}
+    />
   )
 }

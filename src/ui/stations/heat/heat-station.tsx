@@ -12,6 +12,7 @@ import { useJob, useJobStore, useJobView } from "../../job/job-store"
 import { useLedger, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
+import { FigureTable } from "../../primitives/figure-table"
 import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { useWorking } from "../../working/working"
@@ -159,60 +160,27 @@ function HottestDay() {
 function OwnWorst() {
   const { write } = useWriting()
   const { surfaces, gain } = useLedger()
+  const rows = surfaces.map(({ id, name, ground }) => {
+    const { hour, irradiance, skin, heat } = gain.worst[id]!
+    const cells = [name, ground ? "–" : `${hour}:00`, write("heatFlux", irradiance), write("temperature", skin), write("power", heat)]
+    return { key: id, cells }
+  })
   return (
-    <table className="w-full text-dense">
-      <caption className="text-left font-display text-[15px] font-semibold">Each face at its own worst hour</caption>
-      <thead className="text-graphite">
-        <tr className="border-b border-seam">
-          {["face", "hour", "sun on it", "skin", "heat in"].map((head, i) => (
-            <th key={head} className={`py-1 font-normal ${i === 0 ? "text-left" : "text-right"}`}>
-              {head}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {surfaces.map((face) => {
-          const worst = gain.worst[face.id]!
-          return (
-            <tr key={face.id}>
-              <td className="py-0.5">{face.name}</td>
-              <td className="text-right">{face.ground ? "–" : `${worst.hour}:00`}</td>
-              <td className="text-right">{write("heatFlux", worst.irradiance)}</td>
-              <td className="text-right">{write("temperature", worst.skin)}</td>
-              <td className="text-right">{write("power", worst.heat)}</td>
-            </tr>
-          )
-        })}
-      </tbody>
-    </table>
+    <FigureTable caption="Each face at its own worst hour" titled heads={["face", "hour", "sun on it", "skin", "heat in"]} rows={rows} />
   )
 }
 
 function HourTable() {
   const { write } = useWriting()
   const { gain } = useLedger()
-  return (
-    <table className="w-full text-dense">
-      <caption className="sr-only">Heat coming in hour by hour</caption>
-      <thead className="text-graphite">
-        <tr>
-          <th className="text-left font-normal">hour</th>
-          <th className="text-right font-normal">outdoors</th>
-          <th className="text-right font-normal">heat in</th>
-        </tr>
-      </thead>
-      <tbody>
-        {gain.hours.map((hour) => (
-          <tr key={hour.hour} className={hour.hour === gain.hour ? "font-bold" : ""}>
-            <td>{hour.hour}:00</td>
-            <td className="text-right">{write("temperature", hour.outdoors)}</td>
-            <td className="text-right">{write("power", hour.total)}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  )
+  const rows = gain.hours.map(({ hour, outdoors, total }) => {
+    return {
+      key: hour,
+      cells: [`${hour}:00`, write("temperature", outdoors), write("power", total)],
+      look: hour === gain.hour ? "font-bold" : "",
+    }
+  })
+  return <FigureTable caption="Heat coming in hour by hour" heads={["hour", "outdoors", "heat in"]} rows={rows} />
 }
 
 /** Edges, reveals and corners as one part: each by itself is in the table of bridges. */

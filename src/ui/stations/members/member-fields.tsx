@@ -11,14 +11,19 @@ import { BridgeLook } from "../../bridge/bridge-look"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJob, useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
-import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { choicesOf, QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { type Place, place } from "../../../core/enclosure/place"
+import { fieldsOf } from "../../fields/fields-of"
 import { Button } from "../../primitives/button"
 import { Remark } from "../../primitives/remark"
-import { Toggle } from "../../primitives/toggle"
 import { SpacingChoice } from "./spacing-choice"
 import { useWriting } from "../../writing/writing"
 
 const PLATES = [0, 1, 2, 3].map((count) => ({ value: String(count), name: count === 0 ? "none" : count === 1 ? "one" : String(count) }))
+
+const SHAPES: Record<MemberSet["shape"], string> = { solid: "solid", tube: "tube", channel: "channel, one web", hat: "hat, two webs" }
+const DIRECTIONS: Record<MemberSet["direction"], string> = { up: "up", along: "along, level" }
+const SPACED: Record<MemberSet["spaced"], string> = { centres: "centre to centre", edges: "edge to edge" }
 
 /** Everything that can be said of one set of members, and how it stands on the chosen face. */
 export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
@@ -28,26 +33,9 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
   const materials = useMaterials()
   const { assembly } = figures
   const change = (part: Partial<MemberSet>) => store.edit(setMembers(assembly, id, part))
-  const length = (key: "width" | "spacing" | "overhang", label: string) => (
-    <QuantityField label={label} kind="length" value={set[key]} onCommit={(value) => change({ [key]: value })} />
-  )
-  const maybe = (key: "depth" | "first", label: string, placeholder: string) => (
-    <QuantityField
-      label={label}
-      kind="length"
-      value={set[key]}
-      placeholder={placeholder}
-      onCommit={(value) => change({ [key]: value })}
-      onEmpty={() => change({ [key]: null })}
-    />
-  )
-  const plates = (end: "low" | "high", label: string) => (
-    <SelectField
-      label={label}
-      value={String(set.plates[end])}
-      options={PLATES}
-      onChange={(count) => change({ plates: { ...set.plates, [end]: Number(count) } })}
-    />
+  const fields = fieldsOf(set, change)
+  const plates = fieldsOf({ low: String(set.plates.low), high: String(set.plates.high) }, (part) =>
+    change({ plates: { ...set.plates, ...Object.fromEntries(Object.entries(part).map(([end, count]) => [end, Number(count)])) } }),
   )
   const list = (lengths: readonly number[]) => lengths.map((value) => figure("length", value)).join("; ")
   const example = units === "metric" ? "120; 680; 1250" : `5"; 27"; 49 1/2"`
@@ -67,93 +55,55 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
   const up = set.direction === "up"
   return (
     <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1 pb-3" data-testid="member-fields">
-      <TypedField label="Name of the members" shown={set.name} onCommit={(name) => change({ name: name.trim() })} />
-      <SelectField
-        label="Made of"
-        value={set.material}
-        options={materialChoices(materials, ["wood", "metal", "board"])}
-        onChange={(material) => change({ material })}
-      />
+      {fields.text("name", "Name of the members")}
+      {fields.choice("material", "Made of", materialChoices(materials, ["wood", "metal", "board"]))}
       <SelectField
         label="Section"
         value={set.shape}
-        options={[
-          { value: "solid", name: "solid" },
-          { value: "tube", name: "tube" },
-          { value: "channel", name: "channel, one web" },
-          { value: "hat", name: "hat, two webs" },
-        ]}
+        options={choicesOf(SHAPES)}
         onChange={(shape) => change({ shape, wall: shape === "solid" ? null : (set.wall ?? 0.0015), fill: holds(shape) ? set.fill : null })}
       />
-      {length("width", "Width, square to the face")}
-      {maybe("depth", "Depth", "as the layers between")}
-      {set.shape === "solid" ? (
+      {fields.length("width", "Width, square to the face")}
+      {fields.maybe("depth", "length", "Depth", "as the layers between")}
+      {set.wall === null ? (
         <div />
       ) : (
         <QuantityField label="Thickness of its wall" kind="length" value={set.wall} onCommit={(wall) => change({ wall })} />
       )}
-      {holds(set.shape) ? (
-        <SelectField
-          label="Filled with"
-          value={set.fill ?? "none"}
-          options={[{ value: "none", name: "nothing: still air" }, ...materialChoices(materials, ["foam", "fibre"])]}
-          onChange={(fill) => change({ fill: fill === "none" ? null : fill })}
-        />
-      ) : null}
-      <SelectField
-        label="They run"
-        value={set.direction}
-        options={[
-          { value: "up", name: "up" },
-          { value: "along", name: "along, level" },
-        ]}
-        onChange={(direction) => change({ direction })}
-      />
+      {holds(set.shape)
+        ? fields.maybeChoice("fill", "Filled with", "nothing: still air", materialChoices(materials, ["foam", "fibre"]))
+        : null}
+      {fields.choice("direction", "They run", DIRECTIONS)}
       <QuantityField
-        label={set.spaced === "centres" ? "Spacing, centre to centre" : "Spacing, edge to edge"}
+        label={`Spacing, ${SPACED[set.spaced]}`}
         kind="length"
         value={set.spacing}
         onCommit={(spacing) => change({ spacing, positions: {} })}
       />
-      <SelectField
-        label="Spacing is meant"
-        value={set.spaced}
-        options={[
-          { value: "centres", name: "centre to centre" },
-          { value: "edges", name: "edge to edge" },
-        ]}
-        onChange={(spaced) => change({ spaced })}
-      />
-      {maybe("first", up ? "Middle of the first, from the left" : "Middle of the first, from below", "one spacing")}
+      {fields.choice("spaced", "Spacing is meant", SPACED)}
+      {fields.maybe("first", "length", up ? "Middle of the first, from the left" : "Middle of the first, from below", "one spacing")}
       {typedList(
         `Middles one by one on this face, from ${up ? "the left" : "below"}; empty: at the spacing`,
         set.positions[figures.id] ?? [],
         (values) => store.edit(setPositions(assembly, id, figures.id, values.length === 0 ? null : values)),
       )}
-      {plates("low", up ? "Plates below" : "Members across, at the left")}
-      {plates("high", up ? "Plates above" : "Members across, at the right")}
-      {length("overhang", "Run out past the face by")}
-      <Toggle label={up ? "One along each side edge" : "One along each level edge"} on={set.ends} onChange={(ends) => change({ ends })} />
-      <Toggle label="Doubled at openings" on={set.doubled} onChange={(doubled) => change({ doubled })} />
-      <QuantityField
-        label="Share of the face, typed"
-        kind="percent"
-        value={set.share}
-        placeholder="counted from the drawing"
-        onCommit={(share) => change({ share })}
-        onEmpty={() => change({ share: null })}
-      />
+      {plates.choice("low", up ? "Plates below" : "Members across, at the left", PLATES)}
+      {plates.choice("high", up ? "Plates above" : "Members across, at the right", PLATES)}
+      {fields.length("overhang", "Run out past the face by")}
+      {fields.toggle("ends", up ? "One along each side edge" : "One along each level edge")}
+      {fields.toggle("doubled", "Doubled at openings")}
+      {fields.maybe("share", "percent", "Share of the face, typed", "counted from the drawing")}
       {typedList(`Blocking, nailers, rails: their middles, from ${up ? "below" : "the left"}`, set.cross, (cross) => change({ cross }))}
       <SpacingChoice figures={figures} id={id} set={set} onTake={(spacing) => change({ spacing, spaced: "centres", positions: {} })} />
       <MemberWords figures={figures} id={id} set={set} />
-      <MemberBridge place={`${figures.id} ${id}`} />
+      <MemberBridge at={place.member(figures.id, id)} />
     </div>
   )
 }
 
 /** One of the members in two dimensions. */
-function MemberBridge({ place }: { place: string }) {
-  const bridge = useBridges().find((one) => one.place === place)
+function MemberBridge({ at }: { at: Place }) {
+  const bridge = useBridges().find((one) => one.place === at)
   return bridge ? (
     <div className="col-span-3">
       <BridgeLook bridge={bridge} action="See it in two dimensions" testId="bridge" />

@@ -5,6 +5,7 @@ import { endingSpacings } from "../../../core/shell/ending-spacing"
 import { boundsOf } from "../../../core/shell/polygon"
 import type { MemberSet } from "../../../schema/job/build-up"
 import { Button } from "../../primitives/button"
+import { FigureTable } from "../../primitives/figure-table"
 import { Unfolding } from "../../primitives/unfolding"
 import { useWriting } from "../../writing/writing"
 
@@ -30,31 +31,22 @@ function Choices({ figures, id, set, onTake, run }: Props & { run: number }) {
   const spacings = endingSpacings(run, set.width, board)
   const length = (value: number) => write("length", value)
   return (
-    <table className="mt-1 w-full text-dense">
-      <thead className="text-graphite">
-        <tr className="border-b border-seam">
-          <th className="py-1 text-left font-normal">spacing</th>
-          <th className="text-right font-normal">members</th>
-          <th className="text-right font-normal">last bay</th>
-          <th className="pl-4 text-left font-normal">boards of {board === null ? "no set width" : length(board)}</th>
-          <th />
-        </tr>
-      </thead>
-      <tbody>
-        {spacings.map((choice) => (
-          <tr key={choice.spacing} className={choice.endsWell ? "" : "text-graphite"}>
-            <td className="py-0.5">{figure("length", choice.spacing)}</td>
-            <td className="text-right">{choice.members}</td>
-            <td className="text-right">{length(choice.lastBay)}</td>
-            <td className="pl-4">{choice.boardsLand === null ? "–" : choice.boardsLand ? "land on members" : "end in the air"}</td>
-            <td className="text-right">
-              <Button look="link" aria-label={`Take ${length(choice.spacing)}`} onClick={() => onTake(choice.spacing)}>
-                take
-              </Button>
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <FigureTable
+      caption="Spacings with which the run ends well"
+      heads={["spacing", "members", "last bay", `boards of ${board === null ? "no set width" : length(board)}`, ""]}
+      rows={spacings.map(({ spacing, members, lastBay, boardsLand, endsWell }) => ({
+        key: spacing,
+        look: endsWell ? "" : "text-graphite",
+        cells: [
+          figure("length", spacing),
+          members,
+          length(lastBay),
+          boardsLand === null ? "–" : boardsLand ? "land on members" : "end in the air",
+          <Button key="take" look="link" aria-label={`Take ${length(spacing)}`} onClick={() => onTake(spacing)}>
+            take
+          </Button>,
+        ],
+      }))}
+    />
   )
 }

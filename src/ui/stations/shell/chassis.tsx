@@ -2,7 +2,8 @@
 import { setChassis } from "../../../edit/shell-edits"
 import type { Chassis } from "../../../schema/job/shell"
 import { useJob, useJobStore } from "../../job/job-store"
-import { QuantityField, SelectField } from "../../primitives/fields"
+import { fieldsOf } from "../../fields/fields-of"
+import { SelectField } from "../../primitives/fields"
 
 const FIRST_CHASSIS: Chassis = { width: 0.06, height: 0.12, wall: 0.004 }
 
@@ -10,9 +11,7 @@ const FIRST_CHASSIS: Chassis = { width: 0.06, height: 0.12, wall: 0.004 }
 export function ChassisFields() {
   const { chassis } = useJob().shell
   const store = useJobStore()
-  const field = (key: keyof Chassis, label: string, value: number) => (
-    <QuantityField label={label} kind="length" value={value} onCommit={(next) => store.edit(setChassis({ ...chassis!, [key]: next }))} />
-  )
+  const fields = chassis && fieldsOf(chassis, (part) => store.edit(setChassis({ ...chassis, ...part })))
   return (
     <section aria-label="Steel of the frame" className="grid grid-cols-4 items-end gap-x-4 gap-y-2">
       <SelectField
@@ -24,11 +23,11 @@ export function ChassisFields() {
         ]}
         onChange={(kind) => store.edit(setChassis(kind === "none" ? null : FIRST_CHASSIS))}
       />
-      {chassis ? (
+      {fields ? (
         <>
-          {field("width", "Its width", chassis.width)}
-          {field("height", "Its height", chassis.height)}
-          {field("wall", "Its wall", chassis.wall)}
+          {fields.length("width", "Its width")}
+          {fields.length("height", "Its height")}
+          {fields.length("wall", "Its wall")}
           <p className="col-span-4 text-dense text-graphite">
             The foot of each wall is reckoned on it, in two dimensions; a board between floor and frame is the floor’s outermost layer.
           </p>

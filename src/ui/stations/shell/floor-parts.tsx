@@ -7,11 +7,14 @@ import type { FloorBox, Notch, Offsets } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
 import { useJob } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
-import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { fieldsOf } from "../../fields/fields-of"
+import { TypedField } from "../../primitives/fields"
 import { useChosenFace } from "../use-figures"
-import { NameField, PartList } from "./part-list"
-import { useParts } from "./use-parts"
+import { PartList } from "./part-list"
 import { useWriting } from "../../writing/writing"
+
+const SIDES: Record<FloorBox["side"], string> = { left: "left", right: "right" }
+const EDGES: Record<Notch["edge"], string> = { lower: "lower edge", upper: "upper edge", left: "left edge", right: "right edge" }
 
 /** What stands on the floor, and what is missing from the faces. */
 export function FloorParts() {
@@ -27,57 +30,47 @@ export function FloorParts() {
 function FloorBoxes() {
   const { write } = useWriting()
   const { clear } = useLedger()
-  const { entries, add, remove } = useParts("boxes")
-  const onAdd = () => {
-    const side = entries.some(([, box]) => box.side === "left") ? "right" : "left"
+  const { boxes } = useJob().shell
+  const first = (): FloorBox => {
+    const side = Object.values(boxes).some((box) => box.side === "left") ? "right" : "left"
     const name = `${side === "left" ? "Left" : "Right"} wheel box`
-    return add({ name, side, x: 0.5, length: 0.9, width: 0.22, height: 0.3, outline: null })
+    return { name, side, x: 0.5, length: 0.9, width: 0.22, height: 0.3, outline: null }
   }
-  const parts = entries.map(([id, box]) => ({
-    id,
-    name: box.name,
-    words: `${box.side} side · ${[box.length, box.width, box.height].map((size) => write("length", size)).join(" × ")}`,
-    face: box.side,
-    fields: <BoxFields id={id} box={box} />,
-    onRemove: () => remove(id),
-  }))
   return (
-    <PartList list="boxes" title="Wheel boxes, steps" addName="Box on the floor" onAdd={onAdd} parts={parts}>
-      {entries.length === 0
-        ? "None: nothing stands on the floor."
-        : `${write("length", clear.widthBetweenBoxes)} clear between them; their ends are skin too, and count with their wall.`}
+    <PartList
+      list="boxes"
+      title="Wheel boxes, steps"
+      addName="Box on the floor"
+      first={first}
+      words={({ side, length, width, height }) =>
+        `${side} side · ${[length, width, height].map((size) => write("length", size)).join(" × ")}`
+      }
+      face={({ side }) => side}
+      note={(none) =>
+        none
+          ? "None: nothing stands on the floor."
+          : `${write("length", clear.widthBetweenBoxes)} clear between them; their ends are skin too, and count with their wall.`
+      }
+    >
+      {(box, _, change) => {
+        const fields = fieldsOf(box, change)
+        return (
+          <>
+            {fields.choice("side", "Side", SIDES)}
+            {fields.length("x", "From the back")}
+            {fields.length("length", "Along the wall")}
+            {fields.length("width", "Out from the wall")}
+            {fields.length("height", "Above the floor")}
+            <OffsetsField
+              label="Its outline, if it is no block: place along it and height, pair by pair"
+              offsets={box.outline}
+              onChange={(outline) => change(outline ? { outline, length: outline.at(-1)![0], height: highest(outline) } : { outline })}
+              onEmpty={() => change({ outline: null })}
+            />
+          </>
+        )
+      }}
     </PartList>
-  )
-}
-
-function BoxFields({ id, box }: { id: string; box: FloorBox }) {
-  const { change } = useParts("boxes")
-  const field = (key: "x" | "length" | "width" | "height", label: string) => (
-    <QuantityField label={label} kind="length" value={box[key]} onCommit={(value) => change(id, { [key]: value })} />
-  )
-  return (
-    <>
-      <NameField part={box} onChange={(name) => change(id, name)} />
-      <SelectField
-        label="Side"
-        value={box.side}
-        options={[
-          { value: "left", name: "left" },
-          { value: "right", name: "right" },
-        ]}
-        onChange={(side) => change(id, { side })}
-      />
-      {field("x", "From the back")}
-      {field("length", "Along the wall")}
-      {field("width", "Out from the wall")}
-      {field("height", "Above the floor")}
-      <OffsetsField
-        label="Its outline, if it is no block: place along it and height, pair by pair"
-        offsets={box.outline}
-        onChange={(outline) => change(id, outline ? { outline, length: outline.at(-1)![0], height: highest(outline) } : { outline })}
-        onEmpty={() => change(id, { outline: null })}
-      />
-    </>
   )
 }
 
@@ -88,70 +81,38 @@ function Notches() {
   const { write } = useWriting()
   const { brief, shell } = useJob()
   const figures = useChosenFace()
-  const { entries, add, remove } = useParts("notches")
-  const onAdd = () =>
-    add({
-      name: "Cut-out",
-      face: figures.id,
-      edge: "lower",
-      from: 0.2,
-      uValue: 2,
-      offsets: [
-        [0, 0.2],
-        [0.4, 0.2],
-      ],
-    })
-  const parts = entries.map(([id, notch]) => ({
-    id,
-    name: notch.name,
-    words: `${faceName(notch.face, brief.kind, shell.form.kind).toLowerCase()} · ${write("area", offsetsArea(notch.offsets))}`,
-    face: notch.face,
-    fields: <NotchFields id={id} notch={notch} />,
-    onRemove: () => remove(id),
-  }))
+  const offsets: Offsets = [
+    [0, 0.2],
+    [0.4, 0.2],
+  ]
   return (
     <PartList
       list="notches"
       title="Cut-outs from a face"
       addName={`Cut out of the ${figures.name.toLowerCase()}`}
-      onAdd={onAdd}
-      parts={parts}
+      first={() => ({ name: "Cut-out", face: figures.face.id, edge: "lower", from: 0.2, uValue: 2, offsets })}
+      words={(notch) => `${faceName(notch.face, brief.kind, shell.form.kind).toLowerCase()} · ${write("area", offsetsArea(notch.offsets))}`}
+      face={({ face }) => face}
+      note={() =>
+        "A step well, a slanting corner, a service opening: measured as offsets from a straight edge. What closes it has a U of its own over its mouth."
+      }
     >
-      A step well, a slanting corner, a service opening: measured as offsets from a straight edge. What closes it has a U of its own over
-      its mouth.
+      {(notch, _, change) => {
+        const fields = fieldsOf(notch, change)
+        return (
+          <>
+            {fields.choice("edge", "Measured off its", EDGES)}
+            {fields.length("from", "Begins along it at")}
+            {fields.quantity("uValue", "transmittance", "U of what closes it, over its mouth")}
+            <OffsetsField
+              label="Place along the edge and offset from it, pair by pair"
+              offsets={notch.offsets}
+              onChange={(offsets) => change({ offsets })}
+            />
+          </>
+        )
+      }}
     </PartList>
-  )
-}
-
-function NotchFields({ id, notch }: { id: string; notch: Notch }) {
-  const { change } = useParts("notches")
-  return (
-    <>
-      <NameField part={notch} onChange={(name) => change(id, name)} />
-      <SelectField
-        label="Measured off its"
-        value={notch.edge}
-        options={[
-          { value: "lower", name: "lower edge" },
-          { value: "upper", name: "upper edge" },
-          { value: "left", name: "left edge" },
-          { value: "right", name: "right edge" },
-        ]}
-        onChange={(edge) => change(id, { edge })}
-      />
-      <QuantityField label="Begins along it at" kind="length" value={notch.from} onCommit={(from) => change(id, { from })} />
-      <QuantityField
-        label="U of what closes it, over its mouth"
-        kind="transmittance"
-        value={notch.uValue}
-        onCommit={(uValue) => change(id, { uValue })}
-      />
-      <OffsetsField
-        label="Place along the edge and offset from it, pair by pair"
-        offsets={notch.offsets}
-        onChange={(offsets) => change(id, { offsets })}
-      />
-    </>
   )
 }
 

@@ -2,15 +2,12 @@
 import { floorOf } from "../../../core/enclosure/surface-figures"
 import { crushedLayers, pressedLayers } from "../../../core/assembly/crushing"
 import { clearOpening, fitSpare } from "../../../core/shell/clear-opening"
-import type { Fit, Level } from "../../../schema/job/shell"
-import type { Fault } from "../../../schema/parse"
+import type { Fit, Load } from "../../../schema/job/shell"
 import { useJob } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Figure } from "../../primitives/figure"
-import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
-import { Toggle } from "../../primitives/toggle"
-import { NameField, PartList } from "./part-list"
-import { useParts } from "./use-parts"
+import { fieldsOf } from "../../fields/fields-of"
+import { PartList } from "./part-list"
 import { useWriting } from "../../writing/writing"
 
 /** What is left inside: sizes, volume, what fits, whether doors open, and how level the floor is. */
@@ -78,35 +75,30 @@ const ALONG: Record<Fit["along"], string> = {
 function Fits() {
   const { write } = useWriting()
   const { clear } = useLedger()
-  const { entries, add, change, remove } = useParts("fits")
-  const parts = entries.map(([id, fit]) => {
-    const spare = fitSpare(fit, clear)
-    const by = write("length", Math.abs(spare))
-    return {
-      id,
-      name: fit.name,
-      words: `${write("length", fit.size)} ${ALONG[fit.along]}: ${spare < 0 ? `too long by ${by}` : `fits, ${by} to spare`}`,
-      fields: (
-        <>
-          <NameField part={fit} onChange={(name) => change(id, name)} />
-          <QuantityField label="Length, or all that it swings" kind="length" value={fit.size} onCommit={(size) => change(id, { size })} />
-          <SelectField label="It lies" value={fit.along} options={choicesOf(ALONG)} onChange={(along) => change(id, { along })} />
-        </>
-      ),
-      onRemove: () => remove(id),
-    }
-  })
   return (
     <PartList
       list="fits"
       title="Does it fit?"
       addName="Bed, board, lid or drawer"
-      onAdd={() => add({ name: "Bed", size: 1.9, along: "width" })}
-      parts={parts}
+      first={() => ({ name: "Bed", size: 1.9, along: "width" })}
+      words={(fit) => {
+        const spare = fitSpare(fit, clear)
+        const by = write("length", Math.abs(spare))
+        return `${write("length", fit.size)} ${ALONG[fit.along]}: ${spare < 0 ? `too long by ${by}` : `fits, ${by} to spare`}`
+      }}
+      note={(none) =>
+        none ? "Nothing asked yet: a bed across the van, a board carried in, a lid or drawer with all of its swing." : undefined
+      }
     >
-      {entries.length === 0
-        ? "Nothing asked yet: a bed across the van, a board carried in, a lid or drawer with all of its swing."
-        : undefined}
+      {(fit, _, change) => {
+        const fields = fieldsOf(fit, change)
+        return (
+          <>
+            {fields.length("size", "Length, or all that it swings")}
+            {fields.choice("along", "It lies", ALONG)}
+          </>
+        )
+      }}
     </PartList>
   )
 }
@@ -114,44 +106,40 @@ function Fits() {
 /** Barrels, cabinets, people: what stands on the floor, and whether its boards bear that. */
 function Loads() {
   const { write } = useWriting()
-  const { surfaces } = useLedger()
-  const { entries, add, change, remove } = useParts("loads")
-  const { layers } = floorOf(surfaces)
+  const { layers } = floorOf(useLedger().surfaces)
   const stress = (value: number) => write("stress", value)
-  const parts = entries.map(([id, load]) => {
+  const words = (load: Load) => {
     const [top] = pressedLayers(layers, load)
-    const crushed = crushedLayers(layers, load)
-    const said = crushed.map(({ layer, stress: on, bears }) => {
-      const name = layer.material.name
+    const said = crushedLayers(layers, load).map(({ layer, stress: on, bears }) => {
+      const { name } = layer.material
       return bears === null ? `${name} bears nothing` : `${name} is crushed: ${stress(on)} on it, it bears ${stress(bears)}`
     })
-    return {
-      id,
-      name: load.name,
-      words: `${write("mass", load.mass)}${top ? `, ${stress(top.stress)} under it` : ""}: ${said.length > 0 ? said.join("; ") : "the floor bears it"}`,
-      fields: (
-        <>
-          <NameField part={load} onChange={(part) => change(id, part)} />
-          <QuantityField label="Weight, filled" kind="mass" value={load.mass} onCommit={(mass) => change(id, { mass })} />
-          <Toggle label="Stands there for years" on={load.lasting} onChange={(lasting) => change(id, { lasting })} />
-          <QuantityField label="Its foot, one way" kind="length" value={load.width} onCommit={(width) => change(id, { width })} />
-          <QuantityField label="Its foot, the other way" kind="length" value={load.length} onCommit={(length) => change(id, { length })} />
-        </>
-      ),
-      onRemove: () => remove(id),
-    }
-  })
+    return `${write("mass", load.mass)}${top ? `, ${stress(top.stress)} under it` : ""}: ${said.length > 0 ? said.join("; ") : "the floor bears it"}`
+  }
   return (
     <PartList
       list="loads"
       title="Does the floor bear it?"
       addName="Barrel, cabinet or person"
-      onAdd={() => add({ name: "Barrel", mass: 220, width: 0.5, length: 0.5, lasting: true })}
-      parts={parts}
+      first={() => ({ name: "Barrel", mass: 220, width: 0.5, length: 0.5, lasting: true })}
+      words={words}
+      note={(none) =>
+        none
+          ? "Nothing heavy asked yet. A round foot counts as a square of 0.89 of its width."
+          : "Stiff layers spread a load at 45°, foam does not; for years foam bears 0.3 of its strength. Members, screws and the frame below are not checked: the maker's sheet and an engineer decide."
+      }
     >
-      {entries.length === 0
-        ? "Nothing heavy asked yet. A round foot counts as a square of 0.89 of its width."
-        : "Stiff layers spread a load at 45°, foam does not; for years foam bears 0.3 of its strength. Members, screws and the frame below are not checked: the maker's sheet and an engineer decide."}
+      {(load, _, change) => {
+        const fields = fieldsOf(load, change)
+        return (
+          <>
+            {fields.quantity("mass", "mass", "Weight, filled")}
+            {fields.toggle("lasting", "Stands there for years")}
+            {fields.length("width", "Its foot, one way")}
+            {fields.length("length", "Its foot, the other way")}
+          </>
+        )
+      }}
     </PartList>
   )
 }
@@ -188,36 +176,30 @@ function Doors() {
 /** Points of a floor that is not level: heights are given at the worst place. */
 function Levels() {
   const { write } = useWriting()
-  const { entries, add, change, remove } = useParts("levels")
-  const parts = entries.map(([id, level]) => ({
-    id,
-    name: level.name,
-    words: `${write("length", level.rise)} off the zero`,
-    fields: <LevelFields level={level} onChange={(part) => change(id, part)} />,
-    onRemove: () => remove(id),
-  }))
+  const count = Object.keys(useJob().shell.levels).length
   return (
     <PartList
       list="levels"
       title="Is the floor level?"
       addName="Point of the floor"
-      onAdd={() => add({ name: `Point ${entries.length + 1}`, x: 0, y: 0, rise: 0 })}
-      parts={parts}
+      first={() => ({ name: `Point ${count + 1}`, x: 0, y: 0, rise: 0 })}
+      words={({ rise }) => `${write("length", rise)} off the zero`}
+      note={(none) =>
+        none
+          ? "Taken as level: the floor is zero everywhere. Add points that stand higher or lower; headroom is counted over the highest."
+          : undefined
+      }
     >
-      {entries.length === 0
-        ? "Taken as level: the floor is zero everywhere. Add points that stand higher or lower; headroom is counted over the highest."
-        : undefined}
+      {(level, _, change) => {
+        const fields = fieldsOf(level, change)
+        return (
+          <>
+            {fields.length("x", "From the back")}
+            {fields.length("y", "From the left wall")}
+            {fields.length("rise", "Above the zero, negative below")}
+          </>
+        )
+      }}
     </PartList>
-  )
-}
-
-function LevelFields({ level, onChange }: { level: Level; onChange: (change: Partial<Level>) => Fault | null }) {
-  return (
-    <>
-      <NameField part={level} onChange={onChange} />
-      <QuantityField label="From the back" kind="length" value={level.x} onCommit={(x) => onChange({ x })} />
-      <QuantityField label="From the left wall" kind="length" value={level.y} onCommit={(y) => onChange({ y })} />
-      <QuantityField label="Above the zero, negative below" kind="length" value={level.rise} onCommit={(rise) => onChange({ rise })} />
-    </>
   )
 }

@@ -5,7 +5,9 @@ import type { Fault } from "../../../schema/parse"
 import { BridgeLook } from "../../bridge/bridge-look"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJobStore } from "../../job/job-store"
-import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
+import { place } from "../../../core/enclosure/place"
+import { fieldsOf } from "../../fields/fields-of"
+import { choicesOf, SelectField } from "../../primitives/fields"
 import { BreakField } from "./break-field"
 
 /** What openings are set in, as one first says it. */
@@ -31,9 +33,7 @@ interface Props {
 export function OpeningFrameFields({ id, opening, onChange }: Props) {
   const store = useJobStore()
   const { frame } = opening
-  const field = (key: "width" | "sheet", label: string, value: number) => (
-    <QuantityField label={label} kind="length" value={value} onCommit={(next) => onChange({ frame: { ...frame!, [key]: next } })} />
-  )
+  const fields = frame && fieldsOf({ ...frame, sheet: frame.sheet ?? 0 }, (part) => onChange({ frame: { ...frame, ...part } }))
   return (
     <>
       <SelectField
@@ -42,8 +42,8 @@ export function OpeningFrameFields({ id, opening, onChange }: Props) {
         options={choicesOf(Object.fromEntries(Object.entries(FRAMES).map(([kind, { name }]) => [kind, name])) as Record<FrameKind, string>)}
         onChange={(kind) => store.edit(setFrame(id, FRAMES[kind].frame, FRAMES[kind].parted))}
       />
-      {frame ? field("width", frame.sheet === null ? "Width of the frame" : "Width of its flanges", frame.width) : null}
-      {frame?.sheet ? field("sheet", "Thickness of the sheet", frame.sheet) : null}
+      {fields?.length("width", frame?.sheet ? "Width of its flanges" : "Width of the frame")}
+      {frame?.sheet ? fields?.length("sheet", "Thickness of the sheet") : null}
       {frame ? <BreakField list="openings" id={id} label="Break across it" /> : null}
       {frame ? <Reveals id={id} /> : null}
     </>
@@ -57,7 +57,7 @@ function Reveals({ id }: { id: string }) {
     .map((bridge) => (
       <section key={bridge.place} aria-label={bridge.name} className="col-span-3 grid gap-2">
         <h4 className="font-semibold">{bridge.name}</h4>
-        <BridgeLook bridge={bridge} action="See it in two dimensions" testId={bridge.place.endsWith("jamb") ? "jamb" : "threshold"} />
+        <BridgeLook bridge={bridge} action="See it in two dimensions" testId={bridge.place === place.jamb(id) ? "jamb" : "threshold"} />
       </section>
     ))
 }

@@ -4,15 +4,16 @@ import { clearOpening } from "../../../core/shell/clear-opening"
 import { faceName } from "../../../core/shell/face-name"
 import { freePlace } from "../../../core/shell/opening-fit"
 import { OPENING_KINDS, OPENING_SIZES } from "../../../edit/start/openings"
-import { FACES } from "../../../schema/job/references"
-import type { FaceId, Opening } from "../../../schema/job/shell"
+import type { Opening } from "../../../schema/job/shell"
 import { useJob } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
-import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
+import { choicesOf, SelectField } from "../../primitives/fields"
+import { faceChoices } from "../../fields/face-choices"
+import { fieldsOf } from "../../fields/fields-of"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { OpeningFrameFields } from "./opening-frame"
-import { NameField, PartList } from "./part-list"
+import { PartList } from "./part-list"
 import { useParts } from "./use-parts"
 import { useWriting } from "../../writing/writing"
 
@@ -31,41 +32,33 @@ export function Openings() {
   const { write } = useWriting()
   const { brief, shell } = useJob()
   const figures = useChosenFace()
-  const { entries, add, remove } = useParts("openings")
   const [kind, setKind] = useState<Opening["kind"]>("window")
   const on = figures.name.toLowerCase()
-  const onAdd = () => {
-    const place = freePlace(
-      figures.face,
-      figures.openings.map(({ opening }) => opening),
-      OPENING_SIZES[kind],
-    )
-    if (!place)
-      return { code: "no-room", path: [], message: `There is no room for a ${KINDS[kind]} on the ${on}: move or remove what is there.` }
+  const first = (): Opening | null => {
+    const taken = figures.openings.map(({ opening }) => opening)
+    const place = freePlace(figures.face, taken, OPENING_SIZES[kind])
     const name = KINDS[kind].charAt(0).toUpperCase() + KINDS[kind].slice(1)
-    return add({ name, kind, face: figures.id, ...place, ...OPENING_KINDS[kind] })
+    return place && { name, kind, face: figures.face.id, ...place, ...OPENING_KINDS[kind] }
   }
-  const length = (value: number) => write("length", value)
-  const parts = entries.map(([id, opening]) => ({
-    id,
-    name: opening.name,
-    words: `${faceName(opening.face, brief.kind, shell.form.kind).toLowerCase()} · ${length(opening.width)} × ${length(opening.height)}`,
-    face: opening.face,
-    fields: <OpeningFields id={id} opening={opening} />,
-    onRemove: () => remove(id),
-  }))
   return (
     <PartList
       list="openings"
       title="Doors, windows, hatches"
       ask={<SelectField label="A new" value={kind} options={choicesOf(KINDS)} onChange={setKind} />}
       addName={`Add to the ${on}`}
-      onAdd={onAdd}
-      parts={parts}
+      first={first}
+      full={`There is no room for a ${KINDS[kind]} on the ${on}: move or remove what is there.`}
+      words={({ face, width, height }) =>
+        `${faceName(face, brief.kind, shell.form.kind).toLowerCase()} · ${write("length", width)} × ${write("length", height)}`
+      }
+      face={({ face }) => face}
+      note={(none) =>
+        none
+          ? "None yet. Choose a face on the pelt and add one; then drag it to its place, or type where it is."
+          : "Left is as one sees it from inside. Drag them on the pelt: they snap to edges, members and to each other; Shift lets go. Arrow keys move the one in focus."
+      }
     >
-      {parts.length === 0
-        ? "None yet. Choose a face on the pelt and add one; then drag it to its place, or type where it is."
-        : "Left is as one sees it from inside. Drag them on the pelt: they snap to edges, members and to each other; Shift lets go. Arrow keys move the one in focus."}
+      {(opening, id) => <OpeningFields id={id} opening={opening} />}
     </PartList>
   )
 }
@@ -78,43 +71,25 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
   const { face } = surfaces.find(({ face: { id } }) => id === opening.face)!
   const clear = clearOpening(job.shell.form, face, opening, linings)
   const length = (value: number) => write("length", value)
-  const field = (key: "x" | "y" | "width" | "height" | "leaf" | "jamb", label: string) => (
-    <QuantityField label={label} kind="length" value={opening[key]} onCommit={(value) => change(id, { [key]: value })} />
-  )
+  const fields = fieldsOf(opening, (part) => change(id, part))
   return (
     <>
-      <NameField part={opening} onChange={(name) => change(id, name)} />
       <SelectField
         label="Kind"
         value={opening.kind}
         options={choicesOf(KINDS)}
         onChange={(kind) => change(id, { kind, ...OPENING_KINDS[kind], frame: opening.frame })}
       />
-      <SelectField<FaceId>
-        label="In"
-        value={opening.face}
-        options={FACES[job.shell.form.kind].map((value) => ({ value, name: faceName(value, job.brief.kind, job.shell.form.kind) }))}
-        onChange={(to) => change(id, { face: to })}
-      />
-      {field("x", "From the left")}
-      {field("y", "From the lower edge")}
-      <SelectField label="It opens" value={opening.swing} options={choicesOf(SWINGS)} onChange={(swing) => change(id, { swing })} />
-      {field("width", "Width")}
-      {field("height", "Height")}
-      {field("leaf", "Thickness of the leaf")}
-      {field("jamb", "Lining on jambs and head")}
-      <QuantityField
-        label={opening.frame ? "U of the leaf or pane" : "U, frame included"}
-        kind="transmittance"
-        value={opening.uValue}
-        onCommit={(uValue) => change(id, { uValue })}
-      />
-      <QuantityField
-        label="Sun let in, 0 to 1"
-        kind="ratio"
-        value={opening.solarFactor}
-        onCommit={(solarFactor) => change(id, { solarFactor })}
-      />
+      {fields.choice("face", "In", faceChoices(job))}
+      {fields.length("x", "From the left")}
+      {fields.length("y", "From the lower edge")}
+      {fields.choice("swing", "It opens", SWINGS)}
+      {fields.length("width", "Width")}
+      {fields.length("height", "Height")}
+      {fields.length("leaf", "Thickness of the leaf")}
+      {fields.length("jamb", "Lining on jambs and head")}
+      {fields.quantity("uValue", "transmittance", opening.frame ? "U of the leaf or pane" : "U, frame included")}
+      {fields.quantity("solarFactor", "ratio", "Sun let in, 0 to 1")}
       <OpeningFrameFields id={id} opening={opening} onChange={(frame) => change(id, frame)} />
       <p className="col-span-3" data-testid="clear-opening">
         Clear once everything is lined: <span className="font-semibold">{`${length(clear.width)} × ${length(clear.height)}`}</span>

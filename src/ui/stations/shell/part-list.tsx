@@ -1,58 +1,63 @@
 "use client"
-import type { Parts } from "../../../edit/shell-edits"
 import { Plus, Trash2 } from "lucide-react"
 import { type ReactNode, useState } from "react"
+import type { Part, Parts } from "../../../edit/shell-edits"
 import type { FaceId } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/parse"
+import { fieldsOf } from "../../fields/fields-of"
 import { isChosen, useJobStore, useJobView } from "../../job/job-store"
 import { Button, IconButton } from "../../primitives/button"
-import { TypedField } from "../../primitives/fields"
 import { Refusal } from "../../primitives/refusal"
+import { useParts } from "./use-parts"
 
-/** A part of the shell in a list: what it is in a line, and its fields when it is chosen. */
-export interface Part {
-  id: string
-  name: string
-  words: string
-  /** The face that it is on; choosing it chooses the face too. */
-  face?: FaceId
-  fields: ReactNode
-  onRemove: () => void
-}
+type Named = Exclude<keyof Parts, "readings">
 
-interface Props {
-  /** The list of the shell that they are in. */
-  list: keyof Parts
+interface Props<L extends Named> {
+  list: L
   title: string
   addName: string
-  /** Adds a part; a fault says why not. */
-  onAdd: () => Fault | null
+  /** The part that is added; null where there is no room for it, as `full` says. */
+  first: () => Part<L> | null
+  full?: string
   /** What is asked before one is added. */
   ask?: ReactNode
-  parts: readonly Part[]
-  /** A line under the list. */
-  children?: ReactNode
+  /** What a part is, in a line behind its name. */
+  words: (part: Part<L>) => string
+  /** The face that it is on; choosing it chooses the face too. */
+  face?: (part: Part<L>) => FaceId
+  /** A line under the list. @param none whether nothing is in it */
+  note: (none: boolean) => ReactNode
+  /** The fields of the chosen part beside its name. */
+  children: (part: Part<L>, id: string, change: (change: Partial<Part<L>>) => Fault | null) => ReactNode
 }
 
 /** Parts of the shell; the chosen one is open to be changed. */
-export function PartList({ list, title, addName, onAdd, ask, parts, children }: Props) {
+export function PartList<L extends Named>({ list, title, addName, first, full, ask, words, face, note, children }: Props<L>) {
   const chosen = useJobView((view) => view.part)
   const store = useJobStore()
+  const { entries, add, change, remove } = useParts(list)
   const [refusal, setRefusal] = useState<string | null>(null)
+  const onAdd = () => {
+    const part = first()
+    setRefusal(part ? (add(part)?.message ?? null) : (full ?? null))
+  }
+  const under = note(entries.length === 0)
   return (
     <section aria-label={title}>
       <div className="flex items-end justify-between gap-3 pb-1">
         <h2 className="grow font-display text-[15px] font-semibold">{title}</h2>
         {ask}
-        <Button onClick={() => setRefusal(onAdd()?.message ?? null)}>
+        <Button onClick={onAdd}>
           <Plus size={14} aria-hidden className="mr-1 inline" />
           {addName}
         </Button>
       </div>
       <Refusal>{refusal}</Refusal>
       <ul>
-        {parts.map(({ id, name, words, face, fields, onRemove }) => {
+        {entries.map(([id, part]) => {
           const open = isChosen(chosen, list, id)
+          const own = (next: Partial<Part<L>>) => change(id, next)
+          const on = face ? { face: face(part), layer: null } : {}
           return (
             <li key={id} className="border-b border-seam py-1">
               <div className="flex items-center gap-2">
@@ -60,26 +65,26 @@ export function PartList({ list, title, addName, onAdd, ask, parts, children }: 
                   type="button"
                   aria-expanded={open}
                   className="grow truncate text-left"
-                  onClick={() => store.choose({ part: open ? null : { list, id }, ...(face ? { face, layer: null } : {}) })}
+                  onClick={() => store.choose({ part: open ? null : { list, id }, ...on })}
                 >
-                  <span className="font-semibold">{name}</span>
-                  <span className="text-graphite">, {words}</span>
+                  <span className="font-semibold">{part.name}</span>
+                  <span className="text-graphite">, {words(part)}</span>
                 </button>
-                <IconButton name={`Remove ${name}`} onClick={onRemove}>
+                <IconButton name={`Remove ${part.name}`} onClick={() => remove(id)}>
                   <Trash2 size={16} aria-hidden />
                 </IconButton>
               </div>
-              {open ? <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1 pb-3">{fields}</div> : null}
+              {open ? (
+                <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1 pb-3">
+                  {fieldsOf<{ name: string }>(part, (name) => own(name as Partial<Part<L>>)).text("name", "Name")}
+                  {children(part, id, own)}
+                </div>
+              ) : null}
             </li>
           )
         })}
       </ul>
-      {children === undefined ? null : <div className="pt-1 text-graphite">{children}</div>}
+      {under === undefined ? null : <div className="pt-1 text-graphite">{under}</div>}
     </section>
   )
-}
-
-/** What a part is called. */
-export function NameField({ part, onChange }: { part: { name: string }; onChange: (change: { name: string }) => Fault | null }) {
-  return <TypedField label="Name" shown={part.name} onCommit={(name) => onChange({ name: name.trim() })} />
 }

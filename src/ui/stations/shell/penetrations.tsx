@@ -2,17 +2,18 @@
 import { useState } from "react"
 import { faceName } from "../../../core/shell/face-name"
 import { polygonCentre } from "../../../core/shell/polygon"
-import { FACES } from "../../../schema/job/references"
-import type { FaceId, Penetration } from "../../../schema/job/shell"
+import type { Penetration } from "../../../schema/job/shell"
 import { BridgeLook } from "../../bridge/bridge-look"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJob } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
-import { choicesOf, QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { choicesOf, SelectField } from "../../primitives/fields"
+import { faceChoices } from "../../fields/face-choices"
+import { fieldsOf } from "../../fields/fields-of"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { BreakField } from "./break-field"
-import { NameField, PartList } from "./part-list"
+import { PartList } from "./part-list"
 import { useParts } from "./use-parts"
 
 type Kind = "beam" | "pipe" | "cable" | "bolt" | "base"
@@ -36,21 +37,13 @@ const SHAPES: Record<Penetration["shape"], string> = { round: "round", square: "
 export function Penetrations() {
   const { brief, shell } = useJob()
   const figures = useChosenFace()
-  const { entries, add, remove } = useParts("penetrations")
   const [kind, setKind] = useState<Kind>("beam")
-  const onAdd = () => {
-    const { name, first } = KINDS[kind]
+  const first = (): Penetration => {
+    const { name, first: one } = KINDS[kind]
     const [x, y] = polygonCentre(figures.face.outline)
-    return add({ name: name.charAt(0).toUpperCase() + name.slice(1), face: figures.id, x: Math.max(0, x), y: Math.max(0, y), ...first })
+    const at = { face: figures.face.id, x: Math.max(0, x), y: Math.max(0, y) }
+    return { name: name.charAt(0).toUpperCase() + name.slice(1), ...at, ...one }
   }
-  const parts = entries.map(([id, part]) => ({
-    id,
-    name: part.name,
-    words: `${faceName(part.face, brief.kind, shell.form.kind).toLowerCase()}${part.count > 1 ? ` · ${part.count} of them` : ""}`,
-    face: part.face,
-    fields: <PenetrationFields id={id} part={part} />,
-    onRemove: () => remove(id),
-  }))
   const names = Object.fromEntries(Object.entries(KINDS).map(([value, { name }]) => [value, name])) as Record<Kind, string>
   return (
     <PartList
@@ -58,15 +51,21 @@ export function Penetrations() {
       title="Beams, pipes, bolts"
       ask={<SelectField label="A new" value={kind} options={choicesOf(names)} onChange={setKind} />}
       addName={`Through the ${figures.name.toLowerCase()}`}
-      onAdd={onAdd}
-      parts={parts}
+      first={first}
+      words={({ face, count }) => `${faceName(face, brief.kind, shell.form.kind).toLowerCase()}${count > 1 ? ` · ${count} of them` : ""}`}
+      face={({ face }) => face}
+      note={(none) => (
+        <>
+          {none
+            ? "Nothing yet. A beam that runs outdoors, a pipe, a cable, bolts through the foam: each carries heat past the insulation."
+            : "Each must be sealed to every tight layer that it passes. Screws all over a layer are said at the layer."}
+          <div className="pt-2">
+            <Remark kind="caution">{CAUTION}</Remark>
+          </div>
+        </>
+      )}
     >
-      {parts.length === 0
-        ? "Nothing yet. A beam that runs outdoors, a pipe, a cable, bolts through the foam: each carries heat past the insulation."
-        : "Each must be sealed to every tight layer that it passes. Screws all over a layer are said at the layer."}
-      <div className="pt-2">
-        <Remark kind="caution">{CAUTION}</Remark>
-      </div>
+      {(part, id) => <PenetrationFields id={id} part={part} />}
     </PartList>
   )
 }
@@ -76,51 +75,23 @@ const CAUTION =
   "A flue needs its maker’s clearances to all that burns; gas, mains cables and whatever carries load are work for a licensed trade. Your local code decides."
 
 function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
-  const { brief, shell } = useJob()
+  const job = useJob()
   const materials = useMaterials()
   const { change } = useParts("penetrations")
-  const field = (key: "x" | "y" | "width" | "outdoors" | "indoors", label: string) => (
-    <QuantityField label={label} kind="length" value={part[key]} onCommit={(value) => change(id, { [key]: value })} />
-  )
+  const fields = fieldsOf(part, (next) => change(id, next))
   return (
     <>
-      <NameField part={part} onChange={(name) => change(id, name)} />
-      <SelectField<FaceId>
-        label="Through"
-        value={part.face}
-        options={FACES[shell.form.kind].map((value) => ({ value, name: faceName(value, brief.kind, shell.form.kind) }))}
-        onChange={(face) => change(id, { face })}
-      />
-      <TypedField
-        label="How many alike"
-        shown={String(part.count)}
-        onCommit={(text) =>
-          /^\d+$/.test(text.trim())
-            ? change(id, { count: Number(text) })
-            : { code: "not-a-number", path: [], message: "Write a whole number, such as 4." }
-        }
-      />
-      <SelectField
-        label="Made of"
-        value={part.material}
-        options={materialChoices(materials, ["metal", "wood", "board", "covering", "stone"])}
-        onChange={(material) => change(id, { material })}
-      />
-      <SelectField label="Section" value={part.shape} options={choicesOf(SHAPES)} onChange={(shape) => change(id, { shape })} />
-      {field("width", part.shape === "round" ? "Diameter" : "Width")}
-      <QuantityField
-        label="Its wall, if hollow"
-        kind="length"
-        value={part.wall}
-        placeholder="solid"
-        onCommit={(wall) => change(id, { wall })}
-        onEmpty={() => change(id, { wall: null })}
-      />
-      {field("outdoors", "Stands out outdoors")}
-      {field("indoors", "Stands out indoors")}
+      {fields.choice("face", "Through", faceChoices(job))}
+      {fields.count("count", "How many alike")}
+      {fields.choice("material", "Made of", materialChoices(materials, ["metal", "wood", "board", "covering", "stone"]))}
+      {fields.choice("shape", "Section", SHAPES)}
+      {fields.length("width", part.shape === "round" ? "Diameter" : "Width")}
+      {fields.maybe("wall", "length", "Its wall, if hollow", "solid")}
+      {fields.length("outdoors", "Stands out outdoors")}
+      {fields.length("indoors", "Stands out indoors")}
       <BreakField list="penetrations" id={id} label="Plastic set into its run" />
-      {field("x", "Middle, from the left")}
-      {field("y", "Middle, from the lower edge")}
+      {fields.length("x", "Middle, from the left")}
+      {fields.length("y", "Middle, from the lower edge")}
       <Point id={id} />
     </>
   )

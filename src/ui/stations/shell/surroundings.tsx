@@ -1,4 +1,5 @@
 "use client"
+import { Fragment } from "react"
 import { partOf } from "../../../core/shell/face"
 import { temperatureBeyond } from "../../../core/enclosure/surface-figures"
 import { compassPoint } from "../../../core/shell/face-name"
@@ -7,8 +8,9 @@ import type { Shell, Space } from "../../../schema/job/shell"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
+import { fieldsOf } from "../../fields/fields-of"
 import { ChassisFields } from "./chassis"
-import { NameField, PartList } from "./part-list"
+import { PartList } from "./part-list"
 import { useParts } from "./use-parts"
 import { useWriting } from "../../writing/writing"
 
@@ -34,6 +36,7 @@ const SPACES: Record<Space["kind"], string> = {
 export function Surroundings() {
   const { shell } = useJob()
   const store = useJobStore()
+  const overhang = fieldsOf(shell.overhang, (part) => store.edit(setOverhang(part)))
   return (
     <div className="station gap-3">
       <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2">
@@ -51,18 +54,8 @@ export function Surroundings() {
             onCommit={(value) => store.edit(setAzimuth(value))}
           />
         </div>
-        <QuantityField
-          label="Roof past the side walls"
-          kind="length"
-          value={shell.overhang.eaves}
-          onCommit={(eaves) => store.edit(setOverhang({ eaves }))}
-        />
-        <QuantityField
-          label="Roof past front and back"
-          kind="length"
-          value={shell.overhang.ends}
-          onCommit={(ends) => store.edit(setOverhang({ ends }))}
-        />
+        {overhang.length("eaves", "Roof past the side walls")}
+        {overhang.length("ends", "Roof past front and back")}
       </div>
       <p className="text-graphite">
         {shell.against.floor ? "Another space is below the floor, as said beneath." : UNDER[shell.floor]} An overhang’s shade is not in the
@@ -77,23 +70,16 @@ export function Surroundings() {
 
 /** Rooms and spaces beside, over or under the enclosure. */
 function Spaces() {
-  const { entries, add, remove } = useParts("spaces")
-  const parts = entries.map(([id, space]) => ({
-    id,
-    name: space.name,
-    words: SPACES[space.kind],
-    fields: <SpaceFields id={id} space={space} />,
-    onRemove: () => remove(id),
-  }))
   return (
     <PartList
       list="spaces"
       title="Other spaces beside it"
       addName="Space"
-      onAdd={() => add({ kind: "unheated", name: "Space beside it", conductance: 50 })}
-      parts={parts}
+      first={() => ({ kind: "unheated", name: "Space beside it", conductance: 50 })}
+      words={({ kind }) => SPACES[kind]}
+      note={(none) => (none ? "None: every face stands in the open. A lean-to, a cab, a loft, a building around it go here." : undefined)}
     >
-      {entries.length === 0 ? "None: every face stands in the open. A lean-to, a cab, a loft, a building around it go here." : undefined}
+      {(space, id) => <SpaceFields id={id} space={space} />}
     </PartList>
   )
 }
@@ -110,7 +96,6 @@ function SpaceFields({ id, space }: { id: string; space: Space }) {
   const { change } = useParts("spaces")
   return (
     <>
-      <NameField part={space} onChange={(name) => change(id, name)} />
       <div className="col-span-2">
         <SelectField
           label="Kind"
@@ -120,22 +105,15 @@ function SpaceFields({ id, space }: { id: string; space: Space }) {
         />
       </div>
       {space.kind === "held"
-        ? (["winter", "summer"] as const).flatMap((season) => [
-            <QuantityField
-              key={`${season} temperature`}
-              label={`Its temperature, ${season}`}
-              kind="temperature"
-              value={space[season].temperature}
-              onCommit={(temperature) => change(id, { [season]: { ...space[season], temperature } })}
-            />,
-            <QuantityField
-              key={`${season} humidity`}
-              label={`Its humidity, ${season}`}
-              kind="percent"
-              value={space[season].relativeHumidity}
-              onCommit={(relativeHumidity) => change(id, { [season]: { ...space[season], relativeHumidity } })}
-            />,
-          ])
+        ? (["winter", "summer"] as const).map((season) => {
+            const { quantity } = fieldsOf(space[season], (part) => change(id, { [season]: { ...space[season], ...part } }))
+            return (
+              <Fragment key={season}>
+                {quantity("temperature", "temperature", `Its temperature, ${season}`)}
+                {quantity("relativeHumidity", "percent", `Its humidity, ${season}`)}
+              </Fragment>
+            )
+          })
         : null}
       {space.kind === "unheated" ? <Balance id={id} space={space} /> : null}
     </>
@@ -154,12 +132,7 @@ function Balance({ id, space }: { id: string; space: Extract<Space, { kind: "unh
   }
   return (
     <>
-      <QuantityField
-        label="Its loss outdoors, per degree"
-        kind="conductance"
-        value={space.conductance}
-        onCommit={(conductance) => change(id, { conductance })}
-      />
+      {fieldsOf(space, (part) => change(id, part)).quantity("conductance", "conductance", "Its loss outdoors, per degree")}
       <p className="col-span-2 self-end text-graphite">
         {beside
           ? `It finds ${warmth("winter")} in the worst night, ${warmth("summer")} on the worst afternoon.`
