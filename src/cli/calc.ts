@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs"
-import type { Fault } from "../schema/parse"
+import type { Fault } from "../schema/outcome"
 import { OPERATIONS, readInput, runOperation, schemaOf } from "../operations/registry"
 
 const USAGE = "calc OPERATION [FILE] | calc OPERATION --schema | calc --list"

@@ -1,3 +1,4 @@
+import type { Note } from "../schema/note"
 import type { FaceId } from "../schema/job/shell"
 import type { Kind } from "./quantity/measure"
 
@@ -33,7 +34,7 @@ export interface Working {
   inputs: { name: string; quantity: Quantity; from: Source }[]
   method: string
   source: string
-  notes: string[]
+  notes: Note[]
 }
 
 /** A value with what it is a quantity of. */

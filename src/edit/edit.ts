@@ -1,5 +1,5 @@
 import { enablePatches, produceWithPatches, type Draft, type Patch } from "immer"
-import { InputError, type Outcome } from "../schema/outcome"
+import { attempt, type Outcome } from "../schema/outcome"
 import { Job } from "../schema/job/job"
 import { referenceFault } from "../schema/job/references"
 import { check } from "../schema/parse"
@@ -26,14 +26,9 @@ export interface EditResult {
  * @returns null in `value` when nothing changed
  */
 export function applyEdit(job: Job, edit: Edit): Outcome<EditResult | null> {
-  let result: readonly [Job, Patch[], Patch[]]
-  try {
-    result = produceWithPatches(job, edit.recipe)
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error
-    return { ok: false, error: { code: error.code, path: error.path, message: error.message } }
-  }
-  const [next, patches, inverse] = result
+  const produced = attempt(() => produceWithPatches(job, edit.recipe))
+  if (!produced.ok) return produced
+  const [next, patches, inverse] = produced.value
   if (patches.length === 0) return { ok: true, value: null }
   const checked = check(Job, next)
   if (!checked.ok) return checked

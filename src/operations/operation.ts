@@ -1,4 +1,5 @@
 import type * as z from "zod"
+import type { Noted } from "../schema/note"
 
 /** A named computation with its shapes: what the command line, the routes and the screens call. */
 export interface Operation<I extends z.ZodType = z.ZodType, O extends z.ZodType = z.ZodType> {
@@ -6,7 +7,8 @@ export interface Operation<I extends z.ZodType = z.ZodType, O extends z.ZodType 
   summary: string
   input: I
   output: O
-  run: (input: z.output<I>) => z.output<O>
+  /** Notes come with their codes; what is printed is their words. */
+  run: (input: z.output<I>) => Noted<z.output<O>>
 }
 
 /** Keeps the types of one operation while it is written. */

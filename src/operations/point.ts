@@ -20,7 +20,9 @@ export const point = operation({
       pointTransmittance: figures.point,
       coldestInside: figures.coldestInside,
       warmestOutside: figures.warmestOutside,
-      notes: ["Reckoned as fins at both ends and the run between them; what it loses sideways on the way is left out."],
+      notes: [
+        { code: "fins", text: "Reckoned as fins at both ends and the run between them; what it loses sideways on the way is left out." },
+      ],
     }
   },
 })

@@ -32,7 +32,11 @@ export function runOperation(operation: Operation, input: unknown): Outcome<unkn
 
 function runOne(operation: Operation, input: unknown): Outcome<unknown> {
   const checked = check(operation.input, input)
-  if (checked.ok) return attempt(() => operation.run(checked.value))
+  if (checked.ok)
+    return attempt(() => {
+      const { notes, ...output } = operation.run(checked.value)
+      return { ...output, notes: notes.map(({ text }) => text) }
+    })
   const { code, path, message } = checked.error
   return { ok: false, error: { code, path, message } }
 }

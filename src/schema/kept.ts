@@ -1,12 +1,15 @@
 import * as z from "zod"
 import { Assembly } from "./job/build-up"
-import { JOB_VERSION, JobKind, OwnMaterials } from "./job/job"
+import { JobKind, OwnMaterials } from "./job/job"
 import { Material } from "./material"
 
 export const BUILD_UP_FORMAT = "pelzhaus-build-up"
 export const MATERIAL_FORMAT = "pelzhaus-material"
 
-const version = z.literal(JOB_VERSION).describe("of the job format that its parts are written in")
+/** Version of what is kept on the shelf; each older one has a step in `kept-steps.ts`. */
+export const KEPT_VERSION = 8
+
+const version = z.literal(KEPT_VERSION).describe("version of kept things")
 
 /** A build-up on the shelf, with the materials of its own that it is made of. */
 export const KeptBuildUp = z.strictObject({

@@ -5,6 +5,14 @@ import { emissivity, fraction, quantity, relativeHumidity, temperature, thicknes
 export const MaterialClass = z.enum(["metal", "wood", "board", "stone", "fibre", "foam", "membrane", "covering", "plaster", "glass", "air"])
 export type MaterialClass = z.output<typeof MaterialClass>
 
+/** How it is put in place. */
+export const Application = z.enum(["board", "sheet", "batt", "loose", "sprayed", "poured", "brushed", "length", "built"])
+export type Application = z.output<typeof Application>
+
+/** What a material is offered for where the bench looks for one. */
+export const Use = z.enum(["thermal-break", "slab-edge"])
+export type Use = z.output<typeof Use>
+
 /** From far under a vacuum panel to far over silver. */
 const conductivity = (meaning: string) => quantity("W/(m·K)", meaning, { min: 0.0005, max: 1000 })
 
@@ -41,8 +49,11 @@ export const Material = z.strictObject({
   compressiveStrength: quantity("Pa", "stress at 10 % strain or at yield", { above: 0, max: 1e11 }).nullable(),
   fire: z.strictObject({
     reaction: z.string().max(200),
+    combustible: z.boolean().describe("whether it burns, smoulders or chars"),
     needsCover: z.boolean().describe("foam to be covered by an approved barrier in occupied spaces"),
   }),
+  application: Application,
+  uses: z.array(Use).max(2).describe("what it is offered for beside layers of a build-up"),
   sold: z.strictObject({
     form: z.enum(["sheet", "roll", "batt", "bag", "kit", "length", "tin", "built"]),
     thicknesses: z.array(thickness()).min(1).max(60).describe("thicknesses sold or usual, rising"),

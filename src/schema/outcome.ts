@@ -1,4 +1,11 @@
-import type { Fault } from "./parse"
+/** What is wrong with an input, where, and what mends it. */
+export interface Fault {
+  code: string
+  path: (string | number)[]
+  message: string
+  /** Where a number is out of its range: the limit, SI, and what was given. */
+  range?: { edge: string; limit: number; given: number }
+}
 
 /** Input that a person can mend: `code` for programs, `path` to the field, `message` for people. */
 export class InputError extends Error {
@@ -15,6 +22,12 @@ export class InputError extends Error {
 /** The result of what may fail in normal life. */
 export type Outcome<T> = { ok: true; value: T } | { ok: false; error: Fault }
 
+/** A result that is a refusal. */
+export const refused = (code: string, path: (string | number)[], message: string): { ok: false; error: Fault } => ({
+  ok: false,
+  error: { code, path, message },
+})
+
 /**
  * Runs a computation and turns an `InputError` into data; anything else is our fault and goes on up.
  * @throws whatever `compute` throws beside `InputError`
@@ -24,7 +37,7 @@ export function attempt<T>(compute: () => T): Outcome<T> {
     return { ok: true, value: compute() }
   } catch (error) {
     if (!(error instanceof InputError)) throw error
-    return { ok: false, error: { code: error.code, path: error.path, message: error.message } }
+    return refused(error.code, error.path, error.message)
   }
 }
 

@@ -1,24 +1,16 @@
 import type * as z from "zod"
-
-/** What is wrong with an input, where, and what mends it. */
-export interface Fault {
-  code: string
-  path: (string | number)[]
-  message: string
-  /** Where a number is out of its range: the limit, SI, and what was given. */
-  range?: { edge: string; limit: number; given: number }
-}
+import { type Fault, type Outcome, refused } from "./outcome"
 
 type Issue = z.core.$ZodIssue
 
 /** Checks a value against a schema; the first issue becomes a fault that a person can act on. */
-export function check<S extends z.ZodType>(schema: S, value: unknown): { ok: true; value: z.output<S> } | { ok: false; error: Fault } {
+export function check<S extends z.ZodType>(schema: S, value: unknown): Outcome<z.output<S>> {
   const result = schema.safeParse(value)
   if (result.success) return { ok: true, value: result.data }
   // An unknown name comes last: the missing field that it was meant to be says more.
   const issues = result.error.issues
   const first = issues.find((issue) => issue.code !== "unrecognized_keys") ?? issues[0]
-  return { ok: false, error: first ? faultOf(first, value) : { code: "invalid", path: [], message: "The input is not valid." } }
+  return first ? { ok: false, error: faultOf(first, value) } : refused("invalid", [], "The input is not valid.")
 }
 
 /** @returns the place as one reads it: `layers[2].thickness`. */

@@ -1,15 +1,14 @@
 import { describe, expect, test } from "@jest/globals"
+import { KNOWN, demoJobs } from "../../tests/fixtures/jobs"
 import { materialOf } from "../core/material/catalogue"
-import { KNOWN } from "../edit/known"
-import { demoJobs } from "../edit/start/demo-jobs"
 import type { Assembly } from "./job/build-up"
-import { JOB_VERSION } from "./job/job"
+import { KEPT_VERSION } from "./kept"
 import { readKept } from "./read-kept"
 
 const assembly = demoJobs()[0]!.variants.first!.assemblies.wall!
 const own = { ...materialOf("xps"), name: "Board of ours" }
-const buildUp = { format: "pelzhaus-build-up", version: JOB_VERSION, kind: "van", assembly, materials: {} }
-const material = { format: "pelzhaus-material", version: JOB_VERSION, material: own }
+const buildUp = { format: "pelzhaus-build-up", version: KEPT_VERSION, kind: "van", assembly, materials: {} }
+const material = { format: "pelzhaus-material", version: KEPT_VERSION, material: own }
 
 const faultOf = (document: unknown) => {
   const read = readKept(document, KNOWN)
@@ -21,20 +20,27 @@ describe("what is kept", () => {
     for (const one of [buildUp, material]) expect(readKept(one, KNOWN)).toEqual({ ok: true, value: one })
   })
 
-  test("of version 6 is read too: its build-ups had no insulation along an edge", () => {
+  test("of version 6 is read too: its build-ups had no insulation along an edge, its materials no fields for what rules go by", () => {
     const then: Partial<Assembly> = { ...assembly }
     delete then.edge
     expect(readKept({ ...buildUp, version: 6, assembly: then }, KNOWN)).toEqual({
       ok: true,
       value: { ...buildUp, assembly: { ...then, edge: null } },
     })
-    expect(readKept({ ...material, version: 6 }, KNOWN)).toEqual({ ok: true, value: material })
+    // A material said in words that it burns and is to be covered, and by how it is sold that it comes in boards; it was offered for nothing.
+    const { application: _, uses: __, fire, ...words } = own
+    const { combustible: ___, ...burns } = fire
+    const older = { ...words, fire: { ...burns, reaction: `${fire.reaction}; cover it` } }
+    expect(readKept({ ...material, version: 6, material: older }, KNOWN)).toEqual({
+      ok: true,
+      value: { ...material, material: { ...own, uses: [] } },
+    })
   })
 
   test.each([
     ["something else", {}, { code: "wrong-format", path: "format" }],
     ["nothing", null, { code: "wrong-format", path: "format" }],
-    ["a newer one", { ...buildUp, version: JOB_VERSION + 1 }, { code: "wrong-version", path: "version" }],
+    ["a newer one", { ...buildUp, version: KEPT_VERSION + 1 }, { code: "wrong-version", path: "version" }],
     ["one older than there were any", { ...material, version: 5 }, { code: "wrong-version", path: "version" }],
     [
       "a layer of nothing known",

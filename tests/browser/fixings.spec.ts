@@ -83,7 +83,7 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
   const coldest = async () => {
     await go("Heat")
     await figure(page, "loss")
-    return Number(await page.locator("[data-bridge='right floor']").getByRole("cell").nth(4).innerText())
+    return Number(await page.locator("[data-bridge='edge/right/floor']").getByRole("cell").nth(4).innerText())
   }
   const bare = await coldest()
   // Looked into, it can be set beside the edge as it is.
@@ -160,7 +160,7 @@ test("the steel of a floor's frame: the foot of the walls is reckoned on it, and
   await expect(page.getByRole("alert").filter({ hasText: "It must be at least 0.5 mm." })).toBeVisible()
   await page.keyboard.press("Escape")
   await openJob(page, id, "heat")
-  const foot = page.locator("[data-bridge='right floor']")
+  const foot = page.locator("[data-bridge='edge/right/floor']")
   await foot.getByRole("button", { name: /^See/ }).click()
   await page.getByRole("button", { name: "Calculate its temperatures" }).click()
   await expect(page.getByTestId("seen-bridge")).toContainText("of it are counted")

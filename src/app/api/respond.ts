@@ -1,6 +1,7 @@
 import type * as z from "zod"
 import type { Outcome } from "../../schema/outcome"
-import { check, type Fault } from "../../schema/parse"
+import type { Fault } from "../../schema/outcome"
+import { check } from "../../schema/parse"
 
 /** Greatest body of a request, bytes: a job file and what is around it. */
 const LARGEST_BODY = 4_200_000

@@ -1,4 +1,5 @@
 import type { AirInput, AirOutput } from "../../schema/air"
+import { type Noted, noteIf } from "../../schema/note"
 import { InputError } from "../../schema/outcome"
 import { DRY_AIR_GAS_CONSTANT, WATER_TO_AIR_MASS, ZERO_CELSIUS } from "../quantity/constants"
 import { dewPoint } from "./dew-point"
@@ -10,7 +11,7 @@ import { saturationPressure } from "./saturation-pressure"
  * @throws InputError `over-saturated`, `vapour-above-pressure`, `out-of-range`
  * @see ASHRAE Fundamentals 2017, ch. 1, eq. 20 (humidity ratio), 30 (enthalpy), 26 (volume)
  */
-export function moistAir(air: AirInput): AirOutput {
+export function moistAir(air: AirInput): Noted<AirOutput> {
   const { temperature, pressure } = air
   const saturation = saturationPressure(temperature)
   const [field, vapourPressure] = vapourPressureOf(air, saturation)
@@ -36,7 +37,7 @@ export function moistAir(air: AirInput): AirOutput {
     humidityRatio,
     enthalpy: 1006 * temperature + humidityRatio * (2_501_000 + 1860 * temperature),
     density: densityOf(temperature, vapourPressure, pressure),
-    notes: point !== null && point < -100 ? ["The dew point lies below −100 °C, outside the range of the fit over ice."] : [],
+    notes: noteIf(point !== null && point < -100, "below-fit", "The dew point lies below −100 °C, outside the range of the fit over ice."),
   }
 }
 

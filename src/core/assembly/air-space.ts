@@ -1,5 +1,6 @@
 import type { AirspaceInput, AirspaceOutput } from "../../schema/airspace"
 import type { HeatFlowDirection } from "../../schema/quantity"
+import { type Noted, noteIf } from "../../schema/note"
 import { STEFAN_BOLTZMANN, ZERO_CELSIUS } from "../quantity/constants"
 
 /** Width above which an air space behaves like a small room and ISO 6946 annex D no longer holds, m. */
@@ -11,16 +12,17 @@ const WIDEST = 0.3
  * @returns m²·K/W and coefficients W/(m²·K)
  * @see ISO 6946:2017, annex D.2 (general equations)
  */
-export function airSpace(space: AirspaceInput): AirspaceOutput {
+export function airSpace(space: AirspaceInput): Noted<AirspaceOutput> {
   const { emissivity1, emissivity2 } = space
   const effectiveEmissivity = 1 / (1 / emissivity1 + 1 / emissivity2 - 1)
   const convective = convectiveCoefficient(space.thickness, space.direction, space.temperatureDifference)
   const kelvin = space.meanTemperature + ZERO_CELSIUS
   const radiative = effectiveEmissivity * 4 * STEFAN_BOLTZMANN * kelvin ** 3
-  const notes =
-    space.thickness > WIDEST
-      ? ["An air space over 0.3 m wide is a small room: ISO 6946 does not cover it; the figure is an extrapolation."]
-      : []
+  const notes = noteIf(
+    space.thickness > WIDEST,
+    "wide-air-space",
+    "An air space over 0.3 m wide is a small room: ISO 6946 does not cover it; the figure is an extrapolation.",
+  )
   return { resistance: 1 / (convective + radiative), convective, radiative, effectiveEmissivity, notes }
 }
 

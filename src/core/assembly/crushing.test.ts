@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
+import { timber } from "../../../tests/fixtures/layers"
 import { type Assembly, type Layer, PLAIN_LAYER } from "../../schema/job/build-up"
-import { timber } from "../../edit/start/layers"
 import { builtLayers } from "./build-up"
 import { crushedLayers, pressedLayers } from "./crushing"
 

@@ -1,4 +1,5 @@
 import type { AssemblyInput, AssemblyLayer, AssemblyOutput } from "../../schema/assembly"
+import { type Note, type Noted, noteIf } from "../../schema/note"
 import type { HeatFlowDirection } from "../../schema/quantity"
 import { sum } from "../numeric/sum"
 import { airSpace } from "./air-space"
@@ -10,6 +11,9 @@ export const METAL = 10
 
 /** Greatest ratio of the two limits for which the combined method holds, ISO 6946:2017, 6.7.2.1. */
 export const WIDEST_RATIO = 1.5
+
+/** What is said of a stack. */
+export type Transmittance = Noted<AssemblyOutput>
 
 /** Members that cross a layer: those of one set are the same sticks in all its layers. */
 export interface Framing {
@@ -38,7 +42,7 @@ export const stackOf = (assembly: AssemblyInput): Stack => ({
  * @param stack layers outside to inside; m, W/(m·K), m²·K/W; members of different sets cross freely, or stand side by side in one layer
  * @see ISO 6946:2017, 6.7.2 (combined method), annex F (corrections)
  */
-export function thermalTransmittance(stack: Stack): AssemblyOutput {
+export function thermalTransmittance(stack: Stack): Transmittance {
   const { direction, layers } = stack
   const rsi = stack.rsi ?? INDOOR_RESISTANCE[direction]
   const rse = stack.rse ?? OUTDOOR_RESISTANCE
@@ -172,19 +176,33 @@ function fastenerCorrection(layer: StackLayer, resistance: number, centreResista
   return conductance * (resistance / centreResistance) ** 2
 }
 
-function notesOf({ layers, inside, outside }: Stack, ratio: number): string[] {
-  const notes: string[] = []
-  layers.forEach((layer, i) => {
-    const name = layer.name ?? `layer ${i + 1}`
-    if (layer.effectiveShare !== 0 && layer.framing.some(({ fraction, conductivity }) => fraction > 0 && conductivity >= METAL))
-      notes.push(`Members in ${name} conduct like metal: the combined method does not hold there, and the bridge operation does.`)
-    if (layer.airspace && layer.thickness > 0.3) notes.push(`The air space ${name} is over 0.3 m wide, beyond ISO 6946.`)
-  })
-  if (ratio > WIDEST_RATIO)
-    notes.push(
+function notesOf({ layers, inside, outside }: Stack, ratio: number): Note[] {
+  return [
+    ...layers.flatMap(({ name, framing, effectiveShare, airspace, thickness }, i) => {
+      const called = name ?? `layer ${i + 1}`
+      const metal = effectiveShare !== 0 && framing.some(({ fraction, conductivity }) => fraction > 0 && conductivity >= METAL)
+      return [
+        ...noteIf(
+          metal,
+          "metal-members",
+          `Members in ${called} conduct like metal: the combined method does not hold there, and the bridge operation does.`,
+        ),
+        ...noteIf(
+          airspace !== undefined && thickness > 0.3,
+          "wide-air-space",
+          `The air space ${called} is over 0.3 m wide, beyond ISO 6946.`,
+        ),
+      ]
+    }),
+    ...noteIf(
+      ratio > WIDEST_RATIO,
+      "limits-apart",
       `The two limits differ by ${ratio.toFixed(2)} to 1, more than the 1.5 for which the combined method holds (ISO 6946, 6.7.2.1).`,
-    )
-  if ((inside === undefined) !== (outside === undefined))
-    notes.push("Interface temperatures need the air on both sides; only one was given.")
-  return notes
+    ),
+    ...noteIf(
+      (inside === undefined) !== (outside === undefined),
+      "one-air",
+      "Interface temperatures need the air on both sides; only one was given.",
+    ),
+  ]
 }

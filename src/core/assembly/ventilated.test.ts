@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
-import { sketch } from "../../edit/start/layers"
+import { sketch } from "../../../tests/fixtures/layers"
 import { builtLayers, transmittanceInput } from "./build-up"
 import { thermalTransmittance } from "./thermal-transmittance"
 import { effectiveShares, ventilation } from "./ventilated"

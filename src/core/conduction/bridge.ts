@@ -1,4 +1,5 @@
 import type { BridgeInput, BridgeOutput } from "../../schema/bridge"
+import { type Note, type Noted, noteIf } from "../../schema/note"
 import { type Body, firstMesh, surroundings } from "./body"
 import { faceTemperature, cornerTemperatures, temperatureAt } from "./temperatures"
 import { type Facet, type Field, fieldOn, inSeries } from "./field"
@@ -19,10 +20,10 @@ export interface SolvedBody {
  * The mesh is halved until that changes no heat flow by more than the accuracy.
  * @see ISO 10211:2017
  */
-export const bridge = (body: BridgeInput): BridgeOutput => bridgeFigures(body, solvedBody(body))
+export const bridge = (body: BridgeInput): Noted<BridgeOutput> => bridgeFigures(body, solvedBody(body))
 
 /** What is said of a solved body. */
-export function bridgeFigures(body: Body, { field, flows, fine }: SolvedBody): BridgeOutput {
+export function bridgeFigures(body: Body, { field, flows, fine }: SolvedBody): Noted<BridgeOutput> {
   const around = surroundings(body)
   const largest = Math.max(...flows.map(Math.abs))
   const corners = body.probes ? cornerTemperatures(body, field) : null
@@ -121,14 +122,18 @@ function temperatureFactor(around: ReturnType<typeof surroundings>, surface: Bri
   return (coldest - low) / (high - low)
 }
 
-function notesOf(body: Body, field: Field, fine: boolean): string[] {
+function notesOf(body: Body, field: Field, fine: boolean): Note[] {
   return [
-    ...(fine
-      ? []
-      : [
-          "The largest mesh was reached before the heat flows settled to the accuracy asked for. Where two fixed temperatures meet they have no finite value; temperatures away from there stand.",
-        ]),
-    ...(field.converged ? [] : ["The balance of the cells did not settle to the last digit."]),
-    ...(body.blocks.some(({ airspace }) => airspace) ? ["Voids are taken as unventilated, at 10 °C and 5 K."] : []),
+    ...noteIf(
+      !fine,
+      "largest-mesh",
+      "The largest mesh was reached before the heat flows settled to the accuracy asked for. Where two fixed temperatures meet they have no finite value; temperatures away from there stand.",
+    ),
+    ...noteIf(!field.converged, "not-converged", "The balance of the cells did not settle to the last digit."),
+    ...noteIf(
+      body.blocks.some(({ airspace }) => airspace),
+      "voids",
+      "Voids are taken as unventilated, at 10 °C and 5 K.",
+    ),
   ]
 }

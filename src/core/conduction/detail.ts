@@ -1,4 +1,5 @@
 import type { BridgeOutput } from "../../schema/bridge"
+import type { Note, Noted } from "../../schema/note"
 import type { HeatFlowDirection } from "../../schema/quantity"
 import { type Body, surroundings } from "./body"
 
@@ -91,7 +92,7 @@ export interface DetailFigures {
   coldestInside: number
   warmestOutside: number
   coldestAt: { x: number; y: number }
-  notes: string[]
+  notes: Note[]
 }
 
 /**
@@ -99,7 +100,7 @@ export interface DetailFigures {
  * @param counted what ψ is taken from
  * @see ISO 10211:2017, 10 (ψ = L2D − Σ U·l)
  */
-export function detailFigures(detail: Detail, solved: BridgeOutput, counted: BridgeOutput): DetailFigures {
+export function detailFigures(detail: Detail, solved: Noted<BridgeOutput>, counted: Noted<BridgeOutput>): DetailFigures {
   const of = (temperature: number) => surroundings(detail.body).filter((one) => one.temperature === temperature)
   const inside = of(INDOORS).map(({ id }) => solved.surface[id]!)
   const coldest = inside.reduce((least, one) => (one.minimum < least.minimum ? one : least))
@@ -108,6 +109,6 @@ export function detailFigures(detail: Detail, solved: BridgeOutput, counted: Bri
     coldestInside: coldest.minimum,
     warmestOutside: Math.max(...of(OUTDOORS).map(({ id }) => solved.surface[id]!.maximum)),
     coldestAt: coldest.minimumAt,
-    notes: detail.counted ? [...solved.notes, detail.counted.why] : solved.notes,
+    notes: detail.counted ? [...solved.notes, { code: "counted-without", text: detail.counted.why }] : solved.notes,
   }
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
+import { RIBS, sketch, timber } from "../../../tests/fixtures/layers"
 import fc from "fast-check"
-import { RIBS, sketch, timber } from "../../edit/start/layers"
 import type { MemberSet } from "../../schema/job/build-up"
 import { builtLayers } from "../assembly/build-up"
 import { thermalTransmittance } from "../assembly/thermal-transmittance"

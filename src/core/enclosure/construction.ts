@@ -1,4 +1,3 @@
-import type { AssemblyOutput } from "../../schema/assembly"
 import type { Assembly } from "../../schema/job/build-up"
 import type { OwnMaterials, Service } from "../../schema/job/job"
 import type { HeatFlowDirection, Season } from "../../schema/quantity"
@@ -6,7 +5,7 @@ import { builtLayers, type BuiltLayer, transmittanceInput, withoutMembers } from
 import { setsBeyondCombined } from "../assembly/combined-method"
 import { inService } from "../assembly/in-service"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
-import { thermalTransmittance } from "../assembly/thermal-transmittance"
+import { thermalTransmittance, type Transmittance } from "../assembly/thermal-transmittance"
 import type { Films } from "../conduction/detail"
 import { withOwnMaterials } from "../material/catalogue"
 import { memoised } from "../memoised"
@@ -35,8 +34,8 @@ export interface Construction {
   /** Sets of members that the combined method does not hold for. */
   sets: readonly string[]
   /** By the combined method, without those members. */
-  winter: AssemblyOutput
-  summer: AssemblyOutput
+  winter: Transmittance
+  summer: Transmittance
 }
 
 /** A build-up as a surface wears it; one whose surroundings and build-up were not touched is not worked out again. */

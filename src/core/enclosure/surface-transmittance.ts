@@ -1,4 +1,5 @@
 import type { GroundInput, GroundOutput } from "../../schema/ground"
+import { type Note, type Noted, noteIf } from "../../schema/note"
 import type { SlabEdge } from "../../schema/job/build-up"
 import type { OwnMaterials } from "../../schema/job/job"
 import { labelResistance } from "../assembly/build-up"
@@ -23,8 +24,8 @@ export interface SurfaceTransmittance {
   /** Of the whole surface in the worst night, and past the lighter film of a hot afternoon, W/(m²·K). */
   transmittance: number
   summerTransmittance: number
-  ground: (GroundOutput & Pick<GroundInput, "edge">) | null
-  notes: string[]
+  ground: (Noted<GroundOutput> & Pick<GroundInput, "edge">) | null
+  notes: Note[]
 }
 
 /** What a slab's heat depends on beside its own layers: its edge in the weather, and the thickness of the walls on it, m. */
@@ -61,8 +62,8 @@ export function surfaceTransmittance(
     ground: adjacent.kind === "ground" ? onGround(face, construction, slab, edge, materials) : null,
     notes: [
       ...winter.notes,
-      ...(transmittance < bare * (1 - 1e-9) ? [INSULATING] : []),
-      ...(layers[0]!.effectiveShare < 1 ? [VENTED] : []),
+      ...noteIf(transmittance < bare * (1 - 1e-9), "insulating-members", INSULATING),
+      ...noteIf(layers[0]!.effectiveShare < 1, "vented", VENTED),
     ],
   }
 }

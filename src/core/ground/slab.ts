@@ -1,4 +1,5 @@
 import type { GroundInput, GroundOutput } from "../../schema/ground"
+import { type Noted, noteIf } from "../../schema/note"
 
 /** Soil where no more is known of it, W/(m·K). @see ISO 13370:2017, table 7 (sand or gravel) */
 export const SOIL_CONDUCTIVITY = 2
@@ -8,7 +9,7 @@ export const SOIL_CONDUCTIVITY = 2
  * @param floor m², m, W/(m·K), m²·K/W
  * @see ISO 13370:2017, 7.2 (slab on ground), eq. 3 and 4; annex B (edge insulation), eq. B.3 and B.4
  */
-export function slabOnGround(floor: GroundInput): GroundOutput {
+export function slabOnGround(floor: GroundInput): Noted<GroundOutput> {
   const { soilConductivity: soil } = floor
   const characteristicDimension = floor.area / (floor.perimeter / 2)
   const equivalentThickness = floor.wallThickness + soil * (floor.rsi + floor.floorResistance + floor.rse)
@@ -21,7 +22,7 @@ export function slabOnGround(floor: GroundInput): GroundOutput {
     equivalentThickness,
     edgeTransmittance,
     heatTransferCoefficient: floor.area * uValue + floor.perimeter * edgeTransmittance,
-    notes: edgeIsWorse ? ["The edge insulation conducts no better than the ground it replaces and counts nothing."] : [],
+    notes: noteIf(edgeIsWorse, "idle-edge", "The edge insulation conducts no better than the ground it replaces and counts nothing."),
   }
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
-import { demoJobs } from "../../edit/start/demo-jobs"
+import { demoJobs } from "../../../tests/fixtures/jobs"
 import { rankedBridges } from "./bridge-ranking"
 import { ledgerOf } from "./ledger"
 import { solvedLedger } from "./solved-ledger"

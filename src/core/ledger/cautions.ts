@@ -34,9 +34,9 @@ export function layerCautions(layers: readonly BuiltLayer[]): string[] {
   const foam = layers.find(({ material }) => material.fire.needsCover)
   if (foam)
     cautions.push(
-      `${foam.material.name} ${foam.material.fire.reaction.replace("; cover it", "")}: in most occupied spaces it needs an approved thermal or ignition barrier. Your local code and the maker’s sheet decide.`,
+      `${foam.material.name} ${foam.material.fire.reaction}: in most occupied spaces it needs an approved thermal or ignition barrier. Your local code and the maker’s sheet decide.`,
     )
-  if (layers.some(({ layer }) => layer.material.startsWith("spray-")))
+  if (layers.some(({ material }) => material.application === "sprayed"))
     cautions.push(
       "Sprayed foam: fumes, heat by lift thickness and time before re-entry are in the maker’s sheet; a licensed applicator decides.",
     )

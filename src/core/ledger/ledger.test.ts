@@ -1,13 +1,10 @@
 import { massOfLayers, priceOfLayers } from "../takeoff/content"
+import { demoJobs, startShell } from "../../../tests/fixtures/jobs"
 import { describe, expect, test } from "@jest/globals"
 import { PLAIN_LAYER } from "../../schema/job/build-up"
 import fc from "fast-check"
 import type { Job } from "../../schema/job/job"
-import { demoJobs } from "../../edit/start/demo-jobs"
-import { startShell } from "../../edit/start/start-job"
 import { HEADLINES } from "./headlines"
-import { slabOnGround } from "../ground/slab"
-import { infiltration } from "../airflow/infiltration"
 import { sum } from "../numeric/sum"
 import { inTheWay } from "./in-the-way"
 import { ledgerOf } from "./ledger"
@@ -18,42 +15,6 @@ import { whatIf } from "../trials/what-if"
 
 const [larkspur, nettle, tern, barn] = demoJobs() as [Job, Job, Job, Job]
 const ledger = (job: Job) => ledgerOf(activeState(job))
-
-describe("slab on ground, ISO 13370:2017, by hand", () => {
-  const floor = { area: 100, perimeter: 40, wallThickness: 0.3, soilConductivity: 2, rsi: 0.17, rse: 0.04 }
-
-  test("bare", () => {
-    // B' = 5; dt = 0.3 + 2·0.21 = 0.72; U = 4/(π·5 + 0.72)·ln(π·5/0.72 + 1) = 4/16.42796·ln 22.81662 = 0.243487·3.127489 = 0.761503
-    const bare = slabOnGround({ ...floor, floorResistance: 0 })
-    expect(bare.characteristicDimension).toBe(5)
-    expect(bare.equivalentThickness).toBeCloseTo(0.72, 12)
-    expect(bare.uValue).toBeCloseTo(0.7615, 4)
-  })
-
-  test("well insulated", () => {
-    // R 4: dt = 0.3 + 2·4.21 = 8.72 ≥ B': U = 2/(0.457·5 + 8.72) = 0.181736
-    expect(slabOnGround({ ...floor, floorResistance: 4 }).uValue).toBeCloseTo(0.181736, 6)
-  })
-
-  test("with edge insulation upright, 0.6 m deep, 50 mm of 0.035", () => {
-    // d' = 2(0.05/0.035 − 0.05/2) = 2.807143; 2D = 1.2; ψ = −2/π·(ln(1.2/0.72 + 1) − ln(1.2/3.527143 + 1)) = −0.63662·(0.980829 − 0.292859) = −0.437976
-    const edged = slabOnGround({
-      ...floor,
-      floorResistance: 0,
-      edge: { kind: "vertical", depthOrWidth: 0.6, thickness: 0.05, conductivity: 0.035 },
-    })
-    expect(edged.edgeTransmittance).toBeCloseTo(-0.43798, 4)
-    expect(edged.heatTransferCoefficient).toBeCloseTo(100 * edged.uValue + 40 * edged.edgeTransmittance, 9)
-  })
-})
-
-test("leaking air, by hand", () => {
-  // 10 changes at 50 Pa of 30 m³ = 0.083333 m³/s; ELA = 0.083333·0.193639·0.387959 = 0.0062603 m²
-  // √(0.0145·25 + 0.0174·16) = √0.6409 = 0.800562; flow 0.0050118 m³/s = 0.60141 changes
-  const air = infiltration({ ach50: 10, volume: 30, height: 2.5, shelter: 3, insideTemperature: 20, outsideTemperature: -5, windSpeed: 4 })
-  expect(air.leakageArea).toBeCloseTo(0.0062603, 6)
-  expect(air.ach).toBeCloseTo(0.6014, 3)
-})
 
 describe("the ledger", () => {
   test("has the parts of its totals, and every working ends at its figure", () => {

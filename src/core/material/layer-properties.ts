@@ -21,6 +21,9 @@ export function arealPrice(material: Material, thickness: number): number {
   return amount * { "m²": 1, "m³": thickness, kg: arealMass(material, thickness) }[per]
 }
 
+/** How a material behaves in a fire, in words. */
+export const fireWords = ({ fire: { reaction, needsCover } }: Material): string => (needsCover ? `${reaction}; cover it` : reaction)
+
 /** The thickness sold nearest to a wanted one, m. */
 export function nearestSold(material: Material, thickness: number): number {
   return material.sold.thicknesses.reduce((best, sold) => (Math.abs(sold - thickness) < Math.abs(best - thickness) ? sold : best))

@@ -1,6 +1,6 @@
 import { massOfLayers, priceOfLayers } from "../takeoff/content"
+import { sketch } from "../../../tests/fixtures/layers"
 import { describe, expect, test } from "@jest/globals"
-import { sketch } from "../../edit/start/layers"
 import { builtLayers } from "../assembly/build-up"
 import { materialOf } from "./catalogue"
 import { pressedConductivity } from "./pressed-fibre"

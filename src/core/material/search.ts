@@ -105,7 +105,7 @@ export function findMaterials(catalogue: Readonly<Record<string, Material>>, wan
 function candidateOf(id: string, material: Material, wanted: Wanted, usual: number): Candidate | null {
   if (!named(material, wanted.words)) return null
   if (wanted.cover === false && material.fire.needsCover) return null
-  if (wanted.burns === false && !material.fire.reaction.startsWith("does not burn")) return null
+  if (wanted.burns === false && material.fire.combustible) return null
   if (wanted.strength !== null && (material.compressiveStrength ?? 0) < wanted.strength) return null
   const layers = material.sold.thicknesses
     .filter((thickness) => within(thickness, wanted.thinnest, wanted.thickest))

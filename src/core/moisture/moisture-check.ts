@@ -56,13 +56,13 @@ function verdictOn(look: (season: Season) => DampLook): MoistureCheck {
 }
 
 /** Soil is damp all year, and as warm as the year's mean at the far end of the ground's resistance; it is wet anyway, so only what lies above it counts. */
-function dampOnSoil(layers: readonly BuiltLayer[], ground: GroundOutput, inside: AirState, annualMean: number): DampLook {
+function dampOnSoil(layers: readonly BuiltLayer[], ground: Pick<GroundOutput, "uValue">, inside: AirState, annualMean: number): DampLook {
   const look = dampLook(layers, "down", groundResistance(ground, layers), inside, { temperature: annualMean, relativeHumidity: 1 })
   return look.wetSide === "outside" ? { ...look, faceSweats: false, exfiltrationWets: null } : look
 }
 
 /** What the ground adds to the floor's own resistance, m²·K/W. */
-function groundResistance(ground: GroundOutput, layers: readonly BuiltLayer[]): number {
+function groundResistance(ground: Pick<GroundOutput, "uValue">, layers: readonly BuiltLayer[]): number {
   const own = thermalTransmittance(transmittanceInput(layers, "down", 0)).centreResistance
   return Math.max(0.04, 1 / ground.uValue - own)
 }

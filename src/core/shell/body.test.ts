@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
+import { startShell } from "../../../tests/fixtures/jobs"
 import fc from "fast-check"
 import { anyForm } from "../../../tests/arbitrary/any-form"
-import { startShell } from "../../edit/start/start-job"
 import type { Form } from "../../schema/job/form"
 import { boxInSpace, foldedUp, type SpacePoint } from "./body"
 import { clearVolume } from "./clear-volume"

@@ -1,8 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
+import { OPENING_KINDS, startShell } from "../../../tests/fixtures/jobs"
 import fc from "fast-check"
 import { anyForm } from "../../../tests/arbitrary/any-form"
-import { OPENING_KINDS } from "../../edit/start/openings"
-import { startShell } from "../../edit/start/start-job"
 import { Dimension, type Form, measureOf } from "../../schema/job/form"
 import type { FloorBox, Opening } from "../../schema/job/shell"
 import { clearOpening, fitSpare, unfit } from "./clear-opening"
@@ -131,7 +130,8 @@ describe("the tape, from where it was held", () => {
       fc.property(anyForm(1, 12), fc.constantFrom(...Dimension.options), (form, dimension) => {
         const value = measureOf(form, dimension)
         if (value === undefined) return
-        expect(measureOverAll(form, dimension, linings, measureInside(form, dimension, linings))).toBeCloseTo(value, 9)
+        // Rounds that settle by a factor each time: a hundredth of a micrometre is far under what a tape can tell.
+        expect(measureOverAll(form, dimension, linings, measureInside(form, dimension, linings))).toBeCloseTo(value, 8)
       }),
     )
   })

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
-import { KITS, startJob } from "../../edit/start/start-job"
-import { sketch } from "../../edit/start/layers"
+import { sketch } from "../../../tests/fixtures/layers"
+import { KITS, startJob } from "../../../tests/fixtures/jobs"
 import { UNSOLVED } from "../enclosure/solved-details"
 import { activeState, type JobState } from "../enclosure/job-state"
 import { depthLeft, whatFits } from "../trials/what-fits"

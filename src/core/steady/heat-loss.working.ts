@@ -65,7 +65,7 @@ export function heatLossWorking(ledger: Lost): Working {
     ],
     method: "Steady flow: nobody inside, no sun, everything at rest. Faces are measured over all; ψ of an edge makes up for that.",
     source: "EN 12831-1:2017, 6.3; ψ by ISO 10211:2017; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017",
-    notes: ledger.surfaces.flatMap(({ name, notes }) => notes.map((note) => `${name}: ${note}`)),
+    notes: ledger.surfaces.flatMap(({ name, notes }) => notes.map(({ code, text }) => ({ code, text: `${name}: ${text}` }))),
   }
 }
 

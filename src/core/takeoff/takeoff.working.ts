@@ -38,7 +38,7 @@ export function weightWorking(ledger: Built & { weight: number }): Working {
     inputs: [],
     method: "Layers with their members; what is there already weighs nothing here. Screws, glue and waste are not counted.",
     source: "Densities of the catalogue",
-    notes: ["A vehicle's gross weight is on its plate: weigh it loaded."],
+    notes: [{ code: "gross-weight", text: "A vehicle's gross weight is on its plate: weigh it loaded." }],
   }
 }
 

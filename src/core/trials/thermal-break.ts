@@ -1,7 +1,8 @@
 import type { SlabEdge } from "../../schema/job/build-up"
+import type { Use } from "../../schema/material"
 import type { Breaks } from "../../schema/job/job"
 import { arealPrice } from "../material/layer-properties"
-import { materialOf, withOwnMaterials } from "../material/catalogue"
+import { CATALOGUE, materialOf, withOwnMaterials } from "../material/catalogue"
 import { sum } from "../numeric/sum"
 import { partOf } from "../shell/face"
 import type { RankedBridge } from "../ledger/bridge-ranking"
@@ -9,18 +10,19 @@ import type { Ledger } from "../ledger/ledger"
 import { alongSlab } from "../enclosure/perimeter-insulation"
 import type { JobState } from "../enclosure/job-state"
 
-/** What a break can be of: stuffs that are sold thin and lie under a lining, and those that a job brings along. */
-export const breakStuffs = ({ materials }: JobState): string[] => [
-  "xps",
-  "cork-board",
-  "wood-fibre-board",
-  "aerogel-blanket",
-  "softwood-plywood",
-  ...Object.keys(materials),
-]
+/** What can be used so: stuffs of the catalogue that are made for it, and any that a job brings along. */
+const stuffsFor =
+  (use: Use) =>
+  ({ materials }: JobState): string[] => [
+    ...Object.keys(CATALOGUE).filter((id) => CATALOGUE[id]!.uses.includes(use)),
+    ...Object.keys(materials),
+  ]
 
-/** What can lie along a slab's edge in the ground, and of a job's own stuffs any. */
-export const rimStuffs = ({ materials }: JobState): string[] => ["xps", "xps-heavy", "foam-glass", ...Object.keys(materials)]
+/** What a break can be of: stuffs that are sold thin and lie under a lining. */
+export const breakStuffs = stuffsFor("thermal-break")
+
+/** What can lie along a slab's edge in the ground. */
+export const rimStuffs = stuffsFor("slab-edge")
 
 /** Thicker than this a break is a layer of insulation of its own, m. */
 const THICKEST = 0.06

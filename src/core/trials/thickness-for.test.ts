@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
-import { demoJobs } from "../../edit/start/demo-jobs"
+import { demoJobs } from "../../../tests/fixtures/jobs"
 import { ledgerOf } from "../ledger/ledger"
 import { activeState, withLayer } from "../enclosure/job-state"
 import { thicknessFor } from "./thickness-for"

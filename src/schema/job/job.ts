@@ -7,7 +7,7 @@ import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 7
+export const JOB_VERSION = 8
 export const JOB_FORMAT = "pelzhaus-job"
 /** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
 export const LARGEST_FILE = 4_000_000

@@ -6,9 +6,10 @@ import { v3ToV4 } from "./v3-to-v4"
 import { v4ToV5 } from "./v4-to-v5"
 import { v5ToV6 } from "./v5-to-v6"
 import { v6ToV7 } from "./v6-to-v7"
+import { v7ToV8 } from "./v7-to-v8"
 
 /** Steps by the version they start from. */
-export const STEPS: Readonly<Record<number, Step>> = { 1: v1ToV2, 2: v2ToV3, 3: v3ToV4, 4: v4ToV5, 5: v5ToV6, 6: v6ToV7 }
+export const STEPS: Readonly<Record<number, Step>> = { 1: v1ToV2, 2: v2ToV3, 3: v3ToV4, 4: v4ToV5, 5: v5ToV6, 6: v6ToV7, 7: v7ToV8 }
 
 /**
  * Takes a document up to the current version, one step at a time.

@@ -13,3 +13,25 @@ export function changed(value: unknown, change: (part: Part) => Part): unknown {
 export function mapped(parts: unknown, change: (part: unknown) => unknown): unknown {
   return changed(parts, (known) => Object.fromEntries(Object.entries(known).map(([id, part]) => [id, change(part)])))
 }
+
+/** The parts of a state: what is worked on in each variant, and what is pinned. */
+export interface StateParts {
+  brief: unknown
+  shell: unknown
+  variant: unknown
+  materials: unknown
+}
+
+/**
+ * A step that changes every state of a job alike: each variant with what all of them share, and what is pinned.
+ * @param change gives the parts that it changes; what all variants share must not depend on one of them
+ */
+export const eachState =
+  (change: (state: StateParts) => Partial<StateParts>): Step =>
+  ({ variants, pinned, ...job }) => {
+    const { brief, shell, materials } = job
+    const { variant: _, ...shared } = change({ brief, shell, materials, variant: undefined })
+    const variantOf = (variant: unknown) => ({ variant, ...change({ brief, shell, materials, variant }) }).variant
+    const pinnedOf = (known: Part) => ({ ...known, ...change(known as unknown as StateParts) })
+    return { ...job, ...shared, variants: mapped(variants, variantOf), pinned: changed(pinned, pinnedOf) }
+  }

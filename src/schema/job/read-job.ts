@@ -1,15 +1,14 @@
 import { parse as parseLoose, printParseErrorCode, type ParseError } from "jsonc-parser"
-import { check, type Fault } from "../parse"
+import { type Outcome, refused } from "../outcome"
+import { check } from "../parse"
 import { Job, JOB_FORMAT, JOB_VERSION, LARGEST_FILE } from "./job"
 import { migrate } from "./migrate"
 import { type Known, referenceFault } from "./references"
 
-type Read = { ok: true; value: Job } | { ok: false; error: Fault }
-
 /** Reads a job file of any version; a fault names the place. */
-export function readJob(text: string, known: Known): Read {
+export function readJob(text: string, known: Known): Outcome<Job> {
   if (text.length > LARGEST_FILE)
-    return fail(
+    return refused(
       "too-large",
       [],
       `The file has ${Math.round(text.length / 1e6)} MB; a job has at most ${LARGEST_FILE / 1e6} MB. It is not a job file.`,
@@ -18,13 +17,13 @@ export function readJob(text: string, known: Known): Read {
   try {
     document = JSON.parse(text)
   } catch {
-    return fail("not-json", [], `The file is not JSON: ${syntaxPlace(text)}.`)
+    return refused("not-json", [], `The file is not JSON: ${syntaxPlace(text)}.`)
   }
   return readDocument(document, known)
 }
 
 /** The same for a document that was parsed already. */
-export function readDocument(document: unknown, known: Known): Read {
+export function readDocument(document: unknown, known: Known): Outcome<Job> {
   if (
     typeof document !== "object" ||
     document === null ||
@@ -32,12 +31,12 @@ export function readDocument(document: unknown, known: Known): Read {
     !("format" in document) ||
     document.format !== JOB_FORMAT
   )
-    return fail("wrong-format", ["format"], `This is not a job file: its "format" must be "${JOB_FORMAT}".`)
+    return refused("wrong-format", ["format"], `This is not a job file: its "format" must be "${JOB_FORMAT}".`)
   const version = "version" in document ? document.version : undefined
   if (typeof version !== "number" || !Number.isInteger(version) || version < 1)
-    return fail("wrong-version", ["version"], `"version" must be a whole number from 1 to ${JOB_VERSION}.`)
+    return refused("wrong-version", ["version"], `"version" must be a whole number from 1 to ${JOB_VERSION}.`)
   if (version > JOB_VERSION)
-    return fail(
+    return refused(
       "wrong-version",
       ["version"],
       `The file has version ${version}; this Pelzhaus reads up to ${JOB_VERSION}. Open it with a newer one.`,
@@ -67,5 +66,3 @@ function syntaxPlace(text: string): string {
     .toLowerCase()
   return `line ${before.length}, column ${before.at(-1)!.length + 1}: ${what}`
 }
-
-const fail = (code: string, path: (string | number)[], message: string): Read => ({ ok: false, error: { code, path, message } })

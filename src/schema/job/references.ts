@@ -1,4 +1,4 @@
-import type { Fault } from "../parse"
+import type { Fault } from "../outcome"
 import { type FormKind, formContradiction, measureOf } from "./form"
 import type { Job, OwnMaterials, Variant } from "./job"
 import type { FaceId, Offsets, Shell } from "./shell"

@@ -1,15 +1,10 @@
-import { changed, mapped, type Step } from "./parts"
+import { changed, eachState, mapped } from "./parts"
 
 /**
  * Version 2 knows more forms, boxes on the floor, and members measured one by one; a job of version 1 has none of them.
  * What was pinned is a state of the job too and is taken along. What is no object stays as it is, for the schema to name.
  */
-export const v1ToV2: Step = (job) => ({
-  ...job,
-  shell: withBoxes(job.shell),
-  variants: mapped(job.variants, withPositions),
-  pinned: changed(job.pinned, (pinned) => ({ ...pinned, shell: withBoxes(pinned.shell), variant: withPositions(pinned.variant) })),
-})
+export const v1ToV2 = eachState(({ shell, variant }) => ({ shell: withBoxes(shell), variant: withPositions(variant) }))
 
 const withBoxes = (shell: unknown) => changed(shell, (part) => ({ ...part, boxes: {} }))
 

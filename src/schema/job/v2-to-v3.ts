@@ -1,21 +1,21 @@
-import { changed, mapped, type Part, type Step } from "./parts"
-import { FACES } from "./references"
+import { changed, eachState, mapped, type Part } from "./parts"
 
 /**
  * Version 3 knows members as things of the build-up that its layers lie between, spaces beyond faces, what the shell stands on,
  * and what was measured from where. What version 2 had is kept with its figures: the share of members at a spacing becomes a
  * typed one; those measured one by one are counted from the drawing from now on, which leaves the openings out.
  */
-export const v2ToV3: Step = (job) => ({
-  ...job,
-  shell: shellOf(job.shell, kindOf(job.brief)),
-  variants: mapped(job.variants, variantOf),
-  pinned: changed(job.pinned, (pinned) => ({
-    ...pinned,
-    shell: shellOf(pinned.shell, kindOf(pinned.brief)),
-    variant: variantOf(pinned.variant),
-  })),
-})
+export const v2ToV3 = eachState(({ brief, shell, variant }) => ({ shell: shellOf(shell, kindOf(brief)), variant: variantOf(variant) }))
+
+/** Faces of each form, as version 3 had them. */
+const FACES: Record<string, readonly string[]> = {
+  box: ["floor", "left", "roof", "right", "front", "back"],
+  gable: ["floor", "left", "roof-left", "right", "roof-right", "front", "back"],
+  shed: ["floor", "left", "roof", "right", "front", "back"],
+  hip: ["floor", "left", "roof-left", "right", "roof-right", "front", "roof-front", "back", "roof-back"],
+  arch: ["floor", "left", "roof", "right", "front", "back"],
+  van: ["floor", "left", "roof", "right", "front", "back"],
+}
 
 const kindOf = (brief: unknown) => (brief as { kind?: unknown } | undefined)?.kind
 
@@ -23,7 +23,7 @@ const STANDS_ON: Record<string, string> = { van: "wheels", cabin: "frame" }
 
 const shellOf = (shell: unknown, kind: unknown) =>
   changed(shell, ({ setting, floor, ...part }) => {
-    const faces = FACES[(part.form as { kind: keyof typeof FACES } | undefined)?.kind ?? "box"] ?? []
+    const faces = FACES[(part.form as { kind: string } | undefined)?.kind ?? "box"] ?? []
     const sheltered = setting === "indoors" ? faces.filter((face) => face !== "floor" || floor === "air") : []
     return {
       ...part,

@@ -1,15 +1,10 @@
-import { changed, mapped, type Step } from "./parts"
+import { changed, eachState, mapped } from "./parts"
 
 /**
  * Version 5 knows what openings are set in, which was counted in their transmittance before, and how insulation is reckoned in service,
  * which was as declared.
  */
-export const v4ToV5: Step = (job) => ({
-  ...job,
-  brief: briefOf(job.brief),
-  shell: shellOf(job.shell),
-  pinned: changed(job.pinned, (pinned) => ({ ...pinned, brief: briefOf(pinned.brief), shell: shellOf(pinned.shell) })),
-})
+export const v4ToV5 = eachState(({ brief, shell }) => ({ brief: briefOf(brief), shell: shellOf(shell) }))
 
 const briefOf = (brief: unknown) => changed(brief, (known) => ({ ...known, service: null }))
 

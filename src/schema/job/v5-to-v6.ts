@@ -1,23 +1,15 @@
-import { changed, mapped, type Part, type Step } from "./parts"
+import { changed, eachState, mapped, type Part } from "./parts"
 
 /**
  * Version 6 brings its own materials along, and knows fasteners, pressed fibre, vented air spaces, filled members and what runs through
  * faces, and what saving heat is worth; older jobs had none of them.
  */
-export const v5ToV6: Step = (job) => ({
-  ...job,
+export const v5ToV6 = eachState(({ brief, shell, variant }) => ({
   materials: {},
-  brief: briefOf(job.brief),
-  shell: shellOf(job.shell),
-  variants: mapped(job.variants, variantOf),
-  pinned: changed(job.pinned, (pinned) => ({
-    ...pinned,
-    brief: briefOf(pinned.brief),
-    shell: shellOf(pinned.shell),
-    variant: variantOf(pinned.variant),
-    materials: {},
-  })),
-})
+  brief: briefOf(brief),
+  shell: shellOf(shell),
+  variant: variantOf(variant),
+}))
 
 /** As new jobs have it: 0.25 € a kWh over 15 years at 3 %. */
 const briefOf = (brief: unknown) =>

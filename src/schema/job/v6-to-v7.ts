@@ -1,19 +1,10 @@
-import { changed, mapped, type Part, type Step } from "./parts"
+import { changed, eachState, mapped, type Part } from "./parts"
 
 /**
  * In version 7 a variant says what parts frames and bars, and a build-up what lies along the edge of a slab: both are ways to build, and
  * stood in the shell, which all variants share. Every variant takes over what the shell had.
  */
-export const v6ToV7: Step = (job) => ({
-  ...job,
-  shell: changed(job.shell, shellOf),
-  variants: mapped(job.variants, (variant) => variantOf(variant, job.shell)),
-  pinned: changed(job.pinned, (pinned) => ({
-    ...pinned,
-    shell: changed(pinned.shell, shellOf),
-    variant: variantOf(pinned.variant, pinned.shell),
-  })),
-})
+export const v6ToV7 = eachState(({ shell, variant }) => ({ shell: changed(shell, shellOf), variant: variantOf(variant, shell) }))
 
 function shellOf({ slabEdge: _, ...shell }: Part): Part {
   return {

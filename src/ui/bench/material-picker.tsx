@@ -5,10 +5,10 @@ import { CATALOGUE } from "../../core/material/catalogue"
 import { type Candidate, findMaterials, parseWanted } from "../../core/material/search"
 import { addLayer, bringing, dropMaterial, replaceLayer, setMaterial } from "../../edit/assembly-edits"
 import { useJob, useJobStore } from "../job/job-store"
-import { JOB_VERSION, type OwnMaterials } from "../../schema/job/job"
-import { MATERIAL_FORMAT } from "../../schema/kept"
+import type { OwnMaterials } from "../../schema/job/job"
+import { KEPT_VERSION, MATERIAL_FORMAT } from "../../schema/kept"
 import type { Material } from "../../schema/material"
-import type { Fault } from "../../schema/parse"
+import type { Fault } from "../../schema/outcome"
 import { useKept } from "../library/use-kept"
 import { Compare } from "../materials/compare"
 import { Found } from "../materials/found"
@@ -54,7 +54,7 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
   }
   const write = async (id: string, material: Material): Promise<Fault | null> => {
     const fault =
-      store.edit(setMaterial(id, material)) ?? (await kept.keep(id, { format: MATERIAL_FORMAT, version: JOB_VERSION, material }))
+      store.edit(setMaterial(id, material)) ?? (await kept.keep(id, { format: MATERIAL_FORMAT, version: KEPT_VERSION, material }))
     if (fault) return fault
     setText(material.name)
     setWriting(null)

@@ -56,7 +56,7 @@ export function DetailView({ action, detail, children, ...words }: Props) {
           </Remark>
         ) : null}
         <p className="text-graphite">
-          ISO 10211; {words.left} {solved.notes.join(" ")}
+          ISO 10211; {words.left} {solved.notes.map(({ text }) => text).join(" ")}
         </p>
       </div>
       {children}

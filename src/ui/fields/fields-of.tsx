@@ -2,7 +2,7 @@
 import type { Kind } from "../../core/quantity/measure"
 import { wholeNumber } from "../../core/quantity/number"
 import { attempt } from "../../schema/outcome"
-import type { Fault } from "../../schema/parse"
+import type { Fault } from "../../schema/outcome"
 import { choicesOf, QuantityField, SelectField, TypedField } from "../primitives/fields"
 import { Toggle } from "../primitives/toggle"
 

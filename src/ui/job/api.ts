@@ -1,5 +1,5 @@
 import type { Outcome } from "../../schema/outcome"
-import type { Fault } from "../../schema/parse"
+import type { Fault } from "../../schema/outcome"
 
 /** No answer at all: the server is away, which is not an error of what was sent. */
 export const AWAY = "away"

@@ -10,7 +10,7 @@ import type { Change, OpenJob } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
 import type { FaceId } from "../../schema/job/shell"
 import type { Season } from "../../schema/quantity"
-import type { Fault } from "../../schema/parse"
+import type { Fault } from "../../schema/outcome"
 import { AWAY, call } from "./api"
 import { keepOutbox, type Outbox, takeOutbox } from "./outbox"
 

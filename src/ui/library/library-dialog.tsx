@@ -7,8 +7,8 @@ import { dampRank } from "../../core/moisture/damp-verdict"
 import { wearBuildUp } from "../../edit/assembly-edits"
 import { unfitWays, WAYS } from "../../edit/start/ways"
 import type { Assembly } from "../../schema/job/build-up"
-import { JOB_VERSION, type OwnMaterials } from "../../schema/job/job"
-import { BUILD_UP_FORMAT } from "../../schema/kept"
+import type { OwnMaterials } from "../../schema/job/job"
+import { BUILD_UP_FORMAT, KEPT_VERSION } from "../../schema/kept"
 import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
 import { useJob, useJobStore, useJobView } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
@@ -44,7 +44,7 @@ export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
     useMemo(() => candidates.map((one) => one.ledger), [candidates]),
   )
   const keepIt = async () => {
-    const document = { format: BUILD_UP_FORMAT, version: JOB_VERSION, kind: job.brief.kind, ...keptParts(now) } as const
+    const document = { format: BUILD_UP_FORMAT, version: KEPT_VERSION, kind: job.brief.kind, ...keptParts(now) } as const
     setRefusal((await kept.keep(`b-${newId().slice(0, 8)}`, document))?.message ?? null)
   }
   const take = ({ assembly, materials }: Candidate) => {

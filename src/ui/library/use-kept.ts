@@ -1,7 +1,7 @@
 "use client"
 import { useCallback, useEffect, useMemo, useState } from "react"
 import { BUILD_UP_FORMAT, type Kept, type KeptBuildUp, type KeptMaterial, type KeptThing, MATERIAL_FORMAT } from "../../schema/kept"
-import type { Fault } from "../../schema/parse"
+import type { Fault } from "../../schema/outcome"
 import { call } from "../job/api"
 
 export interface OnShelf<T extends KeptThing> {

@@ -1,3 +1,4 @@
+import { fireWords } from "../../core/material/layer-properties"
 import type { Candidate } from "../../core/material/search"
 import { printNumber } from "../../core/quantity/number"
 import type { Writing } from "../writing/writing"
@@ -47,7 +48,7 @@ export const LINES: readonly { name: string; of: (material: Material, writing: W
     name: "compressive strength",
     of: ({ compressiveStrength }) => (compressiveStrength === null ? "none" : `${printNumber(compressiveStrength / 1000, 0)} kPa`),
   },
-  { name: "fire", of: ({ fire }) => fire.reaction },
+  { name: "fire", of: fireWords },
   {
     name: "sold as",
     of: ({ sold }, writing) => {

@@ -1,4 +1,5 @@
 "use client"
+import { fireWords } from "../../core/material/layer-properties"
 import { type KeyboardEvent, useId } from "react"
 import type { Candidate } from "../../core/material/search"
 import type { OwnMaterials } from "../../schema/job/job"
@@ -48,7 +49,7 @@ export function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }
         <tbody>
           {found.map((layer) => {
             const on = beside.some(({ id }) => id === layer.id)
-            const { name, fire, class: kind } = layer.material
+            const { name, class: kind } = layer.material
             return (
               <tr key={layer.id} data-material={layer.id} className="border-b border-seam hover:bg-chosen">
                 <td>
@@ -73,7 +74,7 @@ export function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }
                     {of(layer, writing)}
                   </td>
                 ))}
-                <td className="pl-3">{fire.reaction}</td>
+                <td className="pl-3">{fireWords(layer.material)}</td>
                 <td className="pl-3">
                   <input
                     type="checkbox"

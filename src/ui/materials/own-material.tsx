@@ -7,17 +7,16 @@ import { type Bounds, implausible } from "../../core/material/plausible"
 import { type Kind } from "../../core/quantity/measure"
 import { plainNumber, printNumber } from "../../core/quantity/number"
 import { KNOWN } from "../../edit/known"
-import { JOB_VERSION } from "../../schema/job/job"
-import { MATERIAL_FORMAT } from "../../schema/kept"
+import { KEPT_VERSION, MATERIAL_FORMAT } from "../../schema/kept"
 import { readKept } from "../../schema/read-kept"
-import type { Material, MaterialClass } from "../../schema/material"
-import type { Fault } from "../../schema/parse"
+import type { Application, Material, MaterialClass } from "../../schema/material"
+import type { Fault } from "../../schema/outcome"
 import { useJob } from "../job/job-store"
+import { fieldsOf } from "../fields/fields-of"
 import { Button } from "../primitives/button"
 import { choicesOf, QuantityField, SelectField, TypedField } from "../primitives/fields"
 import { Remark } from "../primitives/remark"
 import { Refusal } from "../primitives/refusal"
-import { Toggle } from "../primitives/toggle"
 import { useWriting, type Writing } from "../writing/writing"
 
 const CLASSES: Record<Exclude<MaterialClass, "air">, string> = {
@@ -31,6 +30,17 @@ const CLASSES: Record<Exclude<MaterialClass, "air">, string> = {
   covering: "covering",
   plaster: "plaster",
   glass: "glass",
+}
+const APPLICATIONS: Record<Application, string> = {
+  board: "boards",
+  sheet: "sheets and films",
+  batt: "batts",
+  loose: "blown or filled in loose",
+  sprayed: "sprayed",
+  poured: "poured or trowelled",
+  brushed: "brushed or glued on",
+  length: "lengths",
+  built: "built on the spot",
 }
 const PER: Record<Material["price"]["per"], string> = { "m³": "a cubic metre", "m²": "a square metre", kg: "a kilogram" }
 
@@ -64,7 +74,7 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
   /** What the schema refuses is said beside its field and changes nothing. */
   const change = (part: Partial<Material>): Fault | null => {
     const next = { ...material, ...part }
-    const read = readKept({ format: MATERIAL_FORMAT, version: JOB_VERSION, material: next }, KNOWN)
+    const read = readKept({ format: MATERIAL_FORMAT, version: KEPT_VERSION, material: next }, KNOWN)
     if (!read.ok) return read.error
     setMaterial(next)
     return null
@@ -74,6 +84,8 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
     <QuantityField label={label} kind={kind} value={value} onCommit={(next) => change(onCommit(next))} />
   )
   const { conductivity, vapour, sold, price, fire } = material
+  const fields = fieldsOf(material, change)
+  const burning = fieldsOf(fire, (part) => change({ fire: { ...fire, ...part } }))
   return (
     <div className="grid gap-3" data-testid="own-material">
       <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2">
@@ -95,7 +107,7 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
         />
         {figure("λ declared", "conductivity", conductivity.declared, (declared) => ({ conductivity: scaled(conductivity, declared) }))}
         {figure("λ after 25 years", "conductivity", conductivity.aged, (aged) => ({ conductivity: { ...conductivity, aged } }))}
-        {figure("Density", "density", material.density, (density) => ({ density }))}
+        {fields.quantity("density", "density", "Density")}
         <SelectField
           label="Vapour resistance as"
           value={vapour.mu ? "mu" : "sd"}
@@ -154,13 +166,11 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
           options={choicesOf(PER)}
           onChange={(per) => change({ price: { ...price, per } })}
         />
-        <TypedField
-          label="Reaction to fire, in words"
-          shown={fire.reaction}
-          onCommit={(reaction) => change({ fire: { ...fire, reaction } })}
-        />
-        <Toggle label="Foam to be covered" on={fire.needsCover} onChange={(needsCover) => change({ fire: { ...fire, needsCover } })} />
-        <TypedField label="Where the figures are from" shown={material.source} onCommit={(source) => change({ source: source.trim() })} />
+        {burning.text("reaction", "Reaction to fire, in words")}
+        {burning.toggle("combustible", "It burns, smoulders or chars")}
+        {burning.toggle("needsCover", "Foam to be covered")}
+        {fields.choice("application", "How it is put in place", APPLICATIONS)}
+        {fields.text("source", "Where the figures are from")}
       </div>
       <p className="text-dense text-graphite">
         What is not asked here (course with temperature, water held, faces) is as with the one that it began from. It is kept on the shelf

@@ -2,7 +2,7 @@
 import { type ReactNode, useId, useState } from "react"
 import { attempt } from "../../schema/outcome"
 import { type Kind, parseQuantity } from "../../core/quantity/measure"
-import type { Fault } from "../../schema/parse"
+import type { Fault } from "../../schema/outcome"
 import { useWriting, type Writing } from "../writing/writing"
 
 interface Labelling {

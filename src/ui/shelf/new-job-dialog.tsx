@@ -10,7 +10,7 @@ import { SCHOOLS } from "../../edit/start/schools"
 import { type Answers, KITS, startJob } from "../../edit/start/start-job"
 import type { JobKind } from "../../schema/job/job"
 import { readDocument } from "../../schema/job/read-job"
-import type { Fault } from "../../schema/parse"
+import type { Fault } from "../../schema/outcome"
 import { call } from "../job/api"
 
 import { SmallPelt } from "../pelt/small-pelt"

@@ -97,8 +97,8 @@ export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: S
       <p className="mt-1 text-graphite">{working.source}</p>
       {working.notes.length === 0 ? null : (
         <ul className="mt-2 list-disc pl-5 text-graphite">
-          {working.notes.map((note) => (
-            <li key={note}>{note}</li>
+          {working.notes.map(({ text }) => (
+            <li key={text}>{text}</li>
           ))}
         </ul>
       )}

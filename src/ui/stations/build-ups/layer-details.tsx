@@ -1,4 +1,5 @@
 "use client"
+import { fireWords } from "../../../core/material/layer-properties"
 import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
@@ -34,7 +35,7 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
           {built.meanTemperature === null
             ? ""
             : `, here ${write("conductivity", built.conductivity)} at ${write("temperature", built.meanTemperature)}`}{" "}
-          · {write("density", material.density)} · sd {printAirLayer(built.equivalentAirLayer)} m · {material.fire.reaction}
+          · {write("density", material.density)} · sd {printAirLayer(built.equivalentAirLayer)} m · {fireWords(material)}
         </span>
       </p>
       <QuantityField

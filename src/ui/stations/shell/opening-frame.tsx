@@ -1,7 +1,7 @@
 "use client"
 import { setFrame } from "../../../edit/shell-edits"
 import type { Opening, OpeningFrame } from "../../../schema/job/shell"
-import type { Fault } from "../../../schema/parse"
+import type { Fault } from "../../../schema/outcome"
 import { BridgeLook } from "../../bridge/bridge-look"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJobStore } from "../../job/job-store"

@@ -1,7 +1,7 @@
 "use client"
 import { v4 as newId } from "uuid"
 import { addPart, type Part, type Parts, removePart, setPart } from "../../../edit/shell-edits"
-import type { Fault } from "../../../schema/parse"
+import type { Fault } from "../../../schema/outcome"
 import { useJob, useJobStore } from "../../job/job-store"
 
 /** One of the shell's lists of parts, and what can be done to it; a part that is added is chosen. */
