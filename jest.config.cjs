@@ -7,7 +7,7 @@ module.exports = {
   testEnvironment: "node",
   // One worker more than the default: none of a small machine’s cores idles.
   maxWorkers: "100%",
-  testMatch: ["<rootDir>/src/**/*.test.ts", "<rootDir>/tests/{store,regression}/**/*.test.ts"],
+  testMatch: ["<rootDir>/src/**/*.test.ts", "<rootDir>/tests/{store,regression,structure}/**/*.test.ts"],
   modulePathIgnorePatterns: ["<rootDir>/.next/"],
   transform: { "^.+\\.(tsx?|m?js)$": swc },
   // Packages that come as ES modules only.

@@ -1,21 +1,37 @@
-import { ledgerOf } from "../src/core/ledger/ledger"
 import { activeState } from "../src/core/enclosure/job-state"
-import { setThickness } from "../src/edit/assembly-edits"
-import { applyEdit } from "../src/edit/edit"
+import { type Ledger, ledgerOf } from "../src/core/ledger/ledger"
+import { setLeakage, setMembers, setThickness } from "../src/edit/assembly-edits"
+import { setIndoors, setLimits, setUse } from "../src/edit/brief-edits"
+import { applyEdit, type Edit } from "../src/edit/edit"
+import { setAzimuth, setDimension, setPart } from "../src/edit/shell-edits"
 import { demoJobs } from "../src/edit/start/demo-jobs"
-import { medianTime, row, type Row } from "./measure"
+import type { Job } from "../src/schema/job/job"
+import { median, medianTime, row, type Row } from "./measure"
+
+const hut = demoJobs()[2]!
+
+const [opening] = Object.keys(hut.shell.openings) as [string]
+
+const thickness = (i: number) => setThickness("wall", "l2", 0.1 + (i % 50) / 1000)
+
+/** One edit of each kind, another one each time. */
+const OTHERS: Record<string, (i: number) => Edit> = {
+  "an opening's name": (i) => setPart("openings", opening, { name: `Door ${i}` }),
+  "an opening's size": (i) => setPart("openings", opening, { height: 1.8 + (i % 20) / 200 }),
+  "the brief's words": (i) => setUse(`let to ${i} volunteers`),
+  "a limit": (i) => setLimits({ money: 1.5 + i }),
+  "the inside temperature": (i) => setIndoors("winter", { temperature: 15.01 + (i % 60) / 20 }),
+  "the length": (i) => setDimension("length", 4.601 + (i % 50) / 200),
+  "where the front looks": (i) => setAzimuth((i % 359) + 0.5),
+  "a spacing": (i) => setMembers("wall", "m1", { spacing: 0.401 + (i % 30) / 100 }),
+  leakage: (i) => setLeakage({ ach50: 1.01 + (i % 50) / 10 }),
+}
 
 /** From an edit to the recomputed ledger, without a screen. */
 export async function benchCore(): Promise<Row[]> {
-  const hut = demoJobs()[2]!
   const faces = ledgerOf(activeState(hut)).surfaces.length
-  const edit = (i: number) => {
-    const result = applyEdit(hut, setThickness("wall", "l2", 0.1 + (i % 50) / 1000))
-    if (!result.ok || !result.value) throw new Error("The edit did nothing.")
-    return result.value.job
-  }
-  const whole = await medianTime(300, (i) => ledgerOf(activeState(edit(i))))
-  const editing = await medianTime(300, edit)
+  const whole = await medianTime(300, (i) => allOf(edited(thickness(i))))
+  const editing = await medianTime(300, (i) => edited(thickness(i)))
   // What the machine does in the same time with nothing but exponentials: the ratio is the same on a fast and a slow one.
   const yardstick = await medianTime(50, () => {
     let sum = 0
@@ -27,5 +43,31 @@ export async function benchCore(): Promise<Row[]> {
     row("the same for ten faces, by the face", (whole * 10) / faces, "ms", 5),
     row("of it the edit, its check and its patches", editing, "ms", null),
     row("ledger against 100,000 exponentials", (whole - editing) / yardstick, "times", null),
+    ...Object.entries(OTHERS).map(([name, edit]) => row(`ledger after ${name}, against after a thickness`, ratio(edit), "times", 1.3)),
   ]
+}
+
+function edited(edit: Edit): Job {
+  const result = applyEdit(hut, edit)
+  if (!result.ok || !result.value) throw new Error("The edit did nothing.")
+  return result.value.job
+}
+
+/** All that the bench shows of a job. */
+function allOf(job: Job): Ledger {
+  const ledger = ledgerOf(activeState(job))
+  for (const name of Object.keys(ledger) as (keyof Ledger)[]) void ledger[name]
+  return ledger
+}
+
+/** How long the ledger takes after an edit against how long after another thickness, turn by turn so that both see one machine. */
+function ratio(edit: (i: number) => Edit): number {
+  const times: [number[], number[]] = [[], []]
+  for (let i = 0; i < 200; i++)
+    for (const [which, job] of [edited(thickness(i)), edited(edit(i))].entries()) {
+      const start = performance.now()
+      allOf(job)
+      if (i >= 20) times[which]!.push(performance.now() - start)
+    }
+  return median(times[1]) / median(times[0])
 }

@@ -24,14 +24,14 @@ export function memoised<A extends readonly [object, ...unknown[]], T>(of: (...a
 function next<T>(at: Branch<T>, arg: unknown): Branch<T> {
   if (typeof arg === "object" && arg !== null) {
     const branches = (at.byObject ??= new WeakMap())
-    const known = branches.get(arg) ?? {}
-    branches.set(arg, known)
+    let known = branches.get(arg)
+    if (!known) branches.set(arg, (known = {}))
     return known
   }
   const branches = (at.byValue ??= new Map())
   const known = branches.get(arg) ?? {}
   // Laid in anew it is the last to go.
-  branches.delete(arg)
+  if (branches.size > 1) branches.delete(arg)
   branches.set(arg, known)
   if (branches.size > MOST) branches.delete(branches.keys().next().value)
   return known

@@ -1,7 +1,7 @@
 import type { Service } from "../../schema/job/job"
 import { serviceConductivity } from "../material/service-conductivity"
 import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "./build-up"
-import type { Films } from "../conduction/detail"
+import type { Films } from "./surface-resistance"
 import { layerResistance } from "./thermal-transmittance"
 
 /** A layer's own temperature follows from its conductivity and the other way round; two rounds settle both within a tenth of a kelvin. */

@@ -1,5 +1,12 @@
 import type { HeatFlowDirection } from "../../schema/quantity"
 
+/** Surface resistances of both sides, m²·K/W, and which way the heat goes. */
+export interface Films {
+  inside: number
+  outside: number
+  direction: HeatFlowDirection
+}
+
 /** Surface resistance indoors by direction of the heat flow, m²·K/W. @see ISO 6946:2017, table 7 */
 export const INDOOR_RESISTANCE: Record<HeatFlowDirection, number> = { horizontal: 0.13, up: 0.1, down: 0.17 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import { slabOnGround } from "../ground/slab"
 import { cornerDetail } from "./corner-detail"
-import type { Films } from "./detail"
+import type { Films } from "../assembly/surface-resistance"
 import { solvedDetail } from "./solved-detail"
 import type { LayerStack } from "./member-detail"
 import { sillDetail } from "./sill-detail"

@@ -1,6 +1,7 @@
 import type { BridgeBlock } from "../../schema/bridge"
 import { memoised } from "../memoised"
-import { type Detail, detailOf, type Films, INDOORS, OUTDOORS } from "./detail"
+import { type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
+import type { Films } from "../assembly/surface-resistance"
 import { plainTransmittance, type LayerStack } from "./member-detail"
 
 /** How far the parts beside a detail reach, m. @see ISO 10211:2017, 5.2.2 (cut-off planes: a metre, or three thicknesses) */

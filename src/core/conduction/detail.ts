@@ -1,14 +1,6 @@
 import type { BridgeOutput } from "../../schema/bridge"
 import type { Note, Noted } from "../../schema/note"
-import type { HeatFlowDirection } from "../../schema/quantity"
 import { type Body, surroundings } from "./body"
-
-/** Films on both sides of a detail, m²·K/W, and which way the heat goes. */
-export interface Films {
-  inside: number
-  outside: number
-  direction: HeatFlowDirection
-}
 
 /** What a detail looks like. */
 export interface Drawing {

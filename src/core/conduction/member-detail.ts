@@ -7,7 +7,8 @@ import { layerResistance } from "../assembly/thermal-transmittance"
 import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import type { HeatFlowDirection } from "../../schema/quantity"
-import { type Detail, detailOf, type Films, INDOORS, OUTDOORS } from "./detail"
+import { type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
+import type { Films } from "../assembly/surface-resistance"
 
 /**
  * A stretch of a build-up with one of its members in the middle, as long as from member to member: outdoors below, indoors above.

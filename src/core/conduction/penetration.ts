@@ -1,6 +1,6 @@
 import type { Penetration } from "../../schema/job/shell"
 import { besselRatio } from "../numeric/bessel"
-import type { Films } from "./detail"
+import type { Films } from "../assembly/surface-resistance"
 import { PLASTIC } from "./reveal-detail"
 
 /** A bar through a build-up. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import { slabOnGround } from "../ground/slab"
-import type { Films } from "./detail"
+import type { Films } from "../assembly/surface-resistance"
 import { solvedDetail } from "./solved-detail"
 import type { LayerStack } from "./member-detail"
 import { slabEdgeDetail } from "./slab-edge-detail"

@@ -1,6 +1,7 @@
 import type { BridgeBlock } from "../../schema/bridge"
 import { flankOf } from "./corner-detail"
-import { type Detail, detailOf, type Films, INDOORS, OUTDOORS, type Place } from "./detail"
+import { type Detail, detailOf, INDOORS, OUTDOORS, type Place } from "./detail"
+import type { Films } from "../assembly/surface-resistance"
 import { layersAlong, plainTransmittance, type LayerStack } from "./member-detail"
 
 /** What an opening is set in. */

@@ -1,7 +1,8 @@
 import type { Chassis } from "../../schema/job/shell"
 import { memoised } from "../memoised"
 import { bend, flankOf } from "./corner-detail"
-import { type Detail, detailOf, type Films, INDOORS, OUTDOORS } from "./detail"
+import { type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
+import type { Films } from "../assembly/surface-resistance"
 import { plainTransmittance, type LayerStack } from "./member-detail"
 
 /** Of the frame's steel, W/(m·K). @see ISO 10456:2007, table 3 */

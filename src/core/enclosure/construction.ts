@@ -4,12 +4,10 @@ import type { HeatFlowDirection, Season } from "../../schema/quantity"
 import { builtLayers, type BuiltLayer, transmittanceInput, withoutMembers } from "../assembly/build-up"
 import { setsBeyondCombined } from "../assembly/combined-method"
 import { inService } from "../assembly/in-service"
-import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import { type Films, heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { thermalTransmittance, type Transmittance } from "../assembly/thermal-transmittance"
-import type { Films } from "../conduction/detail"
 import { withOwnMaterials } from "../material/catalogue"
 import { memoised } from "../memoised"
-import type { Face } from "../shell/face"
 import { memberShare } from "../shell/framing"
 import { type Adjacent, adjacentTo, roughAdjacentTemperature } from "./adjacent"
 import { type Conditions, conditionsOf, governedTemperature, governingSeason } from "./conditions"
@@ -42,7 +40,15 @@ export interface Construction {
 export function constructionOf({ face, assembly: id }: Surface, { brief, shell, variant, materials }: JobState): Construction {
   const assembly = variant.assemblies[id]!
   const shares = Object.entries(assembly.members).map(([set, members]): Share => [set, memberShare(shell, face, members)])
-  return exposed(assembly, materials, face, adjacentTo(shell, face.id), conditionsOf(brief, shell), brief.service, JSON.stringify(shares))
+  return exposed(
+    assembly,
+    materials,
+    face.tilt,
+    adjacentTo(shell, face.id),
+    conditionsOf(brief, shell),
+    brief.service,
+    JSON.stringify(shares),
+  )
 }
 
 /** A set of members and what share of the surface it takes. */
@@ -52,7 +58,7 @@ const exposed = memoised(
   (
     assembly: Assembly,
     materials: OwnMaterials,
-    { tilt }: Face,
+    tilt: number,
     adjacent: Adjacent,
     conditions: Conditions,
     service: Service | null,

@@ -1,6 +1,6 @@
 import type { Shell } from "../../schema/job/shell"
 import { cornerDetail } from "../conduction/corner-detail"
-import type { Films } from "../conduction/detail"
+import type { Films } from "../assembly/surface-resistance"
 import { plainTransmittance, type LayerStack, layerStack } from "../conduction/member-detail"
 import { sillDetail } from "../conduction/sill-detail"
 import { slabEdgeDetail } from "../conduction/slab-edge-detail"

@@ -1,7 +1,6 @@
 import type { HeatFlowDirection, Season } from "../../schema/quantity"
-import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE, SUMMER_OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import { type Films, INDOOR_RESISTANCE, OUTDOOR_RESISTANCE, SUMMER_OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { filmOutside } from "../assembly/ventilated"
-import type { Films } from "../conduction/detail"
 import type { Adjacent } from "./adjacent"
 
 /** Film on the far side of a surface: as indoors where a space shelters it, else that of the wind or of a hot afternoon, m²·K/W. */

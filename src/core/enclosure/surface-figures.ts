@@ -1,7 +1,7 @@
 import { faceName } from "../shell/face-name"
 import { sum } from "../numeric/sum"
 import type { Season } from "../../schema/quantity"
-import { type Adjacent, adjacentTemperature } from "./adjacent"
+import { type Adjacent, adjacentTemperature, sameAir } from "./adjacent"
 import { type Construction, constructionOf } from "./construction"
 import type { JobState } from "./job-state"
 import type { SolvedDetails } from "./solved-details"
@@ -20,35 +20,44 @@ export interface SurfaceFigures extends Surface, SurfaceGeometry, Construction, 
 
 /** Figures of all surfaces; an unheated space beyond some of them is as warm as they together make it. */
 export function surfacesFigures(state: JobState, slab: SlabSurroundings, solved: SolvedDetails): SurfaceFigures[] {
-  const built = surfacesOf(state.shell, state.variant).map((surface) => builtFigures(surface, state, slab, solved))
-  return built.map((figures) => ({ ...figures, transferFromInside: transferInto(figures.adjacent, built) }))
+  const { brief, shell, variant, materials } = state
+  const built = surfacesOf(shell, variant).map((surface): Parts => {
+    const construction = constructionOf(surface, state)
+    const { edge } = variant.assemblies[surface.assembly]!
+    const transmittance = surfaceTransmittance(surface, construction, slab, edge, materials, solved)
+    return { surface, geometry: surfaceGeometry(surface.face, shell), construction, transmittance }
+  })
+  return built.map(({ surface, geometry, construction, transmittance }) => ({
+    ...surface,
+    ...geometry,
+    ...construction,
+    ...transmittance,
+    name: faceName(surface.face.id, brief.kind, shell.form.kind),
+    transferFromInside: transferInto(construction.adjacent, built),
+    absorptance: variant.assemblies[surface.assembly]!.absorptance ?? construction.layers[0]!.material.face.absorptance,
+  }))
 }
 
-type BuiltFigures = Omit<SurfaceFigures, "transferFromInside">
-
-function builtFigures(surface: Surface, state: JobState, slab: SlabSurroundings, solved: SolvedDetails): BuiltFigures {
-  const { brief, shell, variant, materials } = state
-  const assembly = variant.assemblies[surface.assembly]!
-  const construction = constructionOf(surface, state)
-  return {
-    ...surface,
-    ...surfaceGeometry(surface.face, shell),
-    ...construction,
-    ...surfaceTransmittance(surface, construction, slab, assembly.edge, materials, solved),
-    name: faceName(surface.face.id, brief.kind, shell.form.kind),
-    absorptance: assembly.absorptance ?? construction.layers[0]!.material.face.absorptance,
-  }
+/** The parts of a surface's figures, each of its own file. */
+interface Parts {
+  surface: Surface
+  geometry: SurfaceGeometry
+  construction: Construction
+  transmittance: SurfaceTransmittance
 }
 
 /** The floor of an enclosure: where it has several surfaces, the first. */
 export const floorOf = <S extends Surface>(surfaces: readonly S[]): S => surfaces.find(({ face }) => face.part === "floor")!
 
 /** Conductance of all surfaces and openings that stand against one unheated space, W/K. */
-function transferInto(adjacent: Adjacent, surfaces: readonly BuiltFigures[]): number {
+function transferInto(adjacent: Adjacent, surfaces: readonly Parts[]): number {
   if (adjacent.kind !== "space") return 0
-  const beside = surfaces.filter((figures) => figures.adjacent.kind === "space" && figures.adjacent.id === adjacent.id)
+  const beside = surfaces.filter(({ construction }) => sameAir(construction.adjacent, adjacent))
   return sum(
-    beside.map(({ netArea, transmittance, closures }) => netArea * transmittance + sum(closures.map(({ area, uValue }) => area * uValue))),
+    beside.map(
+      ({ geometry: { netArea, closures }, transmittance: { transmittance } }) =>
+        netArea * transmittance + sum(closures.map(({ area, uValue }) => area * uValue)),
+    ),
   )
 }
 

@@ -8,7 +8,6 @@ import type { Conditions } from "../enclosure/conditions"
 import { farFilm } from "../enclosure/films"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { memoised } from "../memoised"
-import type { Face } from "../shell/face"
 import { type DampLook, dampLook } from "./damp-look"
 import { type DampVerdict, dampVerdict } from "./damp-verdict"
 
@@ -28,14 +27,14 @@ export function moistureCheck(surface: SurfaceFigures, conditions: Conditions): 
     )
   // Only the air of an unheated space depends on other surfaces.
   const unheated = adjacent.kind === "space" && adjacent.space.kind === "unheated"
-  return dampBetween(layers, summerLayers, face, adjacent, conditions, unheated ? transferFromInside : 0)
+  return dampBetween(layers, summerLayers, face.tilt, adjacent, conditions, unheated ? transferFromInside : 0)
 }
 
 const dampBetween = memoised(
   (
     winterLayers: readonly BuiltLayer[],
     summerLayers: readonly BuiltLayer[],
-    face: Face,
+    tilt: number,
     adjacent: Adjacent,
     conditions: Conditions,
     transferFromInside: number,
@@ -44,7 +43,7 @@ const dampBetween = memoised(
       const { inside } = conditions[season]
       const layers = season === "winter" ? winterLayers : summerLayers
       const outside = adjacentAir(adjacent, season, transferFromInside, inside, conditions[season].outside)
-      const direction = heatFlowDirection(face.tilt, inside.temperature >= outside.temperature)
+      const direction = heatFlowDirection(tilt, inside.temperature >= outside.temperature)
       const film = outdoorFilm(layers, farFilm(adjacent, direction), direction)
       return dampLook(layers, direction, film, inside, outside)
     }),

@@ -15,20 +15,27 @@ const DOWN: Point = [0, -1]
  * The faces of a shell: their outlines, directions and places on the pelt.
  * The pelt shows the inside: floor in the middle, walls folded out from its edges, roof hinged from the wall tops.
  */
-export const facesOf = ({ form, azimuth }: Pick<Shell, "form" | "azimuth">): Face[] => facesOfForm(form, azimuth)
+export const facesOf = ({ form, azimuth }: Pick<Shell, "form" | "azimuth">): Face[] => turnedFaces(facesOfForm(form), azimuth)
 
-const facesOfForm = memoised((form: Form, azimuth: number): Face[] =>
-  form.kind === "hip" ? hipFaces(form, azimuth) : extrudedFaces(form, azimuth),
-)
+/** Faces of a form whose front looks north. */
+const facesOfForm = memoised((form: Form): Face[] => (form.kind === "hip" ? hipFaces(form) : extrudedFaces(form)))
 
-function extrudedFaces(form: ExtrudedForm, azimuth: number): Face[] {
+/** The same with the front turned; outlines stay as they are. */
+const turnedFaces = memoised((faces: Face[], azimuth: number): Face[] => {
+  const turn = <T extends Strip>(strip: T): T => ({ ...strip, azimuth: turned(strip.azimuth + azimuth) })
+  // A round roof whose two sides cancel looks nowhere.
+  const level = ({ tilt, strips }: Face) => tilt === 0 && strips.length > 1
+  return faces.map((face) => ({ ...(level(face) ? face : turn(face)), strips: face.strips.map(turn) }))
+})
+
+function extrudedFaces(form: ExtrudedForm): Face[] {
   const { length, width } = form
   const profile = profileOf(form)
   const developed = (id: FaceId, place: Placement): Face => {
     const strips = profile
       .filter((segment) => segment.face === id)
       .flatMap(segmentNormals)
-      .map((part): Strip => ({ area: part.length * length, ...lookingAlong(part.angle, azimuth) }))
+      .map((part): Strip => ({ area: part.length * length, ...lookingAlong(part.angle) }))
     return { ...face(id, rectangle(length, sum(strips.map(({ area }) => area)) / length), strips, place) }
   }
   const height = (id: FaceId) => sum(profile.filter((segment) => segment.face === id).map(segmentLength))
@@ -39,16 +46,16 @@ function extrudedFaces(form: ExtrudedForm, azimuth: number): Face[] {
     ? [developed("roof-left", overLeft), developed("roof-right", { origin: [length, -right], u: LEFT, v: DOWN })]
     : [developed("roof", overLeft)]
   return [
-    floor(length, width, azimuth),
+    floor(length, width),
     developed("left", { origin: [0, width], u: RIGHT, v: UP }),
     ...roofs,
     developed("right", { origin: [length, 0], u: LEFT, v: DOWN }),
-    ...ends(form, azimuth),
+    ...ends(form),
   ]
 }
 
 /** Front and back: the cross-section itself, seen from inside. */
-function ends(form: ExtrudedForm, azimuth: number): Face[] {
+function ends(form: ExtrudedForm): Face[] {
   const { length, width } = form
   const profile = profileOf(form)
   const [foot, ...over] = profilePoints(profile)
@@ -58,12 +65,12 @@ function ends(form: ExtrudedForm, azimuth: number): Face[] {
   const behind = [mirrored[1]!, mirrored[0]!, ...mirrored.slice(2).reverse()]
   const area = profileArea(profile)
   return [
-    face("front", outline, [{ area, tilt: 90, azimuth: turned(azimuth) }], frontPlace(length, width, 0)),
-    face("back", behind, [{ area, tilt: 90, azimuth: turned(azimuth + 180) }], backPlace(0)),
+    face("front", outline, [{ area, tilt: 90, azimuth: 0 }], frontPlace(length, width, 0)),
+    face("back", behind, [{ area, tilt: 90, azimuth: 180 }], backPlace(0)),
   ]
 }
 
-function hipFaces(form: Extract<Form, { kind: "hip" }>, azimuth: number): Face[] {
+function hipFaces(form: Extract<Form, { kind: "hip" }>): Face[] {
   const { length, width, wallHeight, ridgeHeight } = form
   const rise = ridgeHeight - wallHeight
   // All four slopes are alike, so the ridge lies over the middle of the shorter side.
@@ -71,15 +78,15 @@ function hipFaces(form: Extract<Form, { kind: "hip" }>, azimuth: number): Face[]
   const slope = Math.hypot(run, rise)
   const tilt = (Math.atan2(rise, run) * 180) / Math.PI
   const wall = (id: FaceId, side: number, turn: number, place: Placement) =>
-    face(id, rectangle(side, wallHeight), [{ area: side * wallHeight, tilt: 90, azimuth: turned(azimuth + turn) }], place)
+    face(id, rectangle(side, wallHeight), [{ area: side * wallHeight, tilt: 90, azimuth: turn }], place)
   const roof = (id: FaceId, side: number, turn: number, place: Placement) => {
     const outline = trapezoid(side, run, slope)
-    return face(id, outline, [{ area: polygonArea(outline), tilt, azimuth: turned(azimuth + turn) }], place)
+    return face(id, outline, [{ area: polygonArea(outline), tilt, azimuth: turn }], place)
   }
   const leftPlace = (height: number): Placement => ({ origin: [0, width + height], u: RIGHT, v: UP })
   const rightPlace = (height: number): Placement => ({ origin: [length, -height], u: LEFT, v: DOWN })
   return [
-    floor(length, width, azimuth),
+    floor(length, width),
     wall("left", length, 270, leftPlace(0)),
     roof("roof-left", length, 270, leftPlace(wallHeight)),
     wall("right", length, 90, rightPlace(0)),
@@ -94,8 +101,8 @@ function hipFaces(form: Extract<Form, { kind: "hip" }>, azimuth: number): Face[]
 const frontPlace = (length: number, width: number, height: number): Placement => ({ origin: [length + height, width], u: DOWN, v: RIGHT })
 const backPlace = (height: number): Placement => ({ origin: [-height, 0], u: UP, v: LEFT })
 
-function floor(length: number, width: number, azimuth: number): Face {
-  return face("floor", rectangle(length, width), [{ area: length * width, tilt: 180, azimuth: turned(azimuth) }], {
+function floor(length: number, width: number): Face {
+  return face("floor", rectangle(length, width), [{ area: length * width, tilt: 180, azimuth: 0 }], {
     origin: [0, 0],
     u: RIGHT,
     v: UP,
@@ -123,8 +130,8 @@ function meanDirection(strips: readonly Strip[]): { tilt: number; azimuth: numbe
 }
 
 /** Direction of a normal in the cross-section: 0 to the left, 90 up, 180 to the right. */
-function lookingAlong(angle: number, azimuth: number): { tilt: number; azimuth: number } {
-  return { tilt: Math.abs(90 - angle), azimuth: turned(azimuth + (angle < 90 ? 270 : 90)) }
+function lookingAlong(angle: number): { tilt: number; azimuth: number } {
+  return { tilt: Math.abs(90 - angle), azimuth: angle < 90 ? 270 : 90 }
 }
 
 const DEGREE = Math.PI / 180

@@ -1,5 +1,5 @@
 import type { MemberSet } from "../../schema/job/build-up"
-import type { Shell } from "../../schema/job/shell"
+import type { FaceId, Shell } from "../../schema/job/shell"
 import { memoised } from "../memoised"
 import type { Face } from "./face"
 import { type Holes, type MemberLayout, memberLayout } from "./members"
@@ -7,13 +7,15 @@ import { notchStrips } from "./notch"
 
 /** A set of members as it stands on a face of a shell; drawn once for each state of both. */
 export const framingOn = (shell: Shell, face: Face, set: MemberSet): MemberLayout =>
-  layoutBeside(set, face, holesText(face, shell.openings, shell.notches))
+  layoutBeside(set, face.outline, face.id, holesText(face.outline, face.id, shell.openings, shell.notches))
 
-const layoutBeside = memoised((set: MemberSet, face: Face, holes: string) => memberLayout(face, set, JSON.parse(holes) as Holes))
+const layoutBeside = memoised((set: MemberSet, outline: Face["outline"], id: FaceId, holes: string) =>
+  memberLayout({ id, outline }, set, JSON.parse(holes) as Holes),
+)
 
 /** Holes as a text, so that an opening with another name is the same hole. */
-const holesText = memoised((face: Face, openings: Shell["openings"], notches: Shell["notches"]) =>
-  JSON.stringify(holesOf({ openings, notches }, face)),
+const holesText = memoised((outline: Face["outline"], id: FaceId, openings: Shell["openings"], notches: Shell["notches"]) =>
+  JSON.stringify(holesOf({ id, outline }, openings, notches)),
 )
 
 /** What share of the face the members take: typed, else counted from the drawing. */
@@ -22,12 +24,12 @@ export function memberShare(shell: Shell, face: Face, set: MemberSet): number {
 }
 
 /** Openings and notches of a face. */
-function holesOf(shell: Pick<Shell, "openings" | "notches">, face: Face): Holes {
+function holesOf(face: Pick<Face, "id" | "outline">, openings: Shell["openings"], notches: Shell["notches"]): Holes {
   return {
-    openings: Object.values(shell.openings)
+    openings: Object.values(openings)
       .filter((opening) => opening.face === face.id)
       .map(({ x, y, width, height }) => ({ x, y, width, height })),
-    pieces: Object.values(shell.notches)
+    pieces: Object.values(notches)
       .filter((notch) => notch.face === face.id)
       .flatMap((notch) => notchStrips(face, notch)),
   }

@@ -2,6 +2,8 @@ import type { MemberSet } from "../../schema/job/build-up"
 import type { FaceId } from "../../schema/job/shell"
 import type { Face, Point } from "./face"
 import { boundsOf, clipConvex, inset, polygonArea, type Rectangle, rectangleCorners } from "./polygon"
+import { lazily } from "../lazily"
+import { sum } from "../numeric/sum"
 import { coveredArea } from "./covered-area"
 
 /** One stick of a set, in the face's own coordinates. */
@@ -65,26 +67,27 @@ export function memberLayout(face: Pick<Face, "id" | "outline">, set: MemberSet,
   const pieces = holes.pieces.map(turned)
   const inner = inset(outer, (from, to) => rimWidth(set, from, to))
   const sticks = sticksOf(set, face.id, outer, openings)
-  const whole = coveredArea(outer, [everything(outer)], openings, pieces)
-  const within = coveredArea(inner, [everything(outer)], openings, pieces)
-  const taken = coveredArea(
-    inner,
-    sticks.map(({ rectangle }) => rectangle),
-    openings,
-    pieces,
-  )
-  const members = sticks
-    .map(({ role, rectangle, position }): Member => ({ role, position, outline: clipConvex(rectangleCorners(rectangle), inner) }))
-    .filter(({ outline }) => outline.length > 2)
-  return {
-    rim:
-      inner.length === outer.length && inner.every((corner, i) => corner === outer[i])
-        ? null
-        : { outer: face.outline, inner: turned(inner) },
-    members: members.map((member) => ({ ...member, outline: [...turned(member.outline)] })),
-    drawn: whole > 0 ? Math.min(1, Math.max(0, (whole - within + taken) / whole)) : 0,
-    length: members.reduce((length, { outline }) => length + polygonArea(outline) / set.width, 0),
-  }
+  const all = [everything(outer)]
+  const layout: MemberLayout = lazily<MemberLayout>({
+    rim: () => {
+      const none = inner.length === outer.length && inner.every((corner, i) => corner === outer[i])
+      return none ? null : { outer: face.outline, inner: turned(inner) }
+    },
+    members: () =>
+      sticks
+        .map(({ role, rectangle, position }) => ({ role, position, outline: clipConvex(rectangleCorners(rectangle), inner) }))
+        .filter(({ outline }) => outline.length > 2)
+        .map((member): Member => ({ ...member, outline: [...turned(member.outline)] })),
+    drawn: () => {
+      const whole = coveredArea(outer, all, openings, pieces)
+      const within = coveredArea(inner, all, openings, pieces)
+      const rectangles = sticks.map(({ rectangle }) => rectangle)
+      const taken = coveredArea(inner, rectangles, openings, pieces)
+      return whole > 0 ? Math.min(1, Math.max(0, (whole - within + taken) / whole)) : 0
+    },
+    length: () => sum(layout.members.map(({ outline }) => polygonArea(outline) / set.width)),
+  })
+  return layout
 }
 
 /** How far plates or end members reach in from an edge; an edge within 20° of the members' direction is one that they run beside. */

@@ -3,10 +3,10 @@ import type { Point } from "./face"
 /** Area of a simple polygon, m². */
 export function polygonArea(outline: readonly Point[]): number {
   let twice = 0
-  outline.forEach(([x, y], i) => {
-    const [nextX, nextY] = outline[(i + 1) % outline.length]!
-    twice += x * nextY - nextX * y
-  })
+  for (let i = 0; i < outline.length; i++) {
+    const [a, b] = [outline[i]!, outline[(i + 1) % outline.length]!]
+    twice += a[0] * b[1] - b[0] * a[1]
+  }
   return Math.abs(twice) / 2
 }
 
@@ -38,21 +38,24 @@ export function polygonCentre(outline: readonly Point[]): Point {
  */
 export function clipHalf(outline: readonly Point[], at: Point, inward: Point): Point[] {
   const kept: Point[] = []
-  // A corner on the line would come twice: as itself and as where its edge meets the line.
-  const keep = (point: Point) => {
-    const last = kept.at(-1)
-    if (!last || last[0] !== point[0] || last[1] !== point[1]) kept.push(point)
+  for (let i = 0; i < outline.length; i++) {
+    const [from, to] = [outline[i]!, outline[(i + 1) % outline.length]!]
+    const [a, b] = [side(from, at, inward), side(to, at, inward)]
+    if (a >= 0) keep(kept, from)
+    if (a > 0 !== b > 0) keep(kept, [from[0] + (a / (a - b)) * (to[0] - from[0]), from[1] + (a / (a - b)) * (to[1] - from[1])])
   }
-  const side = ([x, y]: Point) => (x - at[0]) * inward[0] + (y - at[1]) * inward[1]
-  outline.forEach((from, i) => {
-    const to = outline[(i + 1) % outline.length]!
-    const [a, b] = [side(from), side(to)]
-    if (a >= 0) keep(from)
-    if (a > 0 !== b > 0) keep([from[0] + (a / (a - b)) * (to[0] - from[0]), from[1] + (a / (a - b)) * (to[1] - from[1])])
-  })
   const [first, last] = [kept[0], kept.at(-1)]
   if (kept.length > 1 && first![0] === last![0] && first![1] === last![1]) kept.pop()
   return kept
+}
+
+/** How far a point lies on one side of a line. */
+const side = (point: Point, at: Point, inward: Point): number => (point[0] - at[0]) * inward[0] + (point[1] - at[1]) * inward[1]
+
+/** A corner on the line would come twice: as itself and as where its edge meets the line. */
+function keep(kept: Point[], point: Point): void {
+  const last = kept.at(-1)
+  if (!last || last[0] !== point[0] || last[1] !== point[1]) kept.push(point)
 }
 
 /** What two convex polygons share; `clip` runs counter-clockwise. */
@@ -148,10 +151,10 @@ export function boundsOf(outline: readonly Point[]): { left: number; right: numb
   return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) }
 }
 
-/** Whether a point lies in a convex outline given counter-clockwise; a millimetre's tolerance for typed values. */
-export function isInside(outline: readonly Point[], [x, y]: Point): boolean {
+/** Whether a point lies in a convex outline given counter-clockwise; a millimetre's tolerance for typed values. @param tolerance m */
+export function isInside(outline: readonly Point[], [x, y]: Point, tolerance = 0.001): boolean {
   return outline.every(([ax, ay], i) => {
     const [bx, by] = outline[(i + 1) % outline.length]!
-    return (bx - ax) * (y - ay) - (by - ay) * (x - ax) >= -0.001 * Math.hypot(bx - ax, by - ay)
+    return (bx - ax) * (y - ay) - (by - ay) * (x - ax) >= -tolerance * Math.hypot(bx - ax, by - ay)
   })
 }

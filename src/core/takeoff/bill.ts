@@ -5,8 +5,12 @@ import { arealMass, arealPrice } from "../material/layer-properties"
 import { type Content, contentOf } from "./content"
 
 /** One line of a bill of parts: what, how much, where. */
-export interface BillLine extends Pick<Content, "what" | "thickness"> {
+export interface BillLine {
   role: Content["role"] | "perimeter"
+  /** Id of the material. */
+  what: string
+  /** As it is bought, m. */
+  thickness: number
   surface: SurfaceId
   /** The layer that it is in; null for what lies along a slab's edge. */
   layer: string | null
@@ -19,26 +23,16 @@ export interface BillLine extends Pick<Content, "what" | "thickness"> {
 
 /** All that is added to an enclosure: layers, their members and what those hold, insulation along a slab's edge. */
 export function billOf({ surfaces, perimeterInsulation }: Pick<Enclosure, "surfaces" | "perimeterInsulation">): BillLine[] {
-  const lines = surfaces.flatMap(({ id, layers, netArea }) =>
-    layers.flatMap((layer) =>
-      contentOf(layer).map((content) => lineOf({ ...content, surface: id, layer: layer.id, area: content.share * netArea })),
-    ),
-  )
-  if (!perimeterInsulation) return lines
-  const { edge, material, area } = perimeterInsulation
-  const known = { role: "perimeter", what: edge.material, thickness: edge.thickness, layer: null } as const
-  return [...lines, lineOf({ ...known, material, area, surface: floorOf(surfaces).id })]
-}
-
-function lineOf({
-  material,
-  role,
-  what,
-  thickness,
-  surface,
-  layer,
-  area,
-}: Pick<BillLine, "role" | "what" | "thickness" | "surface" | "layer" | "area"> & Pick<Content, "material">): BillLine {
-  const [mass, price] = [area * arealMass(material, thickness), area * arealPrice(material, thickness)]
-  return { role, what, thickness, surface, layer, area, mass, price }
+  const lines: BillLine[] = []
+  for (const { id: surface, layers, netArea } of surfaces)
+    for (const layer of layers)
+      for (const { role, what, thickness, share, mass, price } of contentOf(layer))
+        lines.push({ role, what, thickness, surface, layer: layer.id, area: share * netArea, mass: mass * netArea, price: price * netArea })
+  if (perimeterInsulation) {
+    const { edge, material, area } = perimeterInsulation
+    const { thickness } = edge
+    const [mass, price] = [area * arealMass(material, thickness), area * arealPrice(material, thickness)]
+    lines.push({ role: "perimeter", what: edge.material, thickness, surface: floorOf(surfaces).id, layer: null, area, mass, price })
+  }
+  return lines
 }

@@ -1,5 +1,6 @@
 import type { BuiltLayer } from "../assembly/build-up"
 import { solidShare } from "../assembly/member"
+import { memoised } from "../memoised"
 import { arealMass, arealPrice } from "../material/layer-properties"
 import { sum } from "../numeric/sum"
 import type { Material } from "../../schema/material"
@@ -14,31 +15,31 @@ export interface Content {
   share: number
   /** As it is bought, m. */
   thickness: number
+  /** Of the surface, its share in, kg/m² and €/m². */
+  mass: number
+  price: number
 }
 
 /** What a layer adds; nothing where it is there already. */
-export function contentOf({ layer, material, members, bought }: BuiltLayer): Content[] {
+export const contentOf = memoised(({ layer, material, members, bought }: BuiltLayer): Content[] => {
   if (layer.existing) return []
+  const of = (role: Content["role"], what: string, stuff: Material, share: number, thickness: number): Content => {
+    const [mass, price] = [share * arealMass(stuff, thickness), share * arealPrice(stuff, thickness)]
+    return { role, what, material: stuff, share, thickness, mass, price }
+  }
   const beside = 1 - sum(members.map(({ fraction }) => fraction))
-  return [
-    { role: "layer", what: layer.material, material, share: beside, thickness: bought },
-    ...members.flatMap(({ set, stuffs, fraction }): Content[] => {
-      const solid = solidShare(set)
-      const { thickness } = layer
-      return [
-        { role: "members", what: set.material, material: stuffs.stuff, share: fraction * solid, thickness },
-        ...(stuffs.filling
-          ? [{ role: "filling", what: set.fill!, material: stuffs.filling, share: fraction * (1 - solid), thickness } as const]
-          : []),
-      ]
-    }),
-  ]
-}
+  const through = members.flatMap(({ set, stuffs, fraction }) => {
+    const solid = solidShare(set)
+    const own = of("members", set.material, stuffs.stuff, fraction * solid, layer.thickness)
+    return stuffs.filling ? [own, of("filling", set.fill!, stuffs.filling, fraction * (1 - solid), layer.thickness)] : [own]
+  })
+  return [of("layer", layer.material, material, beside, bought), ...through]
+})
 
 /** What layers weigh with their members, as far as they are added, kg/m². */
 export const massOfLayers = (layers: readonly BuiltLayer[]): number =>
-  sum(layers.flatMap(contentOf).map(({ material, share, thickness }) => share * arealMass(material, thickness)))
+  sum(layers.flatMap((layer) => contentOf(layer)).map(({ mass }) => mass))
 
 /** What layers cost with their members, as far as they are added, €/m². */
 export const priceOfLayers = (layers: readonly BuiltLayer[]): number =>
-  sum(layers.flatMap(contentOf).map(({ material, share, thickness }) => share * arealPrice(material, thickness)))
+  sum(layers.flatMap((layer) => contentOf(layer)).map(({ price }) => price))

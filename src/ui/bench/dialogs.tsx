@@ -1,11 +1,7 @@
 "use client"
-import { createContext, type ComponentType, type ReactNode, useContext, useMemo, useState } from "react"
+import { type ComponentType, type ReactNode, useMemo, useState } from "react"
 import { later } from "../primitives/later"
-import type { Picking } from "./material-picker"
-
-/** A dialog of the bench that is asked for. */
-export type Asked =
-  { kind: "variants" } | { kind: "search" } | { kind: "keys" } | { kind: "library" } | { kind: "materials"; picking: Picking }
+import { type Asked, DialogsProvider } from "./use-dialogs"
 
 /** The dialogs, each fetched when it is first asked for. */
 export const DIALOG_LOADS = {
@@ -24,15 +20,6 @@ const DIALOGS: Record<Exclude<Asked["kind"], "materials">, ComponentType<{ onClo
 }
 const MaterialPicker = later(DIALOG_LOADS.materials)
 
-const Context = createContext<{ asked: Asked | null; ask: (dialog: Asked | null) => void } | null>(null)
-
-/** The dialog that is open, and the way to open another. */
-export function useDialogs() {
-  const context = useContext(Context)
-  if (!context) throw new Error("There are no dialogs around this part of the screen.")
-  return context
-}
-
 /** One dialog at a time over the bench, asked for from anywhere in it. */
 export function Dialogs({ children }: { children: ReactNode }) {
   const [asked, ask] = useState<Asked | null>(null)
@@ -40,10 +27,10 @@ export function Dialogs({ children }: { children: ReactNode }) {
   const close = () => ask(null)
   const Dialog = asked && asked.kind !== "materials" ? DIALOGS[asked.kind] : null
   return (
-    <Context.Provider value={context}>
+    <DialogsProvider value={context}>
       {children}
       {Dialog ? <Dialog onClose={close} /> : null}
       {asked?.kind === "materials" ? <MaterialPicker picking={asked.picking} onClose={close} /> : null}
-    </Context.Provider>
+    </DialogsProvider>
   )
 }

@@ -16,8 +16,7 @@ import { OwnMaterial } from "../materials/own-material"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
 import { Refusal } from "../primitives/refusal"
-
-export type Picking = { kind: "add"; assembly: string; at: number } | { kind: "replace"; assembly: string; layer: string }
+import type { Picking } from "./use-dialogs"
 
 const EXAMPLES = {
   metric: "wool · RSI 0.9, under 30 mm · vapour-open, needs no cover · foam, bears 200 kPa",

@@ -8,6 +8,7 @@ import { useLedger } from "../job/use-ledger"
 import { IconButton } from "../primitives/button"
 import { ThemeButton, UnitSwitch } from "./display"
 import { STATIONS, useStation } from "../stations/stations"
+import { useGo } from "../stations/use-go"
 
 /** The stations along a tape measure; the job at its left end, the tools at its right. */
 export function Tape() {
@@ -64,7 +65,8 @@ export function Tape() {
 }
 
 function Stations() {
-  const { station, go } = useStation()
+  const station = useStation()
+  const go = useGo()
   const { limits } = useJob().brief
   const obstacles = inTheWay(useLedger(), limits)
   return (
@@ -79,7 +81,7 @@ function Stations() {
               type="button"
               aria-current={here ? "step" : undefined}
               className={`relative w-22 px-2 pt-1 text-left ${here ? "bg-spruce text-on-spruce" : "hover:bg-chosen"}`}
-              onClick={() => go(one)}
+              onClick={() => go(one.id)}
             >
               <span className={`block text-[11px] leading-4 ${here ? "" : "text-graphite"}`}>{i + 1}</span>
               <span className="block font-display text-[14.5px] leading-5 font-semibold whitespace-nowrap">{one.name}</span>
@@ -107,13 +109,14 @@ function Mark({ waits, here }: { waits: boolean; here: boolean }) {
 
 /** On a narrow screen the tape is folded to the station at hand. */
 function FoldedTape() {
-  const { station, go } = useStation()
+  const station = useStation()
+  const go = useGo()
   return (
     <select
       aria-label="Station"
       value={station.id}
       className="my-2 rounded-soft bg-spruce px-2 font-display font-semibold text-on-spruce min-[901px]:hidden"
-      onChange={(event) => go(STATIONS.find(({ id }) => id === event.target.value)!)}
+      onChange={(event) => go(event.target.value)}
     >
       {STATIONS.map(({ id, name }) => (
         <option key={id} value={id}>

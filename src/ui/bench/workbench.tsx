@@ -8,6 +8,7 @@ import { createJobStore, JobProvider, useJob, useJobView } from "../job/job-stor
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
 import { later } from "../primitives/later"
+import type { Station } from "../stations/station"
 import { STATIONS, useStation } from "../stations/stations"
 import { loadWorkingPanel, WorkingProvider } from "../working/working"
 import { WRITING, WritingProvider } from "../writing/writing"
@@ -40,10 +41,12 @@ function Bench() {
 }
 
 /** Each station comes when it is first gone to; what is on screen answers at once, so none is drawn before it can. */
-const PANES: Readonly<Record<string, ComponentType>> = Object.fromEntries(STATIONS.map(({ id, load }) => [id, later(load)]))
+const PANES: Readonly<Record<string, ComponentType<{ station: Station }>>> = Object.fromEntries(
+  STATIONS.map(({ id, load }) => [id, later(load)]),
+)
 
 function Panes() {
-  const { station } = useStation()
+  const station = useStation()
   const Pane = PANES[station.id]!
   useTheRest()
   useBenchWorkedOut()
@@ -58,7 +61,7 @@ function Panes() {
           aria-label={station.name}
           className="min-h-0 w-[44%] print:hidden shrink-0 overflow-y-auto border-l border-ink px-6 py-4 max-[900px]:w-full max-[900px]:shrink max-[900px]:grow max-[900px]:border-t max-[900px]:border-l-0 max-[900px]:px-4"
         >
-          <Pane />
+          <Pane station={station} />
         </section>
       </main>
       <LedgerStrip />

@@ -4,7 +4,7 @@ import { useLedger } from "../job/use-ledger"
 import { SmallPelt } from "../pelt/small-pelt"
 import { useOverlay } from "../overlays/use-overlay"
 import { later } from "../primitives/later"
-import { SHELL } from "../stations/shell/shell"
+import type { Station } from "../stations/station"
 import { Tabs } from "../primitives/tabs"
 
 /** The drawing in space is heavy and comes only when it is looked at. */
@@ -18,9 +18,9 @@ function drawsInSpace(): boolean {
 }
 
 /** The assembled body; where there is no WebGL, the pelt again. */
-export function BodyPane() {
+export function BodyPane({ station }: { station: Station }) {
   const { surfaces } = useLedger()
-  const { overlay } = useOverlay(SHELL)
+  const { overlay } = useOverlay(station)
   const [look, setLook] = useState<"outside" | "within">("outside")
   const [able] = useState(drawsInSpace)
   if (!able)

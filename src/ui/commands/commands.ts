@@ -9,11 +9,12 @@ import { whatIf } from "../../core/trials/what-if"
 import { moveLayer, removeLayer, setThickness } from "../../edit/assembly-edits"
 import { setUnits } from "../../edit/brief-edits"
 import { pin } from "../../edit/variant-edits"
-import { useDialogs } from "../bench/dialogs"
+import { useDialogs } from "../bench/use-dialogs"
 import { switchTheme } from "../bench/display"
 import { useJob, useJobStore, useJobView } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
-import { STATIONS, useStation } from "../stations/stations"
+import { STATIONS } from "../stations/stations"
+import { useGo } from "../stations/use-go"
 import { useWorking } from "../working/working"
 
 /** Something that can be done at the bench: keys, palette, help and buttons read it. */
@@ -48,12 +49,12 @@ export function useCommands(): readonly Command[] {
 }
 
 function useStationCommands(): Command[] {
-  const { go } = useStation()
+  const go = useGo()
   return useMemo(
     () =>
       group(
         "Stations",
-        STATIONS.map((station, i): Row => [station.id, `Go to ${station.name}`, String(i + 1), () => go(station)]),
+        STATIONS.map((station, i): Row => [station.id, `Go to ${station.name}`, String(i + 1), () => go(station.id)]),
       ),
     [go],
   )

@@ -1,6 +1,6 @@
 "use client"
 import { useEffect, useMemo } from "react"
-import { useDialogs } from "../bench/dialogs"
+import { useDialogs } from "../bench/use-dialogs"
 import { useCommands } from "./commands"
 
 /** The keys of the bench; none of them acts while something is being typed, or a dialog is open or on its way. */

@@ -9,7 +9,7 @@ export interface Station {
   id: string
   name: string
   /** It comes when it is first gone to. */
-  load: () => Promise<ComponentType>
+  load: () => Promise<ComponentType<{ station: Station }>>
   /** What the pelt can show there; the first is the station's own. */
   overlays: (season: Season) => readonly Overlay[]
   /** Parts of the shell are moved about on the pelt there. */

@@ -2,16 +2,13 @@
 import type { Quantity, Source, Working, WorkingLine } from "../../core/working"
 import type { WhatIf } from "../../core/trials/what-if"
 import { useJob, useJobStore } from "../job/job-store"
-import { BRIEF } from "../stations/brief/brief"
-import { BUILD_UPS } from "../stations/build-ups/build-ups"
-import { SHELL } from "../stations/shell/shell"
-import { useStation } from "../stations/stations"
+import { useGo } from "../stations/use-go"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
 import { useWriting, type Writing } from "../writing/writing"
 
 /** Where what a figure rests on is changed. */
-const STATION_OF = { brief: BRIEF, shell: SHELL, "build-up": BUILD_UPS }
+const STATION_OF = { brief: "brief", shell: "shell", "build-up": "build-ups" }
 
 /** A figure's working, and what would change it most. */
 export interface Shown {
@@ -24,7 +21,7 @@ export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: S
   const { write } = useWriting()
   useJob()
   const store = useJobStore()
-  const { go } = useStation()
+  const go = useGo()
   const print = ({ kind, value }: Quantity) => write(kind, value)
   const follow = (source: Source) => {
     if (source.surface) store.choose({ face: source.surface, layer: null })

@@ -1,5 +1,5 @@
 "use client"
-import { useDialogs } from "../../bench/dialogs"
+import { useDialogs } from "../../bench/use-dialogs"
 import { v4 as newId } from "uuid"
 import { idleFoils } from "../../../core/assembly/idle-foil"
 import { layerCautions } from "../../../core/ledger/cautions"

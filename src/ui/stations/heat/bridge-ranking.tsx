@@ -1,9 +1,7 @@
 "use client"
 import { useState } from "react"
 import type { RankedBridge } from "../../../core/ledger/bridge-ranking"
-import { BUILD_UPS } from "../build-ups/build-ups"
-import { SHELL } from "../shell/shell"
-import { useStation } from "../stations"
+import { useGo } from "../use-go"
 import { BridgeLook } from "../../bridge/bridge-look"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJobStore } from "../../job/job-store"
@@ -53,12 +51,12 @@ function Row({ bridge }: { bridge: RankedBridge }) {
   const { place, name, face, set, opening, point, extent, specific, method, watts, surface } = bridge
   const [seen, setSeen] = useState(false)
   const store = useJobStore()
-  const { go } = useStation()
+  const go = useGo()
   const lead = () => {
     const layer = set ? face.layers.find(({ members }) => members.some(({ id }) => id === set.id))!.id : null
     const part = opening ? ({ list: "openings", id: opening } as const) : point ? ({ list: "penetrations", id: point.id } as const) : null
     store.choose({ face: face.id, layer, part })
-    go(part ? SHELL : BUILD_UPS)
+    go(part ? "shell" : "build-ups")
   }
   return (
     <>

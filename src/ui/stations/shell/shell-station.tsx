@@ -5,6 +5,7 @@ import { compassPoint } from "../../../core/shell/face-name"
 import { polygonCentre, polygonPerimeter } from "../../../core/shell/polygon"
 import type { Parts } from "../../../edit/shell-edits"
 import { BodyPane } from "../../body/body-pane"
+import type { Station } from "../station"
 import { Elevation } from "../../elevation/elevation"
 import { useJobView } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
@@ -53,7 +54,7 @@ const HOMES: Record<keyof Parts, Tab> = {
 }
 
 /** The enclosure as it was measured: the chosen face with its lengths, and all that can be said of the shell. */
-export function ShellStation() {
+export function ShellStation({ station }: { station: Station }) {
   const { misfits } = useLedger()
   const figures = useChosenFace()
   const part = useJobView((view) => view.part)
@@ -70,7 +71,7 @@ export function ShellStation() {
       <FaceLine figures={figures}>
         <Tabs label="Drawing" value={drawing} options={DRAWINGS} onChange={setDrawing} />
       </FaceLine>
-      {drawing === "face" ? <Elevation figures={figures} /> : <BodyPane />}
+      {drawing === "face" ? <Elevation figures={figures} /> : <BodyPane station={station} />}
       {misfits.map(({ message }) => (
         <Remark key={message} kind="remark" title={message} />
       ))}
