@@ -87,7 +87,7 @@ export default defineConfig(
       ],
     },
   },
-  { files: ["**/*.{ts,tsx}"], ...reactHooks.configs.flat["recommended-latest"] },
+  { files: ["src/**/*.{ts,tsx}"], ...reactHooks.configs.flat["recommended-latest"] },
   {
     files: ["src/{app,ui}/**/*.{ts,tsx}"],
     plugins: { "@next/next": next },

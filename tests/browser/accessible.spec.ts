@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright"
-import { expect, type Page, test } from "@playwright/test"
-import { demoJob, openJob, putJob } from "./bench"
+import { expect, type Page } from "@playwright/test"
+import { demoJob, openJob, putJob, test } from "./bench"
 
 /**
  * Holds what is on screen against the engine's rules, and in the dark theme against those that a theme can break.

@@ -1,6 +1,55 @@
-import { expect, type Locator, type Page } from "@playwright/test"
+import { spawn } from "node:child_process"
+import { rmSync } from "node:fs"
+import { basename } from "node:path"
+import { expect, type Locator, type Page, test as base } from "@playwright/test"
 import { demoJobs } from "../../src/edit/start/demo-jobs"
 import type { Job } from "../../src/schema/job/job"
+
+/** Starts the application and waits until it answers. @returns what ends it and waits until it has */
+export async function startServer(env: Record<string, string> & { PORT: string }): Promise<() => Promise<void>> {
+  const server = spawn("node", ["scripts/start.mjs"], { env: { ...process.env, ...env }, stdio: ["ignore", "ignore", "inherit"] })
+  const ended = new Promise<void>((resolve) => void server.on("exit", () => resolve()))
+  const answers = () =>
+    fetch(`http://127.0.0.1:${env.PORT}`, { redirect: "manual" }).then(
+      () => true,
+      () => false,
+    )
+  await expect.poll(answers, { timeout: 60_000 }).toBe(true)
+  return () => (server.kill("SIGTERM"), ended)
+}
+
+/** The server at which a worker's tests look, on the shelf of the file that they stand in. */
+interface Shelves {
+  /** The address of a file's shelf, which is empty when the first of its tests asks. */
+  of: (file: string) => Promise<string>
+}
+
+/** Tests of one file share a shelf that no other file sees. */
+export const test = base.extend<object, { shelves: Shelves }>({
+  shelves: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads from the pattern what a fixture stands on.
+    async ({}, use, { parallelIndex, workerIndex }) => {
+      const PORT = String(Number(process.env.TEST_PORT ?? 3300) + parallelIndex)
+      let shelf = ""
+      let stop = () => Promise.resolve()
+      const of = async (file: string) => {
+        if (shelf !== file) {
+          await stop()
+          // A worker that comes after one that failed begins with an empty shelf too.
+          const folder = `.tmp/browser/${basename(file, ".spec.ts")}-${workerIndex}`
+          rmSync(folder, { recursive: true, force: true })
+          stop = await startServer({ PORT, PELZHAUS_DATA: folder })
+          shelf = file
+        }
+        return `http://127.0.0.1:${PORT}`
+      }
+      await use({ of })
+      await stop()
+    },
+    { scope: "worker" },
+  ],
+  baseURL: async ({ shelves }, use, { file }) => use(await shelves.of(file)),
+})
 
 /** Puts a job on the shelf through the route that files come in by. */
 export async function putJob(page: Page, job: Job): Promise<string> {
@@ -20,6 +69,10 @@ export async function openJob(page: Page, id: string, station = "build-ups"): Pr
   await expect(page.locator("main .station").first()).toBeVisible()
   await settled(page)
 }
+
+/** Goes to one of the lists of the Shell station. */
+export const tab = (page: Page, name: string): Promise<void> =>
+  page.getByRole("radiogroup", { name: "Of the shell" }).getByRole("radio", { name }).click()
 
 /** Waits until what was edited is on the server's disk. */
 export async function settled(page: Page): Promise<void> {

@@ -1,5 +1,5 @@
-import { expect, test } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, twice, type } from "./bench"
+import { expect } from "@playwright/test"
+import { demoJob, figure, openJob, putJob, twice, type, test } from "./bench"
 
 test("a break across the ribs: the inside face is warmer, its cold line is gone, and a press tries it in a variant", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "a break"))

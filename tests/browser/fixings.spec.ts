@@ -1,7 +1,7 @@
-import { expect, test } from "@playwright/test"
+import { expect } from "@playwright/test"
 import { ledgerOf } from "../../src/core/ledger/ledger"
 import { activeState } from "../../src/core/enclosure/job-state"
-import { demoJob, figure, openJob, putJob, settled, twice, type } from "./bench"
+import { demoJob, figure, openJob, putJob, settled, twice, type, test } from "./bench"
 
 test("pressed fibre, screws through foam, an aired gap and a filled tube change what is built, not the label", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "fixings"))

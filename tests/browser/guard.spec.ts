@@ -1,10 +1,7 @@
-import { type ChildProcess, spawn, spawnSync } from "node:child_process"
+import { spawnSync } from "node:child_process"
 import { request as rawRequest } from "node:http"
-import { expect, test } from "@playwright/test"
-import { demoJob, openJob, putJob } from "./bench"
-
-const start = (env: Record<string, string>) =>
-  spawn("node", ["scripts/start.mjs"], { env: { ...process.env, ...env }, stdio: ["ignore", "pipe", "pipe"] })
+import { expect } from "@playwright/test"
+import { demoJob, openJob, putJob, startServer, test } from "./bench"
 
 test("other machines are let in only with a passphrase", () => {
   const refused = spawnSync("node", ["scripts/start.mjs"], {
@@ -35,23 +32,14 @@ test("without one, only this machine's own address is listened on", async ({ bas
 })
 
 test.describe("behind a passphrase", () => {
-  let server: ChildProcess
   const base = "http://127.0.0.1:3291"
+  let stop: () => Promise<void>
 
   test.beforeAll(async () => {
-    server = start({ HOST: "0.0.0.0", PORT: "3291", PASSPHRASE: "lantern over marsh", PELZHAUS_DATA: ".tmp/guarded" })
-    await expect
-      .poll(
-        () =>
-          fetch(base, { redirect: "manual" }).then(
-            (answer) => answer.status,
-            () => 0,
-          ),
-        { timeout: 60_000 },
-      )
-      .toBe(307)
+    stop = await startServer({ HOST: "0.0.0.0", PORT: "3291", PASSPHRASE: "lantern over marsh", PELZHAUS_DATA: ".tmp/browser/guarded" })
+    expect((await fetch(base, { redirect: "manual" })).status).toBe(307)
   })
-  test.afterAll(() => void server.kill("SIGTERM"))
+  test.afterAll(() => stop())
 
   test("nothing is shown before it is given, tries are limited, and a session opens it", async ({ page }) => {
     expect((await page.request.post(`${base}/api/jobs`, { data: demoJob("Larkspur") })).status()).toBe(401)

@@ -1,5 +1,5 @@
-import { expect, test } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, type } from "./bench"
+import { expect } from "@playwright/test"
+import { demoJob, figure, openJob, putJob, settled, type, test } from "./bench"
 
 test("a material of one's own is written down, built in, kept on the shelf and travels with the job", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "own stuff"))

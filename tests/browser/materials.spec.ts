@@ -1,5 +1,5 @@
-import { expect, test } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, type } from "./bench"
+import { expect } from "@playwright/test"
+import { demoJob, figure, openJob, putJob, settled, type, test } from "./bench"
 
 test("materials are asked for by what they must do, set beside each other, and taken", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "asked by property"))

@@ -1,7 +1,6 @@
-import { spawn } from "node:child_process"
 import { rmSync } from "node:fs"
-import { expect, test } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, type } from "./bench"
+import { expect } from "@playwright/test"
+import { demoJob, figure, openJob, putJob, settled, type, startServer, test } from "./bench"
 
 test("a job is made with the keyboard alone", async ({ page }) => {
   await page.goto("/")
@@ -89,22 +88,9 @@ test("Escape takes a wrong entry back, and an emptied limit is no limit", async 
 test("undo works after the server has been stopped and started again", async ({ page }) => {
   test.setTimeout(120_000)
   const base = "http://127.0.0.1:3294"
-  const folder = ".tmp/restarted"
+  const folder = ".tmp/browser/restarted"
   rmSync(folder, { recursive: true, force: true })
-  const start = async () => {
-    const server = spawn("node", ["scripts/start.mjs"], { env: { ...process.env, PORT: "3294", PELZHAUS_DATA: folder }, stdio: "ignore" })
-    await expect
-      .poll(
-        () =>
-          fetch(base).then(
-            (answer) => answer.status,
-            () => 0,
-          ),
-        { timeout: 60_000 },
-      )
-      .toBe(200)
-    return () => new Promise<void>((resolve) => void (server.on("exit", () => resolve()), server.kill("SIGTERM")))
-  }
+  const start = () => startServer({ PORT: "3294", PELZHAUS_DATA: folder })
   let stop = await start()
   const made = await page.request.post(`${base}/api/jobs`, { data: demoJob("Eel Barn") })
   const { id } = (await made.json()) as { id: string }

@@ -1,5 +1,5 @@
-import { expect, test } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, type } from "./bench"
+import { expect } from "@playwright/test"
+import { demoJob, figure, openJob, putJob, settled, type, test } from "./bench"
 
 test("what is typed while the server is away is kept over a reload and sent when it is back", async ({ page, context }) => {
   const id = await putJob(page, demoJob("Tern Hut", "server away"))

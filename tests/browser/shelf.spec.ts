@@ -1,6 +1,6 @@
 import { writeFileSync } from "node:fs"
-import { expect, test } from "@playwright/test"
-import { demoJob, putJob } from "./bench"
+import { expect } from "@playwright/test"
+import { demoJob, putJob, test } from "./bench"
 
 test("a job is copied, renamed, deleted and put back", async ({ page }) => {
   await putJob(page, demoJob("Cold Nettle", "Nettle A"))

@@ -1,5 +1,5 @@
-import { expect, test } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, type } from "./bench"
+import { expect } from "@playwright/test"
+import { demoJob, figure, openJob, putJob, settled, type, test } from "./bench"
 
 test("a layer's edge is dragged and snaps to what is sold; the ledger moves while it is held", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "dragged"))
@@ -92,10 +92,12 @@ test("a row is moved with the keyboard, and by drag", async ({ page }) => {
   await openJob(page, id)
   const rows = page.locator("[data-layer-row]")
   await rows.nth(1).getByRole("button", { name: /^Move/ }).focus()
+  const said = page.locator("[id^=DndLiveRegion]")
   await page.keyboard.press("Space")
-  await page.waitForTimeout(200)
+  await expect(said).toContainText("moved over")
+  const over = await said.innerText()
   await page.keyboard.press("ArrowDown")
-  await page.waitForTimeout(200)
+  await expect(said).not.toHaveText(over)
   await page.keyboard.press("Space")
   await expect(rows.nth(2)).toContainText("Hemp")
   const from = (await rows.nth(2).getByRole("button", { name: /^Move/ }).boundingBox())!

@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises"
-import { expect, test } from "@playwright/test"
-import { figure, settled, type } from "./bench"
+import { expect } from "@playwright/test"
+import { figure, settled, type, test } from "./bench"
 
 test("a van from an empty shelf, by the tape measure, to its watts", async ({ page }) => {
   await page.goto("/")
