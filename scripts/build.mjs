@@ -1,7 +1,8 @@
 import { createHash } from "node:crypto"
 import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs"
 import { join } from "node:path"
-import { run, say } from "./install.mjs"
+import { fileURLToPath } from "node:url"
+import { installPackages, run, say } from "./install.mjs"
 
 const MARK = ".next/built-from"
 const INPUTS = ["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"]
@@ -30,4 +31,9 @@ function add(hash, path) {
     return
   }
   for (const entry of entries) add(hash, join(path, entry))
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  installPackages()
+  build()
 }
