@@ -1,12 +1,12 @@
 "use client"
-import { useJobStore, useJobView } from "../job/job-store"
+import { useJobStore, useOutbox } from "../job/job-store"
 import { Button } from "../primitives/button"
 
 /** What to do when another window has written, or the server refuses: nothing is overwritten in silence. */
 export function ConflictBar() {
-  const saving = useJobView((view) => view.saving)
-  const refusal = useJobView((view) => view.refusal)
-  const unsent = useJobView((view) => view.unsent.length)
+  const saving = useOutbox((view) => view.saving)
+  const refusal = useOutbox((view) => view.refusal)
+  const unsent = useOutbox((view) => view.unsent.length)
   const store = useJobStore()
   if (saving !== "foreign" && saving !== "refused") return null
   const words =

@@ -2,7 +2,7 @@
 import { ChevronDown, ChevronLeft, CircleHelp, Redo2, Search, Undo2 } from "lucide-react"
 import type { ReactNode } from "react"
 import { inTheWay } from "../../core/ledger/in-the-way"
-import { useJob, useJobView } from "../job/job-store"
+import { useJob, useOutbox } from "../job/job-store"
 import { useCommands } from "../commands/commands"
 import { useLedger } from "../job/use-ledger"
 import { IconButton } from "../primitives/button"
@@ -142,8 +142,8 @@ function Ticks({ here }: { here: boolean }) {
 
 /** Says what is not on the server's disk yet. */
 function SavingWords() {
-  const saving = useJobView((view) => view.saving)
-  const count = useJobView((view) => view.unsent.length)
+  const saving = useOutbox((view) => view.saving)
+  const count = useOutbox((view) => view.unsent.length)
   const words = {
     saved: "saved",
     sending: "saving …",

@@ -4,7 +4,7 @@ import { activeState } from "../../core/enclosure/job-state"
 import type { OpenJob } from "../../schema/change"
 import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
 import { useKeys } from "../commands/use-keys"
-import { createJobStore, JobProvider, useJob, useJobView } from "../job/job-store"
+import { createJobStore, JobProvider, useDocument, useJob, useJobStore } from "../job/job-store"
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
 import { later } from "../primitives/later"
@@ -84,8 +84,8 @@ function useTheRest(): void {
 function useBenchWorkedOut(): void {
   const calculations = useCalculations()
   const shown = useShown()
-  const id = useJobView((view) => view.id)
-  const document = useJobView((view) => view.history.document)
+  const id = useJobStore().id
+  const document = useDocument((view) => view.history.document)
   const ledgers = useMemo(
     () => [activeState(document), ...(document.pinned ? [document.pinned] : [])].map((state) => calculations.ledger(id, state, shown)),
     [calculations, id, document, shown],

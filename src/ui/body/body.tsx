@@ -14,7 +14,7 @@ import { notchStrips } from "../../core/shell/notch"
 import { rectangleCorners } from "../../core/shell/polygon"
 import { greatestHeight } from "../../core/shell/size"
 import type { Shell } from "../../schema/job/shell"
-import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import type { Overlay, Paint } from "../overlays/overlay"
 import { useWriting } from "../writing/writing"
@@ -30,7 +30,7 @@ export function Body({ overlay, within }: { overlay: Overlay; within: boolean })
   const writing = useWriting()
   const job = useJob()
   const ledger = useLedger()
-  const chosen = useJobView((view) => view.face)
+  const chosen = useSelection((view) => view.face)
   const controls = useRef<OrbitControls>(null)
   const { form } = job.shell
   const middle = useMemo(() => new Vector3(form.length / 2, greatestHeight(form) / 2, -form.width / 2), [form])

@@ -12,7 +12,7 @@ import { cureEdit, tryCure } from "../../edit/cure-edit"
 import { applyEdit } from "../../edit/edit"
 import type { Job } from "../../schema/job/job"
 import { useCalculations, useShown } from "../calculations/calculations"
-import { useJobStore, useJobView } from "../job/job-store"
+import { useJobStore } from "../job/job-store"
 
 /** A bridge as a change would have it, from what is solved so far; null where the change cannot be made. */
 function curedBridge(job: Job, place: Place, cure: Cure, solved: SolvedDetails): RankedBridge | null {
@@ -25,7 +25,7 @@ function curedBridge(job: Job, place: Place, cure: Cure, solved: SolvedDetails):
 export function useCuredBridge() {
   const calculations = useCalculations()
   const shown = useShown()
-  const id = useJobView((view) => view.id)
+  const id = useJobStore().id
   const cured = (job: Job, place: Place, cure: Cure) => curedBridge(job, place, cure, calculations.details(id, shown))
   const solved = async (job: Job, place: Place, cure: Cure): Promise<RankedBridge | null> => {
     const found = curedBridge(job, place, cure, calculations.details(id))

@@ -11,7 +11,7 @@ import { setUnits } from "../../edit/brief-edits"
 import { pin } from "../../edit/variant-edits"
 import { useDialogs } from "../bench/use-dialogs"
 import { switchTheme } from "../bench/display"
-import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { useDocument, useJob, useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { STATIONS } from "../stations/stations"
 import { useGo } from "../stations/use-go"
@@ -63,7 +63,7 @@ function useStationCommands(): Command[] {
 function useSurfaceCommands(): Command[] {
   const store = useJobStore()
   const { surfaces } = useLedger()
-  const chosen = useJobView((view) => view.face)
+  const chosen = useSelection((view) => view.face)
   return useMemo(() => {
     const choose = (at: number) => store.choose({ face: surfaces.at(at % surfaces.length)!.id, layer: null })
     const at = surfaces.findIndex(({ id }) => id === chosen)
@@ -78,8 +78,8 @@ function useSurfaceCommands(): Command[] {
 function useLayerCommands(): Command[] {
   const store = useJobStore()
   const { surfaces } = useLedger()
-  const face = useJobView((view) => view.face)
-  const chosen = useJobView((view) => view.layer)
+  const face = useSelection((view) => view.face)
+  const chosen = useSelection((view) => view.layer)
   const { ask } = useDialogs()
   return useMemo(() => {
     const { layers, assembly } = surfaces.find(({ id }) => id === face) ?? surfaces[0]!
@@ -117,8 +117,8 @@ function useJobCommands(): Command[] {
   const job = useJob()
   const router = useRouter()
   const working = useFocusedWorking()
-  const canUndo = useJobView((view) => view.history.undo.length > 0 || view.behind !== null)
-  const canRedo = useJobView((view) => view.history.redo.length > 0)
+  const canUndo = useDocument((view) => view.history.undo.length > 0 || view.behind !== null)
+  const canRedo = useDocument((view) => view.history.redo.length > 0)
   const { ask } = useDialogs()
   return useMemo(
     () => [
@@ -130,7 +130,7 @@ function useJobCommands(): Command[] {
         ["units", "Switch units", "u", () => store.edit(setUnits(job.units === "metric" ? "inch-pound" : "metric"))],
         ["undo", "Undo", "z", store.undo, canUndo],
         ["redo", "Redo", "Z", store.redo, canRedo],
-        ["save-file", "Save a job file", "", () => location.assign(`/api/jobs/${store.getState().id}/file`)],
+        ["save-file", "Save a job file", "", () => location.assign(`/api/jobs/${store.id}/file`)],
         ["shelf", "Back to the shelf", "", () => router.push("/")],
       ]),
       ...group("Screen", [
@@ -147,7 +147,7 @@ function useJobCommands(): Command[] {
 function useFocusedWorking(): () => void {
   const job = useJob()
   const ledger = useLedger()
-  const face = useJobView((view) => view.face)
+  const face = useSelection((view) => view.face)
   const { open } = useWorking()
   return useMemo(
     () => () => {

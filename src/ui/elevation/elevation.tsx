@@ -8,7 +8,8 @@ import { framingOn } from "../../core/shell/framing"
 import { notchOutline } from "../../core/shell/notch"
 import { boundsOf, rectangleCorners } from "../../core/shell/polygon"
 import type { MemberSet } from "../../schema/job/build-up"
-import { isChosen, useJob, useJobStore, useJobView } from "../job/job-store"
+import { useJob, useJobStore, useSelection } from "../job/job-store"
+import { isChosen } from "../job/selection"
 import { pathText, pointsText } from "../pelt/pelt-view"
 import { QuantityField } from "../primitives/fields"
 import { useSize } from "../primitives/use-size"
@@ -28,7 +29,7 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 516, height: 300 })
   const job = useJob()
   const store = useJobStore()
-  const part = useJobView((view) => view.part)
+  const part = useSelection((view) => view.part)
   const { shell } = job
   const { face } = figures
   const lengths = useMemo(() => faceLengths(figures, shell, part), [figures, shell, part])

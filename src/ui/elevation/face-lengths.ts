@@ -1,5 +1,5 @@
 import { partOf } from "../../core/shell/face"
-import { type ChosenPart, isChosen } from "../job/job-store"
+import { type ChosenPart, isChosen } from "../job/selection"
 import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { boundsOf } from "../../core/shell/polygon"
 import type { Edit } from "../../edit/edit"

@@ -103,7 +103,7 @@ const until = async (what: () => boolean) => {
   for (let i = 0; i < 400 && !what(); i++) await new Promise((resolve) => setTimeout(resolve, 10))
   expect(what()).toBe(true)
 }
-const saved = (store: JobStore) => until(() => store.getState().saving === "saved")
+const saved = (store: JobStore) => until(() => store.outbox.getState().saving === "saved")
 const thicker = (thickness: number) => setThickness("wall", "l2", thickness)
 /** A message with so many edits from the start of the job, each a millimetre more. */
 function editsOf(count: number): RequestInit {
@@ -121,8 +121,8 @@ describe("an open job in the browser", () => {
   test("shows an edit at once, and the server has it soon after", async () => {
     const store = open()
     expect(store.edit(thicker(0.2))).toBeNull()
-    expect(wool(store.getState().history.document)).toBe(0.2)
-    expect(store.getState().saving).toBe("sending")
+    expect(wool(store.document.getState().history.document)).toBe(0.2)
+    expect(store.outbox.getState().saving).toBe("sending")
     await saved(store)
     expect(wool(server.document)).toBe(0.2)
     store.undo()
@@ -133,18 +133,18 @@ describe("an open job in the browser", () => {
   test("does nothing of a refused edit, and says why", () => {
     const store = open()
     expect(store.edit(thicker(-1))?.message).toContain("at least")
-    expect(store.getState().history.undo).toEqual([])
+    expect(store.document.getState().history.undo).toEqual([])
     expect(store.edit(thicker(0.12))).toBeNull()
-    expect(store.getState().unsent).toEqual([])
+    expect(store.outbox.getState().unsent).toEqual([])
   })
 
   test("shows a drag without doing it", () => {
     const store = open()
     store.show(thicker(0.3))
-    expect(wool(store.getState().preview!)).toBe(0.3)
-    expect(store.getState().unsent).toEqual([])
+    expect(wool(store.document.getState().preview!)).toBe(0.3)
+    expect(store.outbox.getState().unsent).toEqual([])
     store.show(null)
-    expect(store.getState().preview).toBeNull()
+    expect(store.document.getState().preview).toBeNull()
   })
 
   test("keeps what it cannot send, over a reload, and sends it when the server is back", async () => {
@@ -152,13 +152,13 @@ describe("an open job in the browser", () => {
     server.away = true
     first.edit(thicker(0.15))
     first.edit(setLeakage({ ach50: 2 }))
-    await until(() => first.getState().saving === "away")
+    await until(() => first.outbox.getState().saving === "away")
     expect(local.kept.size).toBe(1)
     // The page is loaded again: the window has its name, and the job as the server has it.
     for (const end of ends.splice(0)) end()
     const second = open()
-    await until(() => second.getState().unsent.length === 2)
-    expect(wool(second.getState().history.document)).toBe(0.15)
+    await until(() => second.outbox.getState().unsent.length === 2)
+    expect(wool(second.document.getState().history.document)).toBe(0.15)
     server.away = false
     await saved(second)
     expect([wool(server.document), server.document.variants.first!.leakage.ach50]).toEqual([0.15, 2])
@@ -178,7 +178,7 @@ describe("an open job in the browser", () => {
     second.edit(setLeakage({ ach50: 9 }))
     await saved(second)
     expect([wool(server.document), server.document.variants.first!.leakage.ach50]).toEqual([0.15, 9])
-    expect(server.document).toEqual(second.getState().history.document)
+    expect(server.document).toEqual(second.document.getState().history.document)
   })
 
   test("tells when another has written, and overwrites nothing until it is told to", async () => {
@@ -187,7 +187,7 @@ describe("an open job in the browser", () => {
     other.edit(thicker(0.2))
     await saved(other)
     store.edit(thicker(0.15))
-    await until(() => store.getState().saving === "foreign")
+    await until(() => store.outbox.getState().saving === "foreign")
     expect(wool(server.document)).toBe(0.2)
     // More edits wait.
     store.edit(setLeakage({ ach50: 1 }))
@@ -207,33 +207,33 @@ describe("an open job in the browser", () => {
     other.edit(thicker(0.2))
     await saved(other)
     store.edit(thicker(0.15))
-    await until(() => store.getState().saving === "foreign")
+    await until(() => store.outbox.getState().saving === "foreign")
     await store.reload()
-    expect(wool(store.getState().history.document)).toBe(0.2)
-    expect(store.getState()).toMatchObject({ saving: "saved", unsent: [] })
+    expect(wool(store.document.getState().history.document)).toBe(0.2)
+    expect(store.outbox.getState()).toMatchObject({ saving: "saved", unsent: [] })
   })
 
   test("says what the server refuses, and keeps it", async () => {
     const store = open()
     server.refusing = { code: "invalid-patch", message: "does not fit" }
     store.edit(thicker(0.15))
-    await until(() => store.getState().saving === "refused")
-    expect(store.getState()).toMatchObject({ refusal: "does not fit", unsent: [expect.anything()] })
+    await until(() => store.outbox.getState().saving === "refused")
+    expect(store.outbox.getState()).toMatchObject({ refusal: "does not fit", unsent: [expect.anything()] })
   })
 
   test("undo presses reach the start of a job, however fast they come, and redo its end", async () => {
     server.answer("", editsOf(11))
     const store = open()
-    expect(store.getState().history.undo).toHaveLength(3)
+    expect(store.document.getState().history.undo).toHaveLength(3)
     for (let i = 0; i < 11; i++) store.undo()
     await until(() => server.done === 0)
     await saved(store)
-    expect(store.getState()).toMatchObject({ behind: null, history: { head: START, undo: [] } })
-    expect(wool(store.getState().history.document)).toBe(0.12)
+    expect(store.document.getState()).toMatchObject({ behind: null, history: { head: START, undo: [] } })
+    expect(wool(store.document.getState().history.document)).toBe(0.12)
     for (let i = 0; i < 11; i++) store.redo()
     await until(() => server.done === 11)
-    expect(wool(store.getState().history.document)).toBe(0.131)
-    expect(store.getState().history.redo).toEqual([])
+    expect(wool(store.document.getState().history.document)).toBe(0.131)
+    expect(store.document.getState().history.redo).toEqual([])
   })
 
   test("an edit made while undo waits for the server stays", async () => {
@@ -243,6 +243,6 @@ describe("an open job in the browser", () => {
     store.edit(setLeakage({ ach50: 9 }))
     await until(() => server.document.variants.first!.leakage.ach50 === 9)
     await saved(store)
-    expect([wool(server.document), store.getState().history.undo.length]).toEqual([0.122, 1])
+    expect([wool(server.document), store.document.getState().history.undo.length]).toEqual([0.122, 1])
   })
 })

@@ -1,83 +1,111 @@
-import { v4 as newId } from "uuid"
+import { createStore, type StoreApi } from "zustand"
 import type { Change } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
+import { AWAY, call } from "./api"
+import { keepOutbox, type KeptOutbox, takeOutbox } from "./kept-outbox"
 
-/** What was typed and is not on the server's disk yet, with the whole job as this window has it. */
-export interface Outbox {
-  changes: Change[]
-  document: Job
+/** Whether what is on screen is on the server's disk. `foreign`: another window has written since. */
+export type Saving = "saved" | "sending" | "away" | "refused" | "foreign"
+
+export interface OutboxView {
+  unsent: Change[]
+  saving: Saving
+  /** Why the server refused, in words. */
+  refusal: string | null
 }
 
-const PREFIX = "pelzhaus:unsent:"
-const keyOf = (job: string, window: string) => `${PREFIX}${job}:${window}`
+/** What was done here and is on its way to the server's disk. */
+export interface OutboxStore extends StoreApi<OutboxView> {
+  put: (change: Change) => void
+  /** Drops what is not sent: the job stands as the server has it. */
+  clear: () => void
+  /** Picks up what was kept before a reload, and starts to send. @returns what ends it */
+  start: () => () => void
+}
 
-/** Keeps the outbox where a reload, a crash or an empty battery leaves it. @returns whether it could be kept */
-export function keepOutbox(job: string, window: string, outbox: Outbox): boolean {
-  try {
-    if (outbox.changes.length === 0) localStorage.removeItem(keyOf(job, window))
-    else localStorage.setItem(keyOf(job, window), JSON.stringify(outbox))
-    return true
-  } catch {
-    return false
+/** What an outbox is told, and tells. */
+interface Around {
+  document: () => Job
+  head: () => string
+  /** What was kept before a reload: what of it is to be sent, and whether the job went on elsewhere meanwhile. */
+  found: (kept: KeptOutbox) => Pick<OutboxView, "unsent" | "saving">
+  /** The server has taken what was sent. */
+  sent: () => void
+  /** It has not. */
+  failed: () => void
+}
+
+/** Milliseconds between tries while the server is away. */
+const RETRY = 1500
+
+/** An empty outbox of a job. */
+export function createOutbox(job: string, around: Around): OutboxStore {
+  const store = createStore<OutboxView>(() => ({ unsent: [], saving: "saved", refusal: null }))
+  const { getState: get, setState: set } = store
+  let window_ = ""
+  let busy = false
+  let stopped = true
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let channel: BroadcastChannel | undefined
+
+  /** Until the window has its name, what it edits waits: another window's outbox may come before it. */
+  const keep = () => window_ !== "" && keepOutbox(job, window_, { changes: get().unsent, document: around.document() })
+
+  async function send(): Promise<void> {
+    const { unsent, saving } = get()
+    if (stopped || window_ === "" || busy || unsent.length === 0 || saving === "foreign" || saving === "refused") return
+    busy = true
+    const batch = unsent.slice(0, 500)
+    const answer = await call<{ head: string }>("POST", `/api/jobs/${job}/changes`, { changes: batch })
+    busy = false
+    if (answer.ok) {
+      const left = get().unsent.slice(batch.length)
+      set({ unsent: left, saving: left.length > 0 ? "sending" : "saved" })
+      keep()
+      channel?.postMessage(answer.value.head)
+      around.sent()
+      return send()
+    }
+    around.failed()
+    if (answer.error.code === AWAY || answer.error.code === "not-entered") {
+      set({ saving: "away" })
+      clearTimeout(timer)
+      if (!stopped) timer = setTimeout(() => void send(), RETRY)
+      return
+    }
+    set({ saving: answer.error.code === "conflict" ? "foreign" : "refused", refusal: answer.error.message })
   }
-}
 
-/**
- * Takes what this window, or a window that is gone, had kept for a job.
- * @returns the outbox and the window it belongs to now
- */
-export async function takeOutbox(job: string): Promise<{ window: string; outbox: Outbox | null }> {
-  const window = await windowName()
-  const own = read(keyOf(job, window))
-  if (own) return { window, outbox: own }
-  const alive = await windowsAlive()
-  for (const key of Object.keys(localStorage)) {
-    if (!key.startsWith(`${PREFIX}${job}:`) || alive.has(key.split(":")[3] ?? "")) continue
-    const outbox = read(key)
-    if (!outbox) continue
-    keepOutbox(job, window, outbox)
-    localStorage.removeItem(key)
-    return { window, outbox }
-  }
-  return { window, outbox: null }
-}
-
-/**
- * A name that this window keeps over reloads. A duplicated window starts with the same name; the lock tells them apart.
- */
-async function windowName(): Promise<string> {
-  const kept = sessionStorage.getItem("pelzhaus:window")
-  const name = kept && (await holdLock(kept)) ? kept : newId()
-  if (name !== kept) await holdLock(name)
-  sessionStorage.setItem("pelzhaus:window", name)
-  return name
-}
-
-const held = new Set<string>()
-
-/** Holds a lock for as long as the window lives. Without locks (a page that is not from this machine) every name is free. */
-function holdLock(name: string): Promise<boolean> {
-  if (!("locks" in navigator) || held.has(name)) return Promise.resolve(true)
-  return new Promise((resolve) => {
-    void navigator.locks.request(`${PREFIX}${name}`, { ifAvailable: true }, (lock) => {
-      resolve(lock !== null)
-      if (!lock) return
-      held.add(name)
-      return new Promise<void>(() => {})
-    })
+  return Object.assign(store, {
+    put(change: Change): void {
+      set(({ unsent, saving }) => ({ unsent: [...unsent, change], saving: saving === "saved" ? "sending" : saving }))
+      keep()
+      void send()
+    },
+    clear(): void {
+      set({ unsent: [], saving: "saved", refusal: null })
+      keep()
+    },
+    start(): () => void {
+      stopped = false
+      void takeOutbox(job).then(({ window, outbox }) => {
+        if (stopped) return
+        window_ = window
+        if (outbox) set(around.found(outbox))
+        keep()
+        void send()
+      })
+      if ("BroadcastChannel" in globalThis) {
+        channel = new BroadcastChannel(`pelzhaus:${job}`)
+        channel.onmessage = ({ data }: MessageEvent<string>) => {
+          if (data !== around.head()) set({ saving: "foreign", refusal: null })
+        }
+      }
+      return () => {
+        stopped = true
+        clearTimeout(timer)
+        channel?.close()
+      }
+    },
   })
-}
-
-async function windowsAlive(): Promise<Set<string>> {
-  if (!("locks" in navigator)) return new Set()
-  const { held: locks = [] } = await navigator.locks.query()
-  return new Set(locks.map((lock) => lock.name?.slice(PREFIX.length) ?? ""))
-}
-
-function read(key: string): Outbox | null {
-  try {
-    return JSON.parse(localStorage.getItem(key) ?? "null") as Outbox | null
-  } catch {
-    return null
-  }
 }

@@ -2,7 +2,7 @@
 import { activeState, type JobState } from "../../core/enclosure/job-state"
 import type { Ledger } from "../../core/ledger/ledger"
 import { useCalculations, useShown } from "../calculations/calculations"
-import { useJob, useJobView } from "./job-store"
+import { useJob, useJobStore } from "./job-store"
 
 /** Figures of a state of a job, and again once more of what they wait for is worked out. */
 export function useLedgerOf(job: string, state: JobState): Ledger {
@@ -11,18 +11,11 @@ export function useLedgerOf(job: string, state: JobState): Ledger {
 }
 
 /** Figures of the open job as shown. */
-export const useLedger = (): Ledger =>
-  useLedgerOf(
-    useJobView(({ id }) => id),
-    activeState(useJob()),
-  )
+export const useLedger = (): Ledger => useLedgerOf(useJobStore().id, activeState(useJob()))
 
 /** Figures of what is pinned beside it, and of the open job where nothing is. */
 export function usePinnedLedger(): Ledger | null {
   const job = useJob()
-  const ledger = useLedgerOf(
-    useJobView(({ id }) => id),
-    job.pinned ?? activeState(job),
-  )
+  const ledger = useLedgerOf(useJobStore().id, job.pinned ?? activeState(job))
   return job.pinned && ledger
 }

@@ -10,7 +10,7 @@ import type { Assembly } from "../../schema/job/build-up"
 import type { OwnMaterials } from "../../schema/job/job"
 import { BUILD_UP_FORMAT, KEPT_VERSION } from "../../schema/kept"
 import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
-import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { useJob, useJobStore } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { Button, IconButton } from "../primitives/button"
 import { DampRing } from "../primitives/damp-ring"
@@ -31,7 +31,7 @@ export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
   const kept = useKept()
   const calculations = useCalculations()
   const shown = useShown()
-  const id = useJobView((view) => view.id)
+  const id = useJobStore().id
   const [beside, setBeside] = useState<readonly string[]>([])
   const [refusal, setRefusal] = useState<string | null>(null)
   const now = presentCandidate(job, figures, ledger)

@@ -13,7 +13,8 @@ import type { Edit } from "../../edit/edit"
 import { measureOf } from "../../schema/job/form"
 import type { Shell } from "../../schema/job/shell"
 import { DIMENSIONS } from "../dimensions"
-import { isChosen, useJob, useJobStore, useJobView } from "../job/job-store"
+import { useJob, useJobStore, useSelection } from "../job/job-store"
+import { isChosen } from "../job/selection"
 import { useLedger } from "../job/use-ledger"
 import { useDrag } from "../drawings/use-drag"
 import { type Held, movedPart } from "./moved-parts"
@@ -28,7 +29,7 @@ export function Handles({ view }: { view: View }) {
   const { write } = useWriting()
   const { shell, units } = useJob()
   const { surfaces } = useLedger()
-  const part = useJobView((state) => state.part)
+  const part = useSelection((state) => state.part)
   const { onHold, refusal } = useHold(view)
   const roomy = Math.min(shell.form.length, shell.form.width) * view.scale > ROOMY
   const grips = roomy
@@ -153,14 +154,14 @@ function useHold(view: View) {
   const store = useJobStore()
   const [refusal, setRefusal] = useState<string | null>(null)
   const editFor = (held: Held, moved: Point, free: boolean): Edit | null => {
-    const { document } = store.getState().history
+    const { document } = store.document.getState().history
     return movedPart(document.shell, ledgerOf(activeState(document)).surfaces, held, moved, view.scale, free)
   }
   const commit = (edit: Edit | null) => setRefusal(edit ? (store.edit(edit)?.message ?? null) : null)
   const choose = (held: Held) => {
     if (held.kind === "measure") return
     const part = { list: held.kind === "opening" ? "openings" : "boxes", id: held.id } as const
-    const { openings } = store.getState().history.document.shell
+    const { openings } = store.document.getState().history.document.shell
     store.choose({ part, ...(held.kind === "opening" ? { face: openings[held.id]!.face, layer: null } : {}) })
   }
   const { handlers } = useDrag<Held>({

@@ -3,7 +3,7 @@ import { Maximize, Minus, Plus, Printer } from "lucide-react"
 import { type PointerEvent, useCallback, useEffect, useId, useMemo, useRef, useState } from "react"
 import type { Point } from "../../core/shell/face"
 import type { FaceId } from "../../schema/job/shell"
-import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { IconButton } from "../primitives/button"
 import { useSize } from "../primitives/use-size"
@@ -22,7 +22,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const job = useJob()
   const ledger = useLedger()
   const writing = useWriting()
-  const chosen = useJobView((view) => view.face)
+  const chosen = useSelection((view) => view.face)
   const store = useJobStore()
   const name = useId()
   const [look, setLook] = useState<Look>(WHOLE)

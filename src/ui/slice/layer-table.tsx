@@ -11,7 +11,7 @@ import { transmittanceLayers } from "../../core/assembly/build-up"
 import { layerResistance } from "../../core/assembly/thermal-transmittance"
 import { type Kind } from "../../core/quantity/measure"
 import { moveLayer } from "../../edit/assembly-edits"
-import { useJob, useJobStore, useJobView } from "../job/job-store"
+import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { useWriting } from "../writing/writing"
 
 const NUMBER = "py-[3px] pl-2 text-right whitespace-nowrap tabular-nums"
@@ -84,7 +84,7 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
 
 function Row({ layer, children }: { layer: BuiltLayer; children: React.ReactNode }) {
   const store = useJobStore()
-  const chosen = useJobView((view) => view.layer === layer.id)
+  const chosen = useSelection((view) => view.layer === layer.id)
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({ id: layer.id })
   return (
     <tr

@@ -7,7 +7,7 @@ import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Point } from "../../core/shell/face"
 import { setThickness } from "../../edit/assembly-edits"
 import type { Season } from "../../schema/quantity"
-import { useJobStore, useJobView } from "../job/job-store"
+import { useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { hatch, HatchPatterns } from "../pelt/hatches"
 import { useWriting } from "../writing/writing"
@@ -29,7 +29,7 @@ interface HeldEdge {
 export function Slice({ figures, season, still = false }: { figures: SurfaceFigures; season: Season; still?: boolean }) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 516, height: 290 })
   const store = useJobStore()
-  const chosen = useJobView((view) => view.layer)
+  const chosen = useSelection((view) => view.layer)
   const { moisture } = useLedger()
   const { write } = useWriting()
   const name = useId()

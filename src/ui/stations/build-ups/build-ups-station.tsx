@@ -6,7 +6,7 @@ import { layerCautions } from "../../../core/ledger/cautions"
 import { resistanceWorking } from "../../../core/enclosure/resistance.working"
 import { moveLayer, removeLayer, setAbsorptance, setAssembly, setLeakage, wear, wearOwn } from "../../../edit/assembly-edits"
 import { pin } from "../../../edit/variant-edits"
-import { useJob, useJobStore, useJobView } from "../../job/job-store"
+import { useJob, useJobStore, useSelection } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { QuantityField, SelectField, TypedField } from "../../primitives/fields"
@@ -29,7 +29,7 @@ export function BuildUpsStation() {
   const job = useJob()
   const store = useJobStore()
   const { open } = useWorking()
-  const layerId = useJobView((view) => view.layer)
+  const layerId = useSelection((view) => view.layer)
   const layer = figures.layers.find(({ id }) => id === layerId)
   const at = layer ? figures.layers.indexOf(layer) : figures.layers.length - 1
   return (

@@ -4,7 +4,7 @@ import { dampWorking } from "../../../core/moisture/damp.working"
 import type { DampLook } from "../../../core/moisture/damp-look"
 import { dampSentence } from "../../../core/moisture/damp-verdict"
 import type { Season } from "../../../schema/quantity"
-import { useJobStore, useJobView } from "../../job/job-store"
+import { useJobStore, useSelection } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
@@ -22,7 +22,7 @@ export function DampStation() {
   const figures = useChosenFace()
   const ledger = useLedger()
   const { open } = useWorking()
-  const season = useJobView((view) => view.season)
+  const season = useSelection((view) => view.season)
   const store = useJobStore()
   const { verdict, [season]: look } = ledger.moisture[figures.id]
   return (

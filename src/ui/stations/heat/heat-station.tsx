@@ -8,7 +8,7 @@ import { activeState } from "../../../core/enclosure/job-state"
 import { whatIf } from "../../../core/trials/what-if"
 import { sum } from "../../../core/numeric/sum"
 import { shownNumber } from "../../../core/quantity/measure"
-import { useJob, useJobStore, useJobView } from "../../job/job-store"
+import { useJob, useJobStore, useSelection } from "../../job/job-store"
 import { useLedger, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
@@ -24,7 +24,7 @@ const Chart = later(() => import("../../charts/chart").then((module) => module.C
 
 /** Where heat goes out on the worst night and comes in on the hottest day. */
 export function HeatStation() {
-  const season = useJobView((view) => view.season)
+  const season = useSelection((view) => view.season)
   const store = useJobStore()
   return (
     <div className="station gap-4">

@@ -5,7 +5,8 @@ import type { Part, Parts } from "../../../edit/shell-edits"
 import type { FaceId } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/outcome"
 import { fieldsOf } from "../../fields/fields-of"
-import { isChosen, useJobStore, useJobView } from "../../job/job-store"
+import { useJobStore, useSelection } from "../../job/job-store"
+import { isChosen } from "../../job/selection"
 import { Button, IconButton } from "../../primitives/button"
 import { Refusal } from "../../primitives/refusal"
 import { useParts } from "./use-parts"
@@ -33,7 +34,7 @@ interface Props<L extends Named> {
 
 /** Parts of the shell; the chosen one is open to be changed. */
 export function PartList<L extends Named>({ list, title, addName, first, full, ask, words, face, note, children }: Props<L>) {
-  const chosen = useJobView((view) => view.part)
+  const chosen = useSelection((view) => view.part)
   const store = useJobStore()
   const { entries, add, change, remove } = useParts(list)
   const [refusal, setRefusal] = useState<string | null>(null)

@@ -7,7 +7,7 @@ import type { Parts } from "../../../edit/shell-edits"
 import { BodyPane } from "../../body/body-pane"
 import type { Station } from "../station"
 import { Elevation } from "../../elevation/elevation"
-import { useJobView } from "../../job/job-store"
+import { useSelection } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
@@ -57,7 +57,7 @@ const HOMES: Record<keyof Parts, Tab> = {
 export function ShellStation({ station }: { station: Station }) {
   const { misfits } = useLedger()
   const figures = useChosenFace()
-  const part = useJobView((view) => view.part)
+  const part = useSelection((view) => view.part)
   const [tab, setTab] = useState<Tab>("measures")
   const [drawing, setDrawing] = useState<(typeof DRAWINGS)[number]["value"]>("face")
   const [seen, setSeen] = useState(part)

@@ -1,0 +1,28 @@
+import { createStore, type StoreApi } from "zustand"
+import type { Parts } from "../../edit/shell-edits"
+import type { FaceId } from "../../schema/job/shell"
+import type { Season } from "../../schema/quantity"
+
+/** A part of one of the shell's lists. */
+export interface ChosenPart {
+  list: keyof Parts
+  id: string
+}
+
+/** What is chosen in this window; nothing of it is stored with the job. */
+export interface Selection {
+  face: FaceId
+  layer: string | null
+  part: ChosenPart | null
+  /** Season that Heat and Damp look at. */
+  season: Season
+  /** What the drawings show at a station and season where another overlay than its own was chosen, by id. */
+  overlays: Readonly<Record<string, string>>
+}
+
+/** Nothing chosen yet but a face. */
+export const createSelection = (): StoreApi<Selection> =>
+  createStore<Selection>(() => ({ face: "left", layer: null, part: null, season: "winter", overlays: {} }))
+
+/** Whether a part is the one that is chosen. */
+export const isChosen = (chosen: ChosenPart | null, list: keyof Parts, id: string): boolean => chosen?.list === list && chosen.id === id
