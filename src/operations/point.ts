@@ -17,7 +17,7 @@ export const point = operation({
       soilConductivity ?? null,
     )
     return {
-      pointTransmittance: figures.point,
+      pointTransmittance: figures.pointTransmittance,
       coldestInside: figures.coldestInside,
       warmestOutside: figures.warmestOutside,
       notes: [

@@ -5,8 +5,8 @@ import { activeState } from "../core/enclosure/job-state"
 import { demoJobs } from "../edit/start/demo-jobs"
 import type { Job } from "../schema/job/job"
 import { mainClass } from "./overlays/materials"
-import { OVERLAYS } from "./overlays/overlays"
 import { ramp } from "./overlays/ramp"
+import { STATIONS } from "./stations/stations"
 import { obstacleWords } from "./words"
 import { WRITING } from "./writing/writing"
 
@@ -15,8 +15,9 @@ const ledger = (job: Job) => ledgerOf(activeState(job))
 const face = (job: Job, id: string) => ledger(job).surfaces.find((figures) => figures.id === id)!
 
 describe("what the drawings show", () => {
-  const ink = (name: (typeof OVERLAYS)[number]["id"], job: Job, id: string, units: Job["units"] = "metric") =>
-    OVERLAYS.find((overlay) => overlay.id === name)!.paint(face(job, id), ledger(job), WRITING[units])
+  const overlays = [...new Set(STATIONS.flatMap((station) => (["winter", "summer"] as const).flatMap(station.overlays)))]
+  const ink = (name: string, job: Job, id: string, units: Job["units"] = "metric") =>
+    overlays.find((overlay) => overlay.id === name)!.paint(face(job, id), ledger(job), WRITING[units])
 
   test("says which way a face looks", () => {
     // Tern Hut's front looks east, so its left side looks north.
@@ -58,8 +59,8 @@ describe("what the drawings show", () => {
   })
 
   test("has a name of its own each, and a title", () => {
-    expect(new Set(OVERLAYS.map(({ id }) => id)).size).toBe(OVERLAYS.length)
-    expect(OVERLAYS.every(({ title }) => title.length > 3)).toBe(true)
+    expect(new Set(overlays.map(({ id }) => id)).size).toBe(overlays.length)
+    expect(overlays.every(({ title }) => title.length > 3)).toBe(true)
   })
 })
 

@@ -82,14 +82,14 @@ test("bridges are ranked by what they cost, show their temperatures, and lead to
   const [warmer, colder] = await twice(bridges.getByTestId("with-and-without"), /coldest ([−\d.]+) °C in place of ([−\d.]+)/)
   expect(warmer).toBeGreaterThan(colder)
   await bridges.getByRole("button", { name: "See Floor to left wall" }).click()
-  // The cheapest cure of the dearest bridge, at a press.
+  // The cheapest measure of the dearest bridge, at a press.
   await bridges.getByRole("button", { name: "See Ribs and waist rail" }).first().click()
   await bridges.getByRole("button", { name: "Calculate its temperatures" }).click()
   await bridges.getByRole("button", { name: "Find the cheapest change that keeps it dry" }).click()
-  const cure = bridges.getByTestId("cure")
-  await expect(cure).toContainText("nothing gathers on")
+  const measure = bridges.getByTestId("measure")
+  await expect(measure).toContainText("nothing gathers on")
   const before = await figure(page, "loss")
-  await cure.getByRole("button", { name: "Try it in a variant" }).click()
+  await measure.getByRole("button", { name: "Try it in a variant" }).click()
   await expect(page.getByRole("button", { name: /with a break/ })).toBeVisible()
   expect(await figure(page, "loss")).toBeLessThan(before - 100)
   // No rib of the side walls, which share the build-up, gathers anything now.

@@ -2,7 +2,7 @@ import { massOfLayers, priceOfLayers } from "../takeoff/content"
 import { RIBS, timber } from "../../../tests/fixtures/layers"
 import { describe, expect, test } from "@jest/globals"
 import { type Assembly, type Layer, PLAIN_LAYER } from "../../schema/job/build-up"
-import { builtLayers, labelResistance, transmittanceInput, transmittanceLayers } from "./build-up"
+import { builtLayers, declaredResistance, transmittanceInput, transmittanceLayers } from "./build-up"
 import { materialOf } from "../material/catalogue"
 import { crossingOf } from "./crossing"
 import { idleFoils } from "./idle-foil"
@@ -99,8 +99,8 @@ describe("layers of an assembly", () => {
   test("come in the order of the list, with their labels; metals and air carry none", () => {
     const layers = built(0, plain("steel-painted", 0.001), plain("air", 0.02), plain("xps", 0.034))
     expect(layers.map(({ material }) => material.class)).toEqual(["metal", "air", "foam"])
-    expect(layers.map(({ label }) => label)).toEqual([null, null, 1])
-    expect(labelResistance(layers)).toBe(1)
+    expect(layers.map(({ declaredResistance: label }) => label)).toEqual([null, null, 1])
+    expect(declaredResistance(layers)).toBe(1)
   })
 
   test("what is there already adds neither weight nor money", () => {

@@ -34,8 +34,8 @@ export interface BuiltLayer {
   /** As declared, or as it is in service, W/(m·K); and the temperature in its middle that this is at, °C, null as declared. */
   conductivity: number
   meanTemperature: number | null
-  /** Label resistance, m²·K/W: thickness as sold over declared conductivity; null for metals and air, which carry no label. */
-  label: number | null
+  /** Resistance as the label declares it, m²·K/W: thickness as sold over declared conductivity; null for metals and air, which carry no label. */
+  declaredResistance: number | null
   /** Share of its own resistance that counts: 1, and less outside a vented air space. */
   effectiveShare: number
   fasteners: AssemblyLayer["fasteners"] | null
@@ -70,7 +70,7 @@ export function builtLayers(assembly: Assembly, shareOf: (set: string) => number
       declared,
       conductivity: declared,
       meanTemperature: null,
-      label: bare ? null : loose / material.conductivity.declared,
+      declaredResistance: bare ? null : loose / material.conductivity.declared,
       // What lies outside a well vented space has outdoor air on both sides.
       equivalentAirLayer: shares[i] === 0 ? AIRED : equivalentAirLayer(material, layer.thickness),
       effectiveShare: shares[i]!,
@@ -137,8 +137,8 @@ export const outdoorFilm = (layers: readonly BuiltLayer[], film: number, directi
   filmOutside(layers[0]!.effectiveShare, film, direction)
 
 /** Sum of the labels on the boards, m²·K/W. */
-export function labelResistance(layers: readonly BuiltLayer[]): number {
-  return sum(layers.map((layer) => layer.label ?? 0))
+export function declaredResistance(layers: readonly BuiltLayer[]): number {
+  return sum(layers.map((layer) => layer.declaredResistance ?? 0))
 }
 
 function faceEmissivity(neighbour: BuiltLayer | undefined): number {

@@ -1,7 +1,7 @@
 import { sum } from "../numeric/sum"
 import { clearSky, type Sunlight } from "../sun/clear-sky"
 import { type SolarPosition, solarPosition } from "../sun/solar-position"
-import type { Station } from "./stations"
+import type { ClimateStation } from "./climate-stations"
 
 /** One hour of the hottest day; `hour` is the clock hour, 1…24 in standard time. */
 export interface DesignHour {
@@ -27,7 +27,7 @@ const MIDNIGHT = Date.UTC(2026, 6, 21)
  * @returns 24 hours, standard time of the station's own meridian, 1 h … 24 h
  * @see ASHRAE Fundamentals 2017, ch. 14
  */
-export function summerDesignDay(station: Station, highest: number): DesignHour[] {
+export function summerDesignDay(station: ClimateStation, highest: number): DesignHour[] {
   const { dailyRange, beamDepth, diffuseDepth } = station.summer
   const zone = Math.round(station.longitude / 15)
   return RANGE_SHARE.map((share, i) => {
@@ -38,7 +38,7 @@ export function summerDesignDay(station: Station, highest: number): DesignHour[]
 }
 
 /** Mean of the year from the months' means weighted by their days, °C. */
-export function annualMean(station: Station): number {
+export function annualMean(station: ClimateStation): number {
   return sum(station.monthlyTemperature.map((mean, i) => mean * DAYS_IN_MONTH[i]!)) / 365
 }
 

@@ -21,7 +21,7 @@ describe("a corner of two build-ups", () => {
     // ψ = −λ·(1 + 2/π·ln 2) = −1.441271·λ.
     const wall = sheets([0.2, 0.04])
     const thin: Films = { inside: 1e-6, outside: 1e-6, direction: "horizontal" }
-    const { linear } = solvedDetail(cornerDetail(wall, wall, thin))
+    const { linearTransmittance: linear } = solvedDetail(cornerDetail(wall, wall, thin))
     expect(Math.abs(linear / 0.04 + 1 + (2 / Math.PI) * Math.log(2))).toBeLessThan(0.015)
   })
 
@@ -29,7 +29,7 @@ describe("a corner of two build-ups", () => {
     const a = sheets([0.012, 0.13], [0.1, 0.035], [0.009, 0.15])
     const b = sheets([0.0008, 50], [0.06, 0.03], [0.0065, 0.15])
     const [one, other] = [solvedDetail(cornerDetail(a, b, films)), solvedDetail(cornerDetail(b, a, films))]
-    expect(one.linear).toBeCloseTo(other.linear, 3)
+    expect(one.linearTransmittance).toBeCloseTo(other.linearTransmittance, 3)
     expect(one.coldestAt.x).toBeCloseTo(b.height, 9)
     expect(one.coldestAt.y).toBeCloseTo(a.height, 9)
     expect(other.coldestInside).toBeCloseTo(one.coldestInside, 3)
@@ -38,7 +38,7 @@ describe("a corner of two build-ups", () => {
 
   test("metal that runs round the outside of it makes no way through", () => {
     const [skin, bare] = [sheets([0.0008, 50], [0.1, 0.035]), sheets([0.1, 0.035])]
-    const of = (wall: LayerStack) => solvedDetail(cornerDetail(wall, wall, films)).linear
+    const of = (wall: LayerStack) => solvedDetail(cornerDetail(wall, wall, films)).linearTransmittance
     expect(Math.abs(of(skin) - of(bare))).toBeLessThan(0.004)
   })
 })
@@ -65,8 +65,8 @@ describe("a wall on the edge of a slab", () => {
     // The slab's own figure holds the edge of a bare slab already; what insulation on it leaves uncovered is the slab's edge.
     const [bare, covered] = [of(floor(0)), of(floor(0.1))]
     expect(covered.coldestInside).toBeGreaterThan(bare.coldestInside)
-    expect(Math.abs(covered.linear)).toBeLessThan(0.3)
-    expect(Math.abs(bare.linear)).toBeLessThan(0.6)
+    expect(Math.abs(covered.linearTransmittance)).toBeLessThan(0.3)
+    expect(Math.abs(bare.linearTransmittance)).toBeLessThan(0.6)
   })
 
   const upright = { kind: "vertical", depthOrWidth: 0.6, thickness: 0.05, conductivity: 0.035 } as const
@@ -82,14 +82,14 @@ describe("a wall on the edge of a slab", () => {
     // over all and U of the floor by ISO 13370.
     const slab = floor(insulation)
     const solved = solvedDetail(slabEdgeDetail(slab, wall, ground(slab, edge)))
-    expect(Math.abs(solved.linear - psi)).toBeLessThan(0.003)
+    expect(Math.abs(solved.linearTransmittance - psi)).toBeLessThan(0.003)
     expect(Math.abs(solved.coldestInside - coldest)).toBeLessThan(0.005)
     expect(solved.notes.map(({ code }) => code)).toEqual(edge ? ["counted-without"] : [])
   })
 
   test("with a floor and a wall that hardly let anything through, passes hardly anything", () => {
     const tight = sheets([0.15, 2], [0.5, 0.002])
-    const { linear } = solvedDetail(slabEdgeDetail(tight, sheets([0.5, 0.002]), ground(tight)))
+    const { linearTransmittance: linear } = solvedDetail(slabEdgeDetail(tight, sheets([0.5, 0.002]), ground(tight)))
     expect(Math.abs(linear)).toBeLessThan(0.02)
   })
 })
@@ -102,18 +102,18 @@ describe("the foot of a wall on a steel frame", () => {
 
   test("passes more than without the steel, which is one more fin in the cold", () => {
     const [bare, onSteel] = [solvedDetail(cornerDetail(floor(), wall, films)), of(floor())]
-    expect(onSteel.linear).toBeGreaterThan(bare.linear)
+    expect(onSteel.linearTransmittance).toBeGreaterThan(bare.linearTransmittance)
     expect(onSteel.coldestInside).toBeLessThan(bare.coldestInside)
   })
 
   test("hardly feels the steel through a board of the same thickness as the film is worth", () => {
     // What the steel can add at most is that the film under the edge is gone: 0.06 m of a floor of R 1.73 with 0.04 less of it.
     const plain = 1 / (0.17 + 0.05 / 0.035 + 0.009 / 0.14 + 0.012 / 0.17)
-    const added = of(floor()).linear - solvedDetail(cornerDetail(floor(), wall, films)).linear
+    const added = of(floor()).linearTransmittance - solvedDetail(cornerDetail(floor(), wall, films)).linearTransmittance
     expect(added).toBeLessThan(plain * frame.width)
     // With 20 mm of foam over the frame the same edge comes nearer still to the one without it.
     const board: [number, number] = [0.02, 0.034]
-    const broken = of(floor(board)).linear - solvedDetail(cornerDetail(floor(board), wall, films)).linear
+    const broken = of(floor(board)).linearTransmittance - solvedDetail(cornerDetail(floor(board), wall, films)).linearTransmittance
     expect(broken).toBeLessThan(added)
   })
 })

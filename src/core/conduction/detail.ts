@@ -8,7 +8,7 @@ export interface Drawing {
   /** What of it is worth seeing, m. */
   focus: Place
   /** What ψ is taken from where that is not the body as drawn, and why. */
-  counted?: { body: Body; why: string } | undefined
+  couplingBody?: { body: Body; why: string } | undefined
 }
 
 /** A drawing before it is known how finely it is solved. */
@@ -24,7 +24,7 @@ interface Draft {
  */
 export interface Detail extends Readonly<Drawing> {
   /** What the stretch would pass by its transmittances alone, W/(m·K). */
-  plain: number
+  oneDimensional: number
   /** Tells details apart by all that they are drawn from. */
   key: string
 }
@@ -51,7 +51,7 @@ export function detailOf(from: readonly [kind: string, ...unknown[]], plain: num
   let drawn: Drawing | null = null
   const drawing = () => (drawn ??= cutTo(draw()))
   return {
-    plain,
+    oneDimensional: plain,
     key: JSON.stringify(from),
     get body() {
       return drawing().body
@@ -59,8 +59,8 @@ export function detailOf(from: readonly [kind: string, ...unknown[]], plain: num
     get focus() {
       return drawing().focus
     },
-    get counted() {
-      return drawing().counted
+    get couplingBody() {
+      return drawing().couplingBody
     },
   }
 }
@@ -72,14 +72,14 @@ function cutTo({ body, focus, counted }: Draft): Drawing {
   return {
     body: { ...body, accuracy: ACCURACY },
     focus: { x: left, y: low, width: right - left, height: high - low },
-    counted: counted && { ...counted, body: { ...counted.body, accuracy: ACCURACY } },
+    couplingBody: counted && { ...counted, body: { ...counted.body, accuracy: ACCURACY } },
   }
 }
 
 /** What a solved detail says. */
 export interface DetailFigures {
   /** Linear thermal transmittance ψ, W/(m·K). */
-  linear: number
+  linearTransmittance: number
   /** Where its surfaces stand between outdoors, 0, and indoors, 1: the coldest of the inside (fRsi), the warmest of the outside. */
   coldestInside: number
   warmestOutside: number
@@ -97,10 +97,10 @@ export function detailFigures(detail: Detail, solved: Noted<BridgeOutput>, count
   const inside = of(INDOORS).map(({ id }) => solved.surface[id]!)
   const coldest = inside.reduce((least, one) => (one.minimum < least.minimum ? one : least))
   return {
-    linear: of(INDOORS).reduce((sum, { id }) => sum + counted.heatFlow[id]!, 0) - detail.plain,
+    linearTransmittance: of(INDOORS).reduce((sum, { id }) => sum + counted.heatFlow[id]!, 0) - detail.oneDimensional,
     coldestInside: coldest.minimum,
     warmestOutside: Math.max(...of(OUTDOORS).map(({ id }) => solved.surface[id]!.maximum)),
     coldestAt: coldest.minimumAt,
-    notes: detail.counted ? [...solved.notes, { code: "counted-without", text: detail.counted.why }] : solved.notes,
+    notes: detail.couplingBody ? [...solved.notes, { code: "counted-without", text: detail.couplingBody.why }] : solved.notes,
   }
 }

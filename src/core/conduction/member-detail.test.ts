@@ -22,8 +22,8 @@ const wallWith = (set: MemberSet, depth: number) =>
 function solved(set: MemberSet, depth: number) {
   const layers = builtLayers(wallWith(set, depth), () => set.width / set.spacing)
   const detail = memberDetail(layers, "m1", set.spacing, films)!
-  const { linear, coldestInside } = solvedDetail(detail)
-  const beside = detail.plain / set.spacing
+  const { linearTransmittance: linear, coldestInside } = solvedDetail(detail)
+  const beside = detail.oneDimensional / set.spacing
   return { layers, figures: { linear, coldestInside, beside, transmittance: beside + linear / set.spacing } }
 }
 
@@ -88,7 +88,7 @@ describe("a member in its build-up", () => {
     const flat: MemberSet = { ...timber("Flats", 0.003, 0.6), material: "steel-bare", depth: 0.14 }
     const tight = { ...materialOf("xps"), conductivity: { ...materialOf("xps").conductivity, declared: 1e-6 } }
     const built = builtLayers(sketch("wall", [["tight", 0.1, { between: flat }]]), () => 0.005, { ...CATALOGUE, tight })
-    const { linear } = solvedDetail(memberDetail(built, "m1", 0.6, films)!)
+    const { linearTransmittance: linear } = solvedDetail(memberDetail(built, "m1", 0.6, films)!)
     expect(Math.abs(linear / 0.063868 - 1)).toBeLessThan(0.02)
     // Covered by a lining it is as deep as what lies between.
     const covered = builtLayers(

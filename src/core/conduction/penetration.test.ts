@@ -70,14 +70,14 @@ describe("a sheet around a rod", () => {
 describe("a bar through a wall", () => {
   test("flush on both sides is three resistances in series, by hand", () => {
     // 20 mm steel through 100 mm: 0.13/A = 413.80, 0.1/(50·A) = 6.3662, 0.04/A = 127.32 K/W; 1/547.4931 = 1.826507e-3; less 0.3·A = 9.42478e-5
-    const { point, coldestInside } = barThrough(rod(0.02, 50), 0.1, 0.3, FILMS, NOTHING, null)
+    const { pointTransmittance: point, coldestInside } = barThrough(rod(0.02, 50), 0.1, 0.3, FILMS, NOTHING, null)
     expect(point).toBeCloseTo(1.826507e-3 - 9.42478e-5, 8)
     expect(coldestInside).toBeCloseTo(1 - 413.8 / 547.49, 4)
   })
 
   test("passes more the further it stands out, less with a break, and more where a sheet takes its heat up", () => {
     const chi = (special: Partial<Bar>, inner: { conductivity: number; thickness: number } | null = null) =>
-      barThrough(rod(0.05, 50, special), 0.1, 0.3, FILMS, { inner, outer: null }, null).point
+      barThrough(rod(0.05, 50, special), 0.1, 0.3, FILMS, { inner, outer: null }, null).pointTransmittance
     expect(chi({ outdoors: 1, indoors: 1 })).toBeGreaterThan(3 * chi({ outdoors: 0.1 }))
     expect(chi({ outdoors: 1, indoors: 1, break: 0.025 })).toBeLessThan(0.5 * chi({ outdoors: 1, indoors: 1 }))
     expect(chi({}, { conductivity: 50, thickness: 0.001 })).toBeGreaterThan(2 * chi({}))

@@ -38,7 +38,7 @@ export interface Spreader {
 /** What a bar passes. */
 export interface PointFigures {
   /** Point thermal transmittance χ, W/K. */
-  point: number
+  pointTransmittance: number
   /** Where it enters the faces, between outdoors, 0, and indoors, 1. */
   coldestInside: number
   warmestOutside: number
@@ -71,7 +71,7 @@ export function barThrough(
   const parted = Math.min(bar.break, span)
   const along = (span - parted) / (bar.conductivity * bar.section) + parted / (PLASTIC * bar.outline)
   const whole = inside + along + outside
-  return { point: 1 / whole - transmittance * bar.outline, coldestInside: 1 - inside / whole, warmestOutside: outside / whole }
+  return { pointTransmittance: 1 / whole - transmittance * bar.outline, coldestInside: 1 - inside / whole, warmestOutside: outside / whole }
 }
 
 /**

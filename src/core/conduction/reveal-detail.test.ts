@@ -21,7 +21,9 @@ describe("the side of an opening", () => {
     const even: LayerStack = { thicknesses: [0.1], conductivities: [0.035], height: 0.1 }
     const through = 1 / (0.17 + 0.1 / 0.035)
     const frame: Frame = { conductivity: 0.035, width: 0.05, sheet: null, break: 0 }
-    const { linear, coldestInside } = solvedDetail(jambDetail(even, frame, { thickness: 0.1, transmittance: through }, films))
+    const { linearTransmittance: linear, coldestInside } = solvedDetail(
+      jambDetail(even, frame, { thickness: 0.1, transmittance: through }, films),
+    )
     expect(Math.abs(linear)).toBeLessThan(1e-6)
     expect(coldestInside).toBeCloseTo(1 - 0.13 * through, 5)
   })
@@ -32,21 +34,21 @@ describe("the side of an opening", () => {
       ReturnType<typeof jamb>,
       ReturnType<typeof jamb>,
     ]
-    expect(bare.linear).toBeGreaterThan(thin.linear)
-    expect(thin.linear).toBeGreaterThan(thick.linear)
-    expect(thick.linear).toBeLessThan(0.25 * bare.linear)
+    expect(bare.linearTransmittance).toBeGreaterThan(thin.linearTransmittance)
+    expect(thin.linearTransmittance).toBeGreaterThan(thick.linearTransmittance)
+    expect(thick.linearTransmittance).toBeLessThan(0.25 * bare.linearTransmittance)
     expect(bare.coldestInside).toBeLessThan(thick.coldestInside - 0.15)
   })
 
   test("passes no more by its sheet than the sheet itself lets through, by hand", () => {
     // The sheet alone, from film to film over its flanges and its way through the wall: it has 50·0.0015/0.141 = 0.532 W/(m·K) along the
     // wall's depth, and that is in series with all else.
-    expect(jamb(steel).linear).toBeLessThan(0.532)
-    expect(jamb(steel).linear).toBeGreaterThan(0)
+    expect(jamb(steel).linearTransmittance).toBeLessThan(0.532)
+    expect(jamb(steel).linearTransmittance).toBeGreaterThan(0)
   })
 
   test("in timber costs far less than in aluminium, which a break brings down", () => {
-    const solid = (conductivity: number, gap: number) => jamb({ conductivity, width: 0.05, sheet: null, break: gap }).linear
+    const solid = (conductivity: number, gap: number) => jamb({ conductivity, width: 0.05, sheet: null, break: gap }).linearTransmittance
     expect(solid(0.13, 0)).toBeLessThan(0.2 * solid(160, 0))
     expect(solid(160, 0.03)).toBeLessThan(solid(160, 0))
   })
@@ -57,14 +59,14 @@ describe("the side of an opening", () => {
       { thickness: 0.3, transmittance: 0.2 },
       { thickness: 0, transmittance: 3 },
     ])
-      expect(Number.isFinite(jamb(steel, of).linear)).toBe(true)
+      expect(Number.isFinite(jamb(steel, of).linearTransmittance)).toBe(true)
   })
 })
 
 describe("the foot of a door", () => {
   test("on a sheet of steel is colder than with a break in it, and costs more", () => {
     const [bare, broken] = [threshold(steel), threshold({ ...steel, break: 0.03 })]
-    expect(bare.linear).toBeGreaterThan(broken.linear)
+    expect(bare.linearTransmittance).toBeGreaterThan(broken.linearTransmittance)
     expect(bare.coldestInside).toBeLessThan(broken.coldestInside)
     expect(bare.coldestAt.y).toBeCloseTo(floor.height, 3)
   })
@@ -87,8 +89,8 @@ describe("a threshold on a slab", () => {
 
   test("of metal runs from outdoors to indoors under the leaf: coldest there, warmer and cheaper with a break, best of wood", () => {
     const [metal, parted, wood] = [of(160, 0), of(160, 0.03), of(0.13, 0)]
-    expect(metal.linear).toBeGreaterThan(parted.linear)
-    expect(parted.linear).toBeGreaterThan(wood.linear - 0.02)
+    expect(metal.linearTransmittance).toBeGreaterThan(parted.linearTransmittance)
+    expect(parted.linearTransmittance).toBeGreaterThan(wood.linearTransmittance - 0.02)
     expect(metal.coldestInside).toBeLessThan(parted.coldestInside)
     // Aluminium has one temperature over its depth of 140 mm. Outdoors it shows its end and its top, indoors its top only, and the film
     // indoors is four times as thick: it is nearer to the outdoors.
@@ -100,6 +102,6 @@ describe("a threshold on a slab", () => {
     const like: Leaf = { thickness: 0.14, transmittance: 1 / (0.17 + 0.14 / 0.04) }
     const edge = solvedDetail(slabEdgeDetail(slab, thin, ground))
     const foot = solvedDetail(slabThresholdDetail(slab, thin, ground, 0, { conductivity: 0.13, width: 0.018, sheet: null, break: 0 }, like))
-    expect(Math.abs(foot.linear - edge.linear)).toBeLessThan(0.05)
+    expect(Math.abs(foot.linearTransmittance - edge.linearTransmittance)).toBeLessThan(0.05)
   })
 })

@@ -9,8 +9,11 @@ import { type Detail, type DetailFigures, detailFigures } from "./detail"
 export function solveDetail(detail: Detail, onCells?: (cells: number) => void): { figures: DetailFigures; solved: SolvedBody } {
   const solved = solvedBody(detail.body, onCells)
   const drawn = bridgeFigures(detail.body, solved)
-  const { body: counted } = detail.counted ?? {}
-  return { figures: detailFigures(detail, drawn, counted ? bridgeFigures(counted, solvedBody(counted, onCells)) : drawn), solved }
+  const { body: couplingBody } = detail.couplingBody ?? {}
+  return {
+    figures: detailFigures(detail, drawn, couplingBody ? bridgeFigures(couplingBody, solvedBody(couplingBody, onCells)) : drawn),
+    solved,
+  }
 }
 
 /** The figures of a detail, solved here and now. */

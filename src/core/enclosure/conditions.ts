@@ -3,7 +3,7 @@ import type { Brief } from "../../schema/job/job"
 import type { Shell } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
 import { annualMean } from "../climate/design-day"
-import { type Station, stationOf } from "../climate/stations"
+import { type ClimateStation, climateStationOf } from "../climate/climate-stations"
 import { memoised } from "../memoised"
 import { partOf } from "../shell/face"
 import { type Adjacent, isExposed } from "./adjacent"
@@ -18,7 +18,7 @@ export interface Condition {
 
 /** The air on both sides of the skin in the two design hours, °C and 0..1. */
 export interface Conditions {
-  station: Station
+  station: ClimateStation
   winter: Condition
   summer: Condition
   /** °C, of the ground's year */
@@ -39,7 +39,7 @@ export const conditionsOf = ({ indoors, outdoors, station }: Brief, shell: Shell
 
 const designConditions = memoised(
   (indoors: Brief["indoors"], outdoors: Brief["outdoors"], stationId: string, exposed: boolean): Conditions => {
-    const station = stationOf(stationId)
+    const station = climateStationOf(stationId)
     const windSpeed = (season: Season) => (exposed ? station[season].windSpeed : 0)
     return {
       station,

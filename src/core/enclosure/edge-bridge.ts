@@ -25,8 +25,8 @@ export function edgeBridges(shell: Shell, surfaces: readonly SurfaceFigures[], s
     const length = edge.length - thresholdsOn(a, b)
     const common = { kind: "edge", name: `${a.name} to ${b.name.toLowerCase()}`, length, between: edge.faces, opening: null } as const
     const line = (bridge: Bridge, face: SurfaceFigures, other: SurfaceFigures, angleFactor: number): LineBridge => {
-      const linear = Math.max(bridge.linear * angleFactor, -most(a, b, edge.length))
-      return { ...common, ...bridge, face, other, angleFactor, linear, conductance: linear * length }
+      const linear = Math.max(bridge.linearTransmittance * angleFactor, -most(a, b, edge.length))
+      return { ...common, ...bridge, face, other, angleFactor, linearTransmittance: linear, conductance: linear * length }
     }
     if (a.ground || b.ground) {
       const [floor, wall] = a.ground ? [a, b] : [b, a]

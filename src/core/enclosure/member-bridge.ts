@@ -33,7 +33,7 @@ export function memberDetailOf(
     members: layer.members.map((one) => ({ ...one, fraction: members.width / pitch })),
   }))
   const input = { direction: films.direction, layers: transmittanceLayers(stretch), rsi: films.inside, rse: films.outside }
-  return { detail, estimate: pitch / thermalTransmittance(input).resistanceTotal - detail.plain }
+  return { detail, estimate: pitch / thermalTransmittance(input).resistanceTotal - detail.oneDimensional }
 }
 
 /** ψ of the sets for which the combined method does not hold. */

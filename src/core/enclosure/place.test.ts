@@ -22,7 +22,7 @@ describe("places of different kinds with the same names in them", () => {
     expect(ranked.find((bridge) => bridge.place === members)!.set?.id).toBe("roof")
     expect(ranked.find((bridge) => bridge.place === edge)!.between).toEqual(["left", "roof"])
     // What stands solved at one is not taken for the other.
-    expect(details.before(members)!.linear).not.toBeCloseTo(details.before(edge)!.linear, 3)
+    expect(details.before(members)!.linearTransmittance).not.toBeCloseTo(details.before(edge)!.linearTransmittance, 3)
   })
 
   test("an opening called floor is not the floor", () => {

@@ -33,7 +33,7 @@ export function pointBridges(
       surface.ground ? SOIL_CONDUCTIVITY : null,
     )
     const { name, count } = penetration
-    const conductance = figures.point * count
+    const conductance = figures.pointTransmittance * count
     return { kind: "point", place: place.point(id), id, name, face: surface, other: surface, conductance, penetration, ...figures }
   })
 }

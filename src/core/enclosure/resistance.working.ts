@@ -41,7 +41,7 @@ export function resistanceWorking(figures: SurfaceFigures): Working {
       result: quantityOf("resistance", winter.resistanceTotal),
     },
   ]
-  for (const { set, linear, fraction, solved } of figures.bridges)
+  for (const { set, linearTransmittance: linear, fraction, solved } of figures.bridges)
     lines.push({
       name: `${set.name}, in two dimensions${solved ? "" : " (being calculated)"}`,
       factors: [

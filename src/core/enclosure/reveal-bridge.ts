@@ -44,7 +44,7 @@ export function revealBridges(
       const { name, width, height, y } = opening
       const line = (at: Place, words: string, detail: Detail, length: number): LineBridge => {
         const bridge = bridgeAt(at, detail, 0, solved)
-        const conductance = bridge.linear * length
+        const conductance = bridge.linearTransmittance * length
         const known = { kind: "reveal", name: `${name}, ${words}`, face, other: face, angleFactor: 1, between: null, opening: id } as const
         return { ...known, ...bridge, length, conductance }
       }

@@ -2,8 +2,8 @@ import type { Detail, DetailFigures } from "../conduction/detail"
 import type { Place } from "./place"
 
 /** ψ of a detail and what the simple method says of it, W/(m·K). */
-export interface Linear {
-  linear: number
+export interface LinearTransmittance {
+  linearTransmittance: number
   estimate: number
 }
 
@@ -11,14 +11,14 @@ export interface Linear {
 export interface SolvedDetails {
   of: (detail: Detail) => DetailFigures | undefined
   /** What was last solved at a place, for its detail as it was then. */
-  before: (place: Place) => Linear | undefined
+  before: (place: Place) => LinearTransmittance | undefined
 }
 
 /** Nothing is solved yet. */
 export const UNSOLVED: SolvedDetails = { of: () => undefined, before: () => undefined }
 
 /** A detail at its place with the ψ that counts. */
-export interface Bridge extends Linear {
+export interface Bridge extends LinearTransmittance {
   place: Place
   detail: Detail
   /** Null until the detail is solved. */
@@ -31,9 +31,9 @@ export interface Bridge extends Linear {
  */
 export function bridgeAt(place: Place, detail: Detail, estimate: number, details: SolvedDetails): Bridge {
   const solved = details.of(detail) ?? null
-  if (solved) return { place, detail, estimate, solved, linear: solved.linear }
+  if (solved) return { place, detail, estimate, solved, linearTransmittance: solved.linearTransmittance }
   const before = details.before(place)
-  if (!before) return { place, detail, estimate, solved, linear: estimate }
+  if (!before) return { place, detail, estimate, solved, linearTransmittance: estimate }
   const step = Math.abs(before.estimate) > 1e-9 ? estimate / before.estimate : 1
-  return { place, detail, estimate, solved, linear: before.linear * Math.max(0, step) }
+  return { place, detail, estimate, solved, linearTransmittance: before.linearTransmittance * Math.max(0, step) }
 }

@@ -2,7 +2,7 @@ import type { GroundInput, GroundOutput } from "../../schema/ground"
 import { type Note, type Noted, noteIf } from "../../schema/note"
 import type { SlabEdge } from "../../schema/job/build-up"
 import type { OwnMaterials } from "../../schema/job/job"
-import { labelResistance } from "../assembly/build-up"
+import { declaredResistance } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { SOIL_CONDUCTIVITY, slabOnGround } from "../ground/slab"
 import { materialOf, withOwnMaterials } from "../material/catalogue"
@@ -49,11 +49,11 @@ export function surfaceTransmittance(
 ): SurfaceTransmittance {
   const { winter, summer, layers, adjacent } = construction
   const bridges = memberBridges(id, construction, solved)
-  const added = sum(bridges.map(({ linear, fraction, set }) => (linear * fraction) / set.width))
+  const added = sum(bridges.map(({ linearTransmittance: linear, fraction, set }) => (linear * fraction) / set.width))
   const transmittance = winter.uValue + added
   const bare = 1 / winter.centreResistance + winter.corrections.voids + winter.corrections.fasteners
   return {
-    declaredResistance: labelResistance(layers),
+    declaredResistance: declaredResistance(layers),
     cavityResistance: winter.centreResistance,
     totalResistance: 1 / transmittance,
     bridges,

@@ -70,9 +70,9 @@ describe("what is solved", () => {
     const tried = ledgerOf(wall, solved.solved)
     const psi = (ledger: typeof tried) => ledger.surfaces.find(({ id }) => id === "left")!.bridges[0]!
     expect(psi(tried).solved).toBeNull()
-    expect(psi(tried).linear / psi(solved).linear).toBeCloseTo(psi(tried).estimate / psi(solved).estimate, 9)
+    expect(psi(tried).linearTransmittance / psi(solved).linearTransmittance).toBeCloseTo(psi(tried).estimate / psi(solved).estimate, 9)
     // A millimetre of hemp moves it by little, far less than the method does.
-    expect(Math.abs(psi(tried).linear - psi(solved).linear)).toBeLessThan(0.05 * psi(solved).linear)
-    expect(Math.abs(psi(solved).estimate - psi(solved).linear)).toBeGreaterThan(0.1)
+    expect(Math.abs(psi(tried).linearTransmittance - psi(solved).linearTransmittance)).toBeLessThan(0.05 * psi(solved).linearTransmittance)
+    expect(Math.abs(psi(solved).estimate - psi(solved).linearTransmittance)).toBeGreaterThan(0.1)
   })
 })

@@ -29,7 +29,7 @@ export interface RankedBridge {
   /** m of member or of line, or how many points */
   extent: number
   /** ψ, W/(m·K), or of a point χ, W/K */
-  specific: number
+  transmittance: number
   /** How that was got. `pending`: it is being solved. */
   method: "two-dimensional" | "combined" | "fins" | "pending"
   /** W in the season that drives most heat through it, out of the warm side; negative where the measures over all count too much. */
@@ -60,29 +60,65 @@ function rankedMembers(face: SurfaceFigures, { conditions, solved: details }: Le
     // Where the combined method holds, what was calculated on demand tells the surface.
     const found = counted ? { ...counted, method: methodOf(counted) } : combinedAt(face, id, details)
     if (!found) return []
-    const { detail, linear, solved, method } = found
+    const { detail, linearTransmittance: linear, solved, method } = found
     const surface = solved ? coldSurface(face, solved, conditions) : null
-    const known = { place: place.member(face.id, id), name: set.name, face, set: members, detail, extent, specific: linear, method }
+    const known = {
+      place: place.member(face.id, id),
+      name: set.name,
+      face,
+      set: members,
+      detail,
+      extent,
+      transmittance: linear,
+      method,
+    }
     return [{ ...NEITHER, ...known, watts: linear * extent * difference, surface }]
   })
 }
 
 function combinedAt(face: SurfaceFigures, set: string, details: SolvedDetails) {
   const found = memberDetailOf(face, set)
-  return found && { detail: found.detail, linear: found.estimate, solved: details.of(found.detail) ?? null, method: "combined" as const }
+  return (
+    found && {
+      detail: found.detail,
+      linearTransmittance: found.estimate,
+      solved: details.of(found.detail) ?? null,
+      method: "combined" as const,
+    }
+  )
 }
 
 function rankedLine(line: LineBridge, { conditions }: Ledger): RankedBridge {
-  const { face, solved, place, name, between, opening, detail, length, linear } = line
+  const { face, solved, place, name, between, opening, detail, length, linearTransmittance: linear } = line
   const surface = solved ? coldSurface(face, solved, conditions) : null
-  const known = { place, name, face, between, opening, detail, extent: length, specific: linear, method: methodOf(line), surface }
+  const known = {
+    place,
+    name,
+    face,
+    between,
+    opening,
+    detail,
+    extent: length,
+    transmittance: linear,
+    method: methodOf(line),
+    surface,
+  }
   return { ...NEITHER, ...known, watts: wattsOf(line, conditions) }
 }
 
 function rankedPoint(point: PointBridge, { conditions }: Ledger): RankedBridge {
   const { face, place, name, penetration } = point
   const surface = coldSurface(face, point, conditions)
-  const known = { place, name, face, point, extent: penetration.count, specific: point.point, method: "fins" as const, surface }
+  const known = {
+    place,
+    name,
+    face,
+    point,
+    extent: penetration.count,
+    transmittance: point.pointTransmittance,
+    method: "fins" as const,
+    surface,
+  }
   return { ...NEITHER, ...known, watts: wattsOf(point, conditions) }
 }
 

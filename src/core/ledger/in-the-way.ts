@@ -14,7 +14,7 @@ export function inTheWay(ledger: Ledger, limits: Limits): Obstacle[] {
   const misfits = ledger.misfits.map(({ message }): Obstacle => ({ kind: "misfit", message }))
   const { verdict } = ledger.moisture[ledger.wettest.id]
   const damp: Obstacle[] =
-    verdict.state === "dry" || verdict.state === "leak" ? [] : [{ kind: "damp", face: ledger.wettest.name, words: verdict.words }]
+    verdict.state === "dry" || verdict.state === "convection" ? [] : [{ kind: "damp", face: ledger.wettest.name, words: verdict.words }]
   const broken = HEADLINES.flatMap((headline): Obstacle[] => {
     const by = overLimit(headline, ledger, limits)
     return by === null ? [] : [{ kind: "limit", limit: headline.limit!, quantity: headline.kind, by }]

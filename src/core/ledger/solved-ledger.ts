@@ -5,7 +5,7 @@ import { type Ledger, ledgerOf } from "./ledger"
 /** The figures of a job with all that they stand on worked out here and now; a second or two for a van. */
 export function solvedLedger(state: JobState, details = detailResults()): Ledger {
   for (const pending of ledgerOf(state, details).pending)
-    details.results.keep(
+    details.results.add(
       pending,
       pending.calculation.run(pending.input, () => {}),
     )

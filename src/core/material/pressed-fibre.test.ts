@@ -19,9 +19,9 @@ describe("pressed fibre", () => {
   test("gives less than its label, but more than the label times the ratio", () => {
     const [pressed] = builtLayers(sketch("one", [["glass-wool", 0.06, { loose: 0.09 }]]), () => 0)
     const { declared } = materialOf("glass-wool").conductivity
-    expect(pressed!.label).toBeCloseTo(0.09 / declared, 9)
-    expect(0.06 / pressed!.declared).toBeLessThan(pressed!.label!)
-    expect(0.06 / pressed!.declared).toBeGreaterThan((pressed!.label! * 0.06) / 0.09)
+    expect(pressed!.declaredResistance).toBeCloseTo(0.09 / declared, 9)
+    expect(0.06 / pressed!.declared).toBeLessThan(pressed!.declaredResistance!)
+    expect(0.06 / pressed!.declared).toBeGreaterThan((pressed!.declaredResistance! * 0.06) / 0.09)
   })
 
   test("weighs and costs what was bought; foam is not pressed", () => {

@@ -62,7 +62,7 @@ describe("layers in service", () => {
     const [one] = inService(built, fresh, { inside: 20, outside: -20 }, films)
     expect(one!.meanTemperature).toBeCloseTo(-0.47, 1)
     expect(one!.conductivity).toBeCloseTo(0.02714, 4)
-    expect(one!.label).toBe(built[0]!.label)
+    expect(one!.declaredResistance).toBe(built[0]!.declaredResistance)
   })
 })
 

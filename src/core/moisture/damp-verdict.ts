@@ -1,8 +1,8 @@
 import type { BuiltLayer } from "../assembly/build-up"
-import { type DampLook, TRACE, type CondensationPlane } from "./damp-look"
+import { type DampAssessment, TRACE, type CondensationPlane } from "./damp-assessment"
 
-/** How a build-up stands at the two design conditions; drying through the year is not reckoned here. */
-export type DampState = "dry" | "leak" | "wets" | "wets-in-both"
+/** How a build-up stands at the two design conditions, drying through the year not reckoned; `convection`: only air that leaks wets it. */
+export type DampState = "dry" | "convection" | "wets" | "wets-in-both"
 
 /** How a face stands with damp over the seasons. */
 export interface DampVerdict {
@@ -15,28 +15,28 @@ export interface DampVerdict {
 }
 
 /** The verdict on a build-up from its winter and its summer look. */
-export function dampVerdict(winter: DampLook, summer: DampLook): DampVerdict {
-  const wet = (look: DampLook) => look.faceSweats || wetsByDiffusion(look)
+export function dampVerdict(winter: DampAssessment, summer: DampAssessment): DampVerdict {
+  const wet = (look: DampAssessment) => look.faceSweats || wetsByDiffusion(look)
   const { freezes } = winter
   if (wet(winter) && wet(summer)) return { state: "wets-in-both", freezes, words: "wets in both seasons", short: "wets in both" }
   if (wet(winter))
     return { state: "wets", freezes, words: freezes ? "wets and freezes, worst night" : "wets on the worst night", short: "wets in winter" }
   if (wet(summer)) return { state: "wets", freezes: false, words: "wets on the worst afternoon", short: "wets in summer" }
   if (winter.exfiltrationWets || summer.exfiltrationWets)
-    return { state: "leak", freezes, words: "dry while it is airtight", short: "dry if airtight" }
+    return { state: "convection", freezes, words: "dry while it is airtight", short: "dry if airtight" }
   return { state: "dry", freezes: false, words: "stays dry", short: "stays dry" }
 }
 
 /** Whether diffusion brings more than a trace. */
-export const wetsByDiffusion = (look: DampLook): boolean => look.wet !== null && look.wet.rate > TRACE
+export const wetsByDiffusion = (look: DampAssessment): boolean => look.wet !== null && look.wet.rate > TRACE
 
 /** Rank of a verdict; the worst face speaks for the job. */
 export function dampRank({ state, freezes }: DampVerdict): number {
-  return ["dry", "leak", "wets", "wets-in-both"].indexOf(state) * 2 + (freezes ? 1 : 0)
+  return ["dry", "convection", "wets", "wets-in-both"].indexOf(state) * 2 + (freezes ? 1 : 0)
 }
 
 /** One plain sentence or two on a season's look. */
-export function dampSentence(look: DampLook, layers: readonly BuiltLayer[]): string {
+export function dampSentence(look: DampAssessment, layers: readonly BuiltLayer[]): string {
   if (look.wetSide === "neither") return "Both airs hold the same water: no vapour passes."
   const inward = look.wetSide === "outside"
   const warm =
@@ -46,7 +46,7 @@ export function dampSentence(look: DampLook, layers: readonly BuiltLayer[]): str
   return `${warm}: vapour goes ${inward ? "inward" : "outward"}. ${outcome(look, layers)}`
 }
 
-function outcome(look: DampLook, layers: readonly BuiltLayer[]): string {
+function outcome(look: DampAssessment, layers: readonly BuiltLayer[]): string {
   const face = look.wetSide === "inside" ? "inside" : "outdoor"
   const ice = (plane: CondensationPlane) => (plane.temperature < 0 ? "freezes" : "turns to water")
   if (look.faceSweats) return `The ${face} face is colder than the dew point there and sweats.`

@@ -8,13 +8,13 @@ import type { Conditions } from "../enclosure/conditions"
 import { farFilm } from "../enclosure/films"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { memoised } from "../memoised"
-import { type DampLook, dampLook } from "./damp-look"
+import { type DampAssessment, dampAssessment } from "./damp-assessment"
 import { type DampVerdict, dampVerdict } from "./damp-verdict"
 
 /** The first look at a surface's damp in both seasons. */
 export interface MoistureCheck {
-  winter: DampLook
-  summer: DampLook
+  winter: DampAssessment
+  summer: DampAssessment
   verdict: DampVerdict
 }
 
@@ -45,18 +45,23 @@ const dampBetween = memoised(
       const outside = adjacentAir(adjacent, season, transferFromInside, inside, conditions[season].outside)
       const direction = heatFlowDirection(tilt, inside.temperature >= outside.temperature)
       const film = outdoorFilm(layers, farFilm(adjacent, direction), direction)
-      return dampLook(layers, direction, film, inside, outside)
+      return dampAssessment(layers, direction, film, inside, outside)
     }),
 )
 
-function verdictOn(look: (season: Season) => DampLook): MoistureCheck {
+function verdictOn(look: (season: Season) => DampAssessment): MoistureCheck {
   const [winter, summer] = [look("winter"), look("summer")]
   return { winter, summer, verdict: dampVerdict(winter, summer) }
 }
 
 /** Soil is damp all year, and as warm as the year's mean at the far end of the ground's resistance; it is wet anyway, so only what lies above it counts. */
-function dampOnSoil(layers: readonly BuiltLayer[], ground: Pick<GroundOutput, "uValue">, inside: AirState, annualMean: number): DampLook {
-  const look = dampLook(layers, "down", groundResistance(ground, layers), inside, { temperature: annualMean, relativeHumidity: 1 })
+function dampOnSoil(
+  layers: readonly BuiltLayer[],
+  ground: Pick<GroundOutput, "uValue">,
+  inside: AirState,
+  annualMean: number,
+): DampAssessment {
+  const look = dampAssessment(layers, "down", groundResistance(ground, layers), inside, { temperature: annualMean, relativeHumidity: 1 })
   return look.wetSide === "outside" ? { ...look, faceSweats: false, exfiltrationWets: null } : look
 }
 

@@ -1,6 +1,6 @@
 import type { Detail, DetailFigures } from "../conduction/detail"
 import { solvedDetail } from "../conduction/solved-detail"
-import type { Bridge, Linear, SolvedDetails } from "../enclosure/solved-details"
+import type { Bridge, LinearTransmittance, SolvedDetails } from "../enclosure/solved-details"
 import type { Calculation } from "./calculation"
 import { type GrowingResults, growingResults } from "./results"
 
@@ -16,13 +16,14 @@ export interface DetailResults extends SolvedDetails {
 
 /** Details taken from results, for one job. */
 export function detailResults(results: GrowingResults = growingResults()): DetailResults {
-  const places = new Map<string, Linear>()
+  const places = new Map<string, LinearTransmittance>()
   return {
     results,
     of: (detail) => results.of(DETAIL, detail),
     before: (place) => places.get(place),
     settle: (bridges) => {
-      for (const { place, solved, estimate } of bridges) if (solved) places.set(place, { linear: solved.linear, estimate })
+      for (const { place, solved, estimate } of bridges)
+        if (solved) places.set(place, { linearTransmittance: solved.linearTransmittance, estimate })
     },
   }
 }

@@ -9,17 +9,17 @@ describe("results", () => {
   test("are kept by the kind of calculation and by what they are of", () => {
     const results = growingResults()
     expect(results.of(SQUARE, 3)).toBeUndefined()
-    results.keep(task(SQUARE, 3), 9)
+    results.add(task(SQUARE, 3), 9)
     expect([results.of(SQUARE, 3), results.of(CUBE, 3), results.of(SQUARE, 4)]).toEqual([9, undefined, undefined])
     expect(keyOf(task(SQUARE, 3))).not.toBe(keyOf(task(CUBE, 3)))
   })
 
   test("more than so many are not kept, and the one asked for longest ago goes first", () => {
     const results = growingResults(2)
-    results.keep(task(SQUARE, 1), 1)
-    results.keep(task(SQUARE, 2), 4)
+    results.add(task(SQUARE, 1), 1)
+    results.add(task(SQUARE, 2), 4)
     results.of(SQUARE, 1)
-    results.keep(task(SQUARE, 3), 9)
+    results.add(task(SQUARE, 3), 9)
     expect([1, 2, 3].map((x) => results.of(SQUARE, x))).toEqual([1, undefined, 9])
   })
 })

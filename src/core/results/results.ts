@@ -7,7 +7,7 @@ export interface Results {
 
 /** Results that grow as tasks are done; more than `most` are not kept, the one asked for longest ago goes first. */
 export interface GrowingResults extends Results {
-  keep: (task: Task, result: unknown) => void
+  add: (task: Task, result: unknown) => void
 }
 
 /** An empty store of results. */
@@ -26,6 +26,6 @@ export function growingResults(most = 5000): GrowingResults {
       if (found) lay(key, found)
       return found?.of as R | undefined
     },
-    keep: (done, result) => lay(keyOf(done), { of: result }),
+    add: (done, result) => lay(keyOf(done), { of: result }),
   }
 }

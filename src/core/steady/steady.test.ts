@@ -4,7 +4,7 @@ import { describe, expect, test } from "@jest/globals"
 import { PLAIN_LAYER } from "../../schema/job/build-up"
 import type { Job } from "../../schema/job/job"
 import { annualMean, summerDesignDay } from "../climate/design-day"
-import { STATIONS, stationOf } from "../climate/stations"
+import { CLIMATE_STATIONS, climateStationOf } from "../climate/climate-stations"
 import { cautionsFor, layerCautions } from "../ledger/cautions"
 import { ledgerOf } from "../ledger/ledger"
 import { sum } from "../numeric/sum"
@@ -27,7 +27,7 @@ describe("heat flows, by hand", () => {
 })
 
 describe("stations", () => {
-  test.each(Object.entries(STATIONS))("%s is a place that could be", (_, station) => {
+  test.each(Object.entries(CLIMATE_STATIONS))("%s is a place that could be", (_, station) => {
     const months = station.monthlyTemperature
     expect(months).toHaveLength(12)
     // The design night is colder than any month's mean, the design afternoon warmer.
@@ -46,11 +46,11 @@ describe("stations", () => {
 
   test("the mean of the year counts the days of its months, by hand", () => {
     // 31 days of each odd month … of a place that has 12 °C in January and 0 else: 12·31/365
-    const place = { ...STATIONS.norrhalde!, monthlyTemperature: [12, ...Array.from({ length: 11 }, () => 0)] }
+    const place = { ...CLIMATE_STATIONS.norrhalde!, monthlyTemperature: [12, ...Array.from({ length: 11 }, () => 0)] }
     expect(annualMean(place)).toBeCloseTo((12 * 31) / 365, 12)
   })
 
-  test("an unknown one is refused by name", () => expect(() => stationOf("atlantis")).toThrow("atlantis"))
+  test("an unknown one is refused by name", () => expect(() => climateStationOf("atlantis")).toThrow("atlantis"))
 })
 
 describe("conditions of a job", () => {
@@ -89,7 +89,7 @@ describe("a plain hut", () => {
   test("gains through its roof what sun and air drive, by hand from the sun on it", () => {
     const hour = ledger.gain.hours.find((one) => one.hour === 13)!
     const roof = hour.parts.find((part) => part.place === place.surface("roof"))!
-    const day = summerDesignDay(STATIONS["linden-vale"]!, 31).find((one) => one.hour === 13)!
+    const day = summerDesignDay(CLIMATE_STATIONS["linden-vale"]!, 31).find((one) => one.hour === 13)!
     const irradiance = tiltedIrradiance(day.sun, day.light, 0, 0, 0.2)
     // Heat goes down through it: films 1/17 and 0.17, R 2: U = 1/2.228824 = 0.448667; 12 m²
     const expected = 12 * 0.448667 * (day.temperature + (0.6 * irradiance) / 17 - 26)
@@ -107,7 +107,7 @@ describe("a plain hut", () => {
 
   test("takes a year of heat by its months, by hand", () => {
     // H: walls 35 m²/(2.17) + roof 12/2.14 + floor 12/2.21 = 16.12903 + 5.60748 + 5.42986 = 27.16637 W/K; no month is warmer than 20 °C
-    const degreeDays = STATIONS["linden-vale"]!.monthlyTemperature.reduce(
+    const degreeDays = CLIMATE_STATIONS["linden-vale"]!.monthlyTemperature.reduce(
       (sum, mean, i) => sum + (20 - mean) * [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31][i]!,
       0,
     )

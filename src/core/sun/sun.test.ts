@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import { Body, Equator, Horizon, Observer } from "astronomy-engine"
-import { STATIONS } from "../climate/stations"
+import { CLIMATE_STATIONS } from "../climate/climate-stations"
 import { summerDesignDay } from "../climate/design-day"
 import { clearSky } from "./clear-sky"
 import { incidenceCosine, solarPosition } from "./solar-position"
@@ -67,7 +67,7 @@ describe("sun on a tilted face", () => {
 })
 
 test("the hottest day goes from its highest to its lowest, and the sun culminates near noon", () => {
-  for (const station of Object.values(STATIONS)) {
+  for (const station of Object.values(CLIMATE_STATIONS)) {
     const day = summerDesignDay(station, station.summer.temperature)
     const temperatures = day.map((hour) => hour.temperature)
     expect(Math.max(...temperatures)).toBe(station.summer.temperature)

@@ -50,7 +50,7 @@ interface RimPlace {
 export type BreakPlace = LayerPlace | RimPlace | StripPlace
 
 /** A break at its place, m and €. Strips have no price: what they cost to fit depends on the maker of the frame. */
-export type Cure =
+export type BreakMeasure =
   | (LayerPlace & { material: string; thickness: number; money: number })
   | (RimPlace & { edge: SlabEdge; money: number })
   | (StripPlace & { thickness: number })
@@ -81,19 +81,19 @@ export function layerBreak(
   thickness: number,
   { materials }: JobState,
   ledger: Ledger,
-): Cure {
+): BreakMeasure {
   const area = sum(ledger.surfaces.map((figures) => (figures.assembly === assembly ? figures.netArea : 0)))
   const record = materialOf(material, withOwnMaterials(materials))
   return { kind: "layer", assembly, at, material, thickness, money: arealPrice(record, thickness) * area }
 }
 
 /** Insulation along a slab's edge as a break, with its price all round. */
-export function rimBreak({ assembly }: RimPlace, edge: SlabEdge, state: JobState): Cure {
+export function rimBreak({ assembly }: RimPlace, edge: SlabEdge, state: JobState): BreakMeasure {
   const { area, material } = alongSlab(edge, state)
   return { kind: "rim", assembly, edge, money: area * arealPrice(material, edge.thickness) }
 }
 
-function rimBreaks(place: RimPlace, state: JobState): Cure[] {
+function rimBreaks(place: RimPlace, state: JobState): BreakMeasure[] {
   const own = withOwnMaterials(state.materials)
   const { order, layers } = state.variant.assemblies[place.assembly]!
   // Nothing is laid under a slab that is there already.
@@ -111,9 +111,9 @@ function rimBreaks(place: RimPlace, state: JobState): Cure[] {
  * All breaks that can be bought for a bridge: layers the cheapest first, strips the thinnest first. What lies along a slab's edge is among
  * them where something gathers on it; what that saves counts with the floor and not with the edge.
  */
-export function curesFor(bridge: RankedBridge, state: JobState, ledger: Ledger): Cure[] {
+export function breakMeasuresFor(bridge: RankedBridge, state: JobState, ledger: Ledger): BreakMeasure[] {
   const own = withOwnMaterials(state.materials)
-  const cures = breakPlaces(bridge, state).flatMap((place): Cure[] => {
+  const measures = breakPlaces(bridge, state).flatMap((place): BreakMeasure[] => {
     if (place.kind === "rim") return bridge.surface?.wet ? rimBreaks(place, state) : []
     return place.kind === "strip"
       ? STRIPS.map((thickness) => ({ ...place, thickness }))
@@ -123,10 +123,10 @@ export function curesFor(bridge: RankedBridge, state: JobState, ledger: Ledger):
             .map((thickness) => layerBreak(place, material, thickness, state, ledger)),
         )
   })
-  const dear = (cure: Cure) => (cure.kind === "strip" ? cure.thickness : cure.money)
-  return cures.sort((a, b) => dear(a) - dear(b))
+  const dear = (measure: BreakMeasure) => (measure.kind === "strip" ? measure.thickness : measure.money)
+  return measures.sort((a, b) => dear(a) - dear(b))
 }
 
 /** Whether a bridge is well once changed: nothing gathers on it any more; or, where nothing did, it costs half at most. */
-export const isCured = (before: RankedBridge, after: RankedBridge): boolean =>
+export const isMended = (before: RankedBridge, after: RankedBridge): boolean =>
   before.surface?.wet ? after.surface !== null && !after.surface.wet : after.watts <= before.watts / 2

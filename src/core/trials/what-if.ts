@@ -72,7 +72,9 @@ function insulationOf(ledger: Ledger, assembly: string): string | null {
   const face = ledger.surfaces.find((figures) => figures.assembly === assembly)
   const layers = (face?.layers ?? []).filter(({ material }) => material.class === "fibre" || material.class === "foam")
   return (
-    layers.reduce<(typeof layers)[number] | null>((best, layer) => ((layer.label ?? 0) > (best?.label ?? 0) ? layer : best), null)?.id ??
-    null
+    layers.reduce<(typeof layers)[number] | null>(
+      (best, layer) => ((layer.declaredResistance ?? 0) > (best?.declaredResistance ?? 0) ? layer : best),
+      null,
+    )?.id ?? null
   )
 }

@@ -1,7 +1,15 @@
 "use client"
 import { useState } from "react"
 import type { RankedBridge } from "../../core/ledger/bridge-ranking"
-import { type BreakPlace, breakPlaces, breakStuffs, type Cure, layerBreak, rimBreak, rimStuffs } from "../../core/trials/thermal-break"
+import {
+  type BreakPlace,
+  breakPlaces,
+  breakStuffs,
+  type BreakMeasure,
+  layerBreak,
+  rimBreak,
+  rimStuffs,
+} from "../../core/trials/thermal-break"
 import { FIRST_EDGE } from "../../core/enclosure/perimeter-insulation"
 import { activeState } from "../../core/enclosure/job-state"
 import { materialOf } from "../../core/material/catalogue"
@@ -12,7 +20,7 @@ import { Button } from "../primitives/button"
 import { QuantityField, SelectField } from "../primitives/fields"
 import { Refusal } from "../primitives/refusal"
 import { BridgeView } from "./bridge-view"
-import { useCuredBridge, useTryCure } from "./cured-bridge"
+import { useBridgeWith, useTryBreakMeasure } from "./bridge-with"
 import { RIM_WORDS } from "./rim-words"
 import { useWriting } from "../writing/writing"
 
@@ -25,8 +33,8 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   const job = useJob()
   const ledger = useLedger()
   const materials = useMaterials()
-  const { tryIt, refusal } = useTryCure()
-  const { cured } = useCuredBridge()
+  const { tryIt, refusal } = useTryBreakMeasure()
+  const { withMeasure } = useBridgeWith()
   const [material, setMaterial] = useState("xps")
   const [thickness, setThickness] = useState(0.02)
   const [chosen, setChosen] = useState(0)
@@ -36,8 +44,8 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   const place = places[at]!
   const stuffs = place.kind === "rim" ? rimStuffs(state) : breakStuffs(state)
   const stuff = stuffs.includes(material) ? material : stuffs[0]!
-  const cure = cureOf(place)
-  const tried = cured(job, bridge.place, cure)
+  const measure = measureOf(place)
+  const tried = withMeasure(job, bridge.place, measure)
   return (
     <section aria-label="With a break" className="grid gap-2 border-t border-seam pt-2">
       <h3 className="font-display text-[15px] font-semibold">With a break {whereWords(bridge, place)}</h3>
@@ -73,12 +81,12 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
             return null
           }}
         />
-        <Button onClick={() => tryIt(cure)}>Try it in a variant</Button>
+        <Button onClick={() => tryIt(measure)}>Try it in a variant</Button>
       </div>
       <Refusal>{refusal}</Refusal>
       {tried ? (
         <BridgeView action="Calculate it with the break" bridge={tried} testId="bridge-with-break">
-          <Change from={bridge} to={tried} cure={cure} />
+          <Change from={bridge} to={tried} measure={measure} />
         </BridgeView>
       ) : (
         <p>Such a break cannot be set here.</p>
@@ -86,7 +94,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
     </section>
   )
 
-  function cureOf(place: BreakPlace): Cure {
+  function measureOf(place: BreakPlace): BreakMeasure {
     if (place.kind === "strip") return { ...place, thickness }
     if (place.kind === "layer") return layerBreak(place, stuff, thickness, state, ledger)
     const { edge } = state.variant.assemblies[place.assembly]!
@@ -108,20 +116,20 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
 }
 
 /** What the break buys. */
-function Change({ from, to, cure }: { from: RankedBridge; to: RankedBridge; cure: Cure }) {
+function Change({ from, to, measure }: { from: RankedBridge; to: RankedBridge; measure: BreakMeasure }) {
   const { figure, write } = useWriting()
   const kind = from.point ? "pointTransmittance" : "linearTransmittance"
   const pair = (of: "linearTransmittance" | "pointTransmittance" | "power" | "temperature", now: number, then: number) =>
     `${write(of, then)} in place of ${figure(of, now)}`
   return (
     <p data-testid="with-and-without">
-      {from.point ? "χ" : "ψ"} {pair(kind, from.specific, to.specific)}; {pair("power", from.watts, to.watts)}
+      {from.point ? "χ" : "ψ"} {pair(kind, from.transmittance, to.transmittance)}; {pair("power", from.watts, to.watts)}
       {from.surface && to.surface ? `; coldest ${pair("temperature", from.surface.temperature, to.surface.temperature)}` : ""}
-      {cure.kind === "layer"
-        ? `; ${write("money", cure.money)} and ${write("length", cure.thickness)} of room on all faces that wear it`
+      {measure.kind === "layer"
+        ? `; ${write("money", measure.money)} and ${write("length", measure.thickness)} of room on all faces that wear it`
         : ""}
-      {cure.kind === "rim"
-        ? `; ${write("money", cure.money)} for ${write("length", cure.edge.reach)} ${RIM_WORDS[cure.edge.kind]} all round, and what it saves counts with the floor`
+      {measure.kind === "rim"
+        ? `; ${write("money", measure.money)} for ${write("length", measure.edge.reach)} ${RIM_WORDS[measure.edge.kind]} all round, and what it saves counts with the floor`
         : ""}
       .
     </p>

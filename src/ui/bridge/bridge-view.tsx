@@ -27,7 +27,7 @@ export function BridgeView({ bridge, action, testId, children }: Props) {
     return (
       <div className="grid gap-2" data-testid={testId}>
         <p>
-          Each passes χ <span className="font-semibold">{write("pointTransmittance", point.point)}</span>
+          Each passes χ <span className="font-semibold">{write("pointTransmittance", point.pointTransmittance)}</span>
           {point.penetration.count > 1 ? `, all ${figure("conductance", point.conductance)} ${unit("conductance")}` : ""}.
         </p>
         <PointWords point={point} />
@@ -59,16 +59,16 @@ function leftOut({ set, opening }: RankedBridge): string {
 }
 
 function costOf(
-  { set, opening, extent, specific }: RankedBridge,
+  { set, opening, extent, transmittance }: RankedBridge,
   detail: Detail,
-  { linear }: DetailFigures,
+  { linearTransmittance: linear }: DetailFigures,
   { write, units }: Writing,
 ): ReactNode {
   const psi = (value: number) => write("linearTransmittance", value)
   if (set) {
     const u = (value: number) => write("transmittance", value)
     const pitch = detail.body.width
-    const beside = detail.plain / pitch
+    const beside = detail.oneDimensional / pitch
     return (
       <>
         In two dimensions a {perLength(units)} of {set.set.name.toLowerCase()} costs <span className="font-semibold">{psi(linear)}</span>{" "}
@@ -77,11 +77,11 @@ function costOf(
       </>
     )
   }
-  const angled = !opening && Math.abs(linear - specific) > 1e-4
+  const angled = !opening && Math.abs(linear - transmittance) > 1e-4
   return (
     <>
       A {perLength(units)} costs <span className="font-semibold">{psi(linear)}</span>
-      {opening ? " beside wall and leaf" : angled ? ` at a square edge, ${psi(specific)} at this one’s angle` : ""};{" "}
+      {opening ? " beside wall and leaf" : angled ? ` at a square edge, ${psi(transmittance)} at this one’s angle` : ""};{" "}
       {write("length", extent)} of it are counted.
     </>
   )

@@ -67,7 +67,7 @@ export function createCalculations(): Calculations {
       void pool.run(one).result.then((result) => {
         running.delete(key)
         if (result === null) failed.add(key)
-        else results.keep(one, result)
+        else results.add(one, result)
         begin()
         if (running.size === 0 || performance.now() - lastShown >= PATIENCE) show()
       })
@@ -107,9 +107,9 @@ export function createCalculations(): Calculations {
       const kept = result.then((answer) => {
         if (answer === null) return null
         if (calculation.kind === PICTURE.kind) {
-          pictures.keep(asked, answer)
-          results.keep(task(DETAIL, input as Detail), (answer as DetailPicture).figures)
-        } else results.keep(asked, answer)
+          pictures.add(asked, answer)
+          results.add(task(DETAIL, input as Detail), (answer as DetailPicture).figures)
+        } else results.add(asked, answer)
         show()
         return answer as R
       })

@@ -8,7 +8,7 @@ import type { OpenJob } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
 import { call } from "./api"
 import { createDocument, type DocumentStore, type DocumentView, historyOf } from "./document"
-import type { KeptOutbox } from "./kept-outbox"
+import type { StoredOutbox } from "./stored-outbox"
 import { createOutbox, type OutboxStore, type OutboxView } from "./outbox"
 import { createSelection, type Selection } from "./selection"
 
@@ -48,7 +48,7 @@ export function createJobStore(open: OpenJob): JobStore {
   })
 
   /** Lays what was kept over the job as the server has it, and what was edited in the meantime over both. */
-  function pickUp(kept: KeptOutbox): Pick<OutboxView, "unsent" | "saving"> {
+  function pickUp(kept: StoredOutbox): Pick<OutboxView, "unsent" | "saving"> {
     const joined = rejoin(historyOf(open), kept.changes)
     if (!joined) {
       // The job went on elsewhere: show what this window had, and let the person choose.

@@ -2,7 +2,7 @@ import { createStore, type StoreApi } from "zustand"
 import type { Change } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
 import { AWAY, call } from "./api"
-import { keepOutbox, type KeptOutbox, takeOutbox } from "./kept-outbox"
+import { storeOutbox, type StoredOutbox, takeOutbox } from "./stored-outbox"
 
 /** Whether what is on screen is on the server's disk. `foreign`: another window has written since. */
 export type Saving = "saved" | "sending" | "away" | "refused" | "foreign"
@@ -28,7 +28,7 @@ interface Around {
   document: () => Job
   head: () => string
   /** What was kept before a reload: what of it is to be sent, and whether the job went on elsewhere meanwhile. */
-  found: (kept: KeptOutbox) => Pick<OutboxView, "unsent" | "saving">
+  found: (kept: StoredOutbox) => Pick<OutboxView, "unsent" | "saving">
   /** The server has taken what was sent. */
   sent: () => void
   /** It has not. */
@@ -49,7 +49,7 @@ export function createOutbox(job: string, around: Around): OutboxStore {
   let channel: BroadcastChannel | undefined
 
   /** Until the window has its name, what it edits waits: another window's outbox may come before it. */
-  const keep = () => window_ !== "" && keepOutbox(job, window_, { changes: get().unsent, document: around.document() })
+  const keep = () => window_ !== "" && storeOutbox(job, window_, { changes: get().unsent, document: around.document() })
 
   async function send(): Promise<void> {
     const { unsent, saving } = get()

@@ -4,7 +4,7 @@ import type { Overlay } from "./overlay"
 
 /** Class of the layer that insulates most: what a surface is hatched with. */
 export function mainClass({ layers }: SurfaceFigures): MaterialClass {
-  return layers.reduce((best, layer) => ((layer.label ?? 0) > (best.label ?? 0) ? layer : best)).material.class
+  return layers.reduce((best, layer) => ((layer.declaredResistance ?? 0) > (best.declaredResistance ?? 0) ? layer : best)).material.class
 }
 
 export const MATERIALS: Overlay = {

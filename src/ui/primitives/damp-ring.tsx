@@ -23,7 +23,7 @@ export function DampMark({ verdict }: { verdict: Pick<DampVerdict, "state" | "fr
       <circle
         r={8}
         fill={state === "wets-in-both" ? "var(--fen)" : "var(--sheet)"}
-        strokeDasharray={state === "leak" ? "3.2 2.4" : undefined}
+        strokeDasharray={state === "convection" ? "3.2 2.4" : undefined}
       />
       {state === "wets" ? <path d="M-8 0A8 8 0 0 0 8 0Z" fill="var(--fen)" stroke="none" /> : null}
       {freezes ? (

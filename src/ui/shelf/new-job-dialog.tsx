@@ -3,7 +3,7 @@ import { activeState } from "../../core/enclosure/job-state"
 import { ledgerOf } from "../../core/ledger/ledger"
 import { useRouter } from "next/navigation"
 import { useState } from "react"
-import { STATIONS } from "../../core/climate/stations"
+import { CLIMATE_STATIONS } from "../../core/climate/climate-stations"
 import { KNOWN } from "../../edit/known"
 import type { Dimension } from "../../schema/job/form"
 import { SCHOOLS } from "../../edit/start/schools"
@@ -81,7 +81,7 @@ export function NewJobDialog({ kind, taken, onClose }: Props) {
         <SelectField
           label="Where it stands, or spends its winter (all invented)"
           value={answers.station}
-          options={Object.entries(STATIONS).map(([value, { name, words }]) => ({ value, name: `${name}, ${words}` }))}
+          options={Object.entries(CLIMATE_STATIONS).map(([value, { name, words }]) => ({ value, name: `${name}, ${words}` }))}
           onChange={(station) => answer({ station })}
         />
         <SelectField

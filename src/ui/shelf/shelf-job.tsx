@@ -5,7 +5,7 @@ import Link from "next/link"
 import { DropdownMenu } from "radix-ui"
 import { useState } from "react"
 import { toast } from "sonner"
-import { STATIONS } from "../../core/climate/stations"
+import { CLIMATE_STATIONS } from "../../core/climate/climate-stations"
 import { inTheWay } from "../../core/ledger/in-the-way"
 import { useWriting } from "../writing/writing"
 import type { ShelfJob } from "../../schema/change"
@@ -41,7 +41,7 @@ export function ShelfJobCard({ job: shelved, onChanged }: Props) {
         </span>
         <span className="block font-display text-[19px] leading-6 font-bold">{job.name}</span>
         <span className="block truncate">{job.brief.use}</span>
-        <span className="block truncate text-graphite">{STATIONS[job.brief.station]?.name}</span>
+        <span className="block truncate text-graphite">{CLIMATE_STATIONS[job.brief.station]?.name}</span>
         <span className="mt-1 flex flex-wrap items-center gap-x-4">
           <Named words={cooled ? "in" : "lost"}>
             <Figure size="shelf" kind="power" rough={ledger.pending.length > 0} value={cooled ? ledger.gain.total : ledger.loss.total} />

@@ -55,7 +55,7 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
               {layers.map((layer, i) => (
                 <Row key={layer.id} layer={layer}>
                   <td className={NUMBER}>{text("length", layer.layer.thickness)}</td>
-                  <td className={NUMBER}>{layer.label === null ? "–" : text("resistance", layer.label)}</td>
+                  <td className={NUMBER}>{layer.declaredResistance === null ? "–" : text("resistance", layer.declaredResistance)}</td>
                   <td className={NUMBER}>{text("resistance", resistances[i]!)}</td>
                   <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMass", massOfLayers([layer]))}</td>
                   <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMoney", priceOfLayers([layer]))}</td>

@@ -1,5 +1,5 @@
 import type { BuiltLayer } from "../../core/assembly/build-up"
-import type { DampLook } from "../../core/moisture/damp-look"
+import type { DampAssessment } from "../../core/moisture/damp-assessment"
 
 /** Where the parts of the slice stand on screen, px from its left edge. */
 export interface SliceGeometry {
@@ -52,7 +52,7 @@ export interface Lines {
 
 /** Temperature and dew-point lines through the slice, films included. */
 export function profileLines(
-  look: DampLook,
+  look: DampAssessment,
   layers: readonly BuiltLayer[],
   geometry: SliceGeometry,
   dewPointOf: (pressure: number) => number | null,

@@ -2,7 +2,7 @@
 import { Fragment } from "react"
 import { cautionsFor } from "../../../core/ledger/cautions"
 import { inTheWay } from "../../../core/ledger/in-the-way"
-import { STATIONS } from "../../../core/climate/stations"
+import { CLIMATE_STATIONS } from "../../../core/climate/climate-stations"
 import { SERVICE, setIndoors, setLimits, setOutdoors, setService, setStation, setUse, setWorth } from "../../../edit/brief-edits"
 import type { Kind } from "../../../core/quantity/measure"
 import type { AirState, Season } from "../../../schema/quantity"
@@ -53,7 +53,7 @@ export function BriefStation() {
       <SelectField
         label="Place (all invented; bring your own figures below)"
         value={brief.station}
-        options={Object.entries(STATIONS).map(([value, { name, words }]) => ({ value, name: `${name}, ${words}` }))}
+        options={Object.entries(CLIMATE_STATIONS).map(([value, { name, words }]) => ({ value, name: `${name}, ${words}` }))}
         onChange={(station) => store.edit(setStation(station))}
       />
       {SEASONS.map(({ season, outdoors }) => {

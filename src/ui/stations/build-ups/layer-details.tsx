@@ -61,11 +61,11 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
       />
       {material.class === "air" ? <AirVents figures={figures} built={built} /> : null}
       {material.class === "fibre" ? <PressedFibre figures={figures} built={built} /> : null}
-      {built.label === null ? null : (
+      {built.declaredResistance === null ? null : (
         <>
           <LayerFasteners figures={figures} built={built} />
           <FitQuality level={layer.voids} kind={material.class} onChange={(voids) => store.edit(setLayer(assembly, id, { voids }))} />
-          <SameResistance assembly={assembly} layer={id} resistance={built.label} />
+          <SameResistance assembly={assembly} layer={id} resistance={built.declaredResistance} />
           <Reach figures={figures} built={built} />
           <WhatFits figures={figures} built={built} />
           <Paying figures={figures} built={built} />

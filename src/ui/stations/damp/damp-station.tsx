@@ -1,7 +1,7 @@
 "use client"
 import { dewPoint } from "../../../core/air/dew-point"
 import { dampWorking } from "../../../core/moisture/damp.working"
-import type { DampLook } from "../../../core/moisture/damp-look"
+import type { DampAssessment } from "../../../core/moisture/damp-assessment"
 import { dampSentence } from "../../../core/moisture/damp-verdict"
 import type { Season } from "../../../schema/quantity"
 import { useJobStore, useSelection } from "../../job/job-store"
@@ -59,7 +59,7 @@ export function DampStation() {
 }
 
 /** Where the lines meet, and how fast water gathers there. */
-function Meeting({ look }: { look: DampLook }) {
+function Meeting({ look }: { look: DampAssessment }) {
   const { write } = useWriting()
   const side = look.wetSide === "outside" ? "outdoor" : "inside"
   return (
@@ -76,7 +76,7 @@ function Meeting({ look }: { look: DampLook }) {
   )
 }
 
-function PlaneTable({ look }: { look: DampLook }) {
+function PlaneTable({ look }: { look: DampAssessment }) {
   const { write } = useWriting()
   const figures = useChosenFace()
   const name = (i: number) =>

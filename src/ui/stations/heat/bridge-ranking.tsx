@@ -2,7 +2,7 @@
 import { useState } from "react"
 import type { RankedBridge } from "../../../core/ledger/bridge-ranking"
 import { useGo } from "../use-go"
-import { BridgeLook } from "../../bridge/bridge-look"
+import { BridgeDetail } from "../../bridge/bridge-detail"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJobStore } from "../../job/job-store"
 import { Button } from "../../primitives/button"
@@ -48,7 +48,7 @@ export function BridgeRanking() {
 
 function Row({ bridge }: { bridge: RankedBridge }) {
   const { figure, write } = useWriting()
-  const { place, name, face, set, opening, point, extent, specific, method, watts, surface } = bridge
+  const { place, name, face, set, opening, point, extent, transmittance, method, watts, surface } = bridge
   const [seen, setSeen] = useState(false)
   const store = useJobStore()
   const go = useGo()
@@ -70,7 +70,7 @@ function Row({ bridge }: { bridge: RankedBridge }) {
         <td className={NUMBER}>
           {method === "pending" ? "≈ " : ""}
           {point ? "χ " : ""}
-          {figure(point ? "pointTransmittance" : "linearTransmittance", specific)}
+          {figure(point ? "pointTransmittance" : "linearTransmittance", transmittance)}
         </td>
         <td className={NUMBER}>{point ? `${extent} of them` : write("length", extent)}</td>
         <td className={NUMBER}>{figure("power", watts)}</td>
@@ -87,7 +87,7 @@ function Row({ bridge }: { bridge: RankedBridge }) {
       {seen ? (
         <tr>
           <td colSpan={6} className="py-2">
-            <BridgeLook bridge={bridge} action="Calculate its temperatures" testId="seen-bridge" />
+            <BridgeDetail bridge={bridge} action="Calculate its temperatures" testId="seen-bridge" />
           </td>
         </tr>
       ) : null}

@@ -7,7 +7,7 @@ import { parseLengths } from "../../../core/quantity/length"
 import { framingOn } from "../../../core/shell/framing"
 import { addBetween, setMembers, setPositions } from "../../../edit/assembly-edits"
 import type { MemberSet } from "../../../schema/job/build-up"
-import { BridgeLook } from "../../bridge/bridge-look"
+import { BridgeDetail } from "../../bridge/bridge-detail"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJob, useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
@@ -106,7 +106,7 @@ function MemberBridge({ at }: { at: Place }) {
   const bridge = useBridges().find((one) => one.place === at)
   return bridge ? (
     <div className="col-span-3">
-      <BridgeLook bridge={bridge} action="See it in two dimensions" testId="bridge" />
+      <BridgeDetail bridge={bridge} action="See it in two dimensions" testId="bridge" />
     </div>
   ) : null
 }

@@ -2,7 +2,7 @@
 import { setFrame } from "../../../edit/shell-edits"
 import type { Opening, OpeningFrame } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/outcome"
-import { BridgeLook } from "../../bridge/bridge-look"
+import { BridgeDetail } from "../../bridge/bridge-detail"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJobStore } from "../../job/job-store"
 import { place } from "../../../core/enclosure/place"
@@ -57,7 +57,7 @@ function Reveals({ id }: { id: string }) {
     .map((bridge) => (
       <section key={bridge.place} aria-label={bridge.name} className="col-span-3 grid gap-2">
         <h4 className="font-semibold">{bridge.name}</h4>
-        <BridgeLook bridge={bridge} action="See it in two dimensions" testId={bridge.place === place.jamb(id) ? "jamb" : "threshold"} />
+        <BridgeDetail bridge={bridge} action="See it in two dimensions" testId={bridge.place === place.jamb(id) ? "jamb" : "threshold"} />
       </section>
     ))
 }

@@ -3,7 +3,7 @@ import { useState } from "react"
 import { faceName } from "../../../core/shell/face-name"
 import { polygonCentre } from "../../../core/shell/polygon"
 import type { Penetration } from "../../../schema/job/shell"
-import { BridgeLook } from "../../bridge/bridge-look"
+import { BridgeDetail } from "../../bridge/bridge-detail"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJob } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
@@ -101,7 +101,7 @@ function Point({ id }: { id: string }) {
   const bridge = useBridges().find(({ point }) => point?.id === id)
   return bridge ? (
     <div className="col-span-3">
-      <BridgeLook bridge={bridge} action="See it" testId="point" />
+      <BridgeDetail bridge={bridge} action="See it" testId="point" />
     </div>
   ) : null
 }

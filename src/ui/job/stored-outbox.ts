@@ -3,7 +3,7 @@ import type { Change } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
 
 /** What was typed and is not on the server's disk yet, with the whole job as this window has it. */
-export interface KeptOutbox {
+export interface StoredOutbox {
   changes: Change[]
   document: Job
 }
@@ -12,7 +12,7 @@ const PREFIX = "pelzhaus:unsent:"
 const keyOf = (job: string, window: string) => `${PREFIX}${job}:${window}`
 
 /** Keeps the outbox where a reload, a crash or an empty battery leaves it. @returns whether it could be kept */
-export function keepOutbox(job: string, window: string, outbox: KeptOutbox): boolean {
+export function storeOutbox(job: string, window: string, outbox: StoredOutbox): boolean {
   try {
     if (outbox.changes.length === 0) localStorage.removeItem(keyOf(job, window))
     else localStorage.setItem(keyOf(job, window), JSON.stringify(outbox))
@@ -26,7 +26,7 @@ export function keepOutbox(job: string, window: string, outbox: KeptOutbox): boo
  * Takes what this window, or a window that is gone, had kept for a job.
  * @returns the outbox and the window it belongs to now
  */
-export async function takeOutbox(job: string): Promise<{ window: string; outbox: KeptOutbox | null }> {
+export async function takeOutbox(job: string): Promise<{ window: string; outbox: StoredOutbox | null }> {
   const window = await windowName()
   const own = read(keyOf(job, window))
   if (own) return { window, outbox: own }
@@ -35,7 +35,7 @@ export async function takeOutbox(job: string): Promise<{ window: string; outbox:
     if (!key.startsWith(`${PREFIX}${job}:`) || alive.has(key.split(":")[3] ?? "")) continue
     const outbox = read(key)
     if (!outbox) continue
-    keepOutbox(job, window, outbox)
+    storeOutbox(job, window, outbox)
     localStorage.removeItem(key)
     return { window, outbox }
   }
@@ -74,9 +74,9 @@ async function windowsAlive(): Promise<Set<string>> {
   return new Set(locks.map((lock) => lock.name?.slice(PREFIX.length) ?? ""))
 }
 
-function read(key: string): KeptOutbox | null {
+function read(key: string): StoredOutbox | null {
   try {
-    return JSON.parse(localStorage.getItem(key) ?? "null") as KeptOutbox | null
+    return JSON.parse(localStorage.getItem(key) ?? "null") as StoredOutbox | null
   } catch {
     return null
   }

@@ -1,7 +1,7 @@
 "use client"
 import { useEffect, useRef, useState } from "react"
 import type { RankedBridge } from "../../core/ledger/bridge-ranking"
-import { type Cure, curesFor, isCured } from "../../core/trials/thermal-break"
+import { type BreakMeasure, breakMeasuresFor, isMended } from "../../core/trials/thermal-break"
 import { activeState } from "../../core/enclosure/job-state"
 import { materialOf, type Materials } from "../../core/material/catalogue"
 import type { Job } from "../../schema/job/job"
@@ -10,23 +10,23 @@ import { useLedger } from "../job/use-ledger"
 import { useMaterials } from "../materials/use-materials"
 import { Button } from "../primitives/button"
 import { Refusal } from "../primitives/refusal"
-import { useCuredBridge, useTryCure } from "./cured-bridge"
+import { useBridgeWith, useTryBreakMeasure } from "./bridge-with"
 import { RIM_WORDS } from "./rim-words"
 import { useWriting, type Writing } from "../writing/writing"
 
-type Found = { looking: number } | { cure: Cure; saves: number } | "none"
+type Found = { looking: number } | { measure: BreakMeasure; saves: number } | "none"
 
 /** Less than this a bridge need not be made better, W. */
 const LITTLE = 0.5
 
 /** Looks for the cheapest change with which nothing gathers on a bridge, or which halves what it costs, and tries it at a press. */
-export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
+export function CheapestBreakMeasure({ bridge }: { bridge: RankedBridge }) {
   const { write } = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const materials = useMaterials()
-  const { tryIt, refusal } = useTryCure()
-  const { solved } = useCuredBridge()
+  const { tryIt, refusal } = useTryBreakMeasure()
+  const { solved } = useBridgeWith()
   const [found, setFound] = useState<Found | null>(null)
   const stopped = useRef(false)
   useEffect(() => {
@@ -36,11 +36,11 @@ export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
   const wet = bridge.surface?.wet
   if (!wet && bridge.watts < LITTLE) return null
   const look = async () => {
-    for (const [i, cure] of curesFor(bridge, activeState(job), ledger).entries()) {
+    for (const [i, measure] of breakMeasuresFor(bridge, activeState(job), ledger).entries()) {
       setFound({ looking: i + 1 })
-      const then = await solved(job, bridge.place, cure)
+      const then = await solved(job, bridge.place, measure)
       if (stopped.current) return
-      if (then && isCured(bridge, then)) return setFound({ cure, saves: bridge.watts - then.watts })
+      if (then && isMended(bridge, then)) return setFound({ measure, saves: bridge.watts - then.watts })
     }
     setFound("none")
   }
@@ -61,28 +61,28 @@ export function CheapestCure({ bridge }: { bridge: RankedBridge }) {
       </p>
     )
   if ("looking" in found) return <p role="status">Trying the {found.looking}. …</p>
-  const saves = found.cure.kind === "rim" ? "what it saves counts with the floor" : `it costs ${write("power", found.saves)} less`
+  const saves = found.measure.kind === "rim" ? "what it saves counts with the floor" : `it costs ${write("power", found.saves)} less`
   const buys = wet ? ["nothing gathers on it", saves] : [saves]
   return (
-    <div className="flex flex-wrap items-center gap-x-3" data-testid="cure">
+    <div className="flex flex-wrap items-center gap-x-3" data-testid="measure">
       <span>
-        {cureWords(found.cure, job, materials, write)}: {buys.join(", and ")}.
+        {measureWords(found.measure, job, materials, write)}: {buys.join(", and ")}.
       </span>
-      <Button onClick={() => tryIt(found.cure)}>Try it in a variant</Button>
+      <Button onClick={() => tryIt(found.measure)}>Try it in a variant</Button>
       <Refusal>{refusal}</Refusal>
     </div>
   )
 }
 
-function cureWords(cure: Cure, { variants, active }: Job, materials: Materials, write: Writing["write"]): string {
+function measureWords(measure: BreakMeasure, { variants, active }: Job, materials: Materials, write: Writing["write"]): string {
   const length = (value: number) => write("length", value)
-  if (cure.kind === "strip")
-    return `${length(cure.thickness)} of plastic set into it, the thinnest that does (its price is its maker’s to say)`
-  const { material, thickness } = cure.kind === "rim" ? cure.edge : cure
+  if (measure.kind === "strip")
+    return `${length(measure.thickness)} of plastic set into it, the thinnest that does (its price is its maker’s to say)`
+  const { material, thickness } = measure.kind === "rim" ? measure.edge : measure
   const where =
-    cure.kind === "rim"
-      ? `along the slab’s edge, ${length(cure.edge.reach)} ${RIM_WORDS[cure.edge.kind]}`
-      : `inside of “${variants[active]!.assemblies[cure.assembly]!.name}”`
+    measure.kind === "rim"
+      ? `along the slab’s edge, ${length(measure.edge.reach)} ${RIM_WORDS[measure.edge.kind]}`
+      : `inside of “${variants[active]!.assemblies[measure.assembly]!.name}”`
   const { name } = materialOf(material, materials)
-  return `${length(thickness)} of ${name.toLowerCase()} ${where}, ${write("money", cure.money)} in all`
+  return `${length(thickness)} of ${name.toLowerCase()} ${where}, ${write("money", measure.money)} in all`
 }

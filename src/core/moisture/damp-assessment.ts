@@ -33,7 +33,7 @@ export interface CondensationPlane {
 export const TRACE = 0.5 / (90 * 86_400)
 
 /** What the steady temperature and vapour lines say of one season. */
-export interface DampLook {
+export interface DampAssessment {
   inside: AirState
   outside: AirState
   warmSide: Side
@@ -64,13 +64,13 @@ const THICK = 0.25
  * @param rse resistance between the outdoor face and the outdoor condition, m²·K/W: a film, or the ground
  * @see ISO 13788:2012, 6.3; surfaces without vapour resistance, dry-cup values
  */
-export function dampLook(
+export function dampAssessment(
   layers: readonly BuiltLayer[],
   direction: HeatFlowDirection,
   rse: number,
   inside: AirState,
   outside: AirState,
-): DampLook {
+): DampAssessment {
   const path = pathOf(layers, direction, rse, inside, outside)
   const fine = divided(path)
   const profile = interfaceProfile(fine.path)

@@ -1,7 +1,7 @@
 import { InputError } from "../../schema/outcome"
 
 /** An invented climate station: design conditions, and the normals that a year is reckoned from. */
-export interface Station {
+export interface ClimateStation {
   name: string
   words: string
   /** degrees, north positive */
@@ -19,7 +19,7 @@ export interface Station {
 }
 
 /** Built-in stations. All are invented; a place's own design data come from the local code or weather service. */
-export const STATIONS: Readonly<Record<string, Station>> = {
+export const CLIMATE_STATIONS: Readonly<Record<string, ClimateStation>> = {
   norrhalde: {
     name: "Norrhalde",
     words: "cold continental",
@@ -133,8 +133,8 @@ export const STATIONS: Readonly<Record<string, Station>> = {
 }
 
 /** @throws InputError `unknown-reference` */
-export function stationOf(id: string): Station {
-  const station = Object.hasOwn(STATIONS, id) ? STATIONS[id] : undefined
+export function climateStationOf(id: string): ClimateStation {
+  const station = Object.hasOwn(CLIMATE_STATIONS, id) ? CLIMATE_STATIONS[id] : undefined
   if (!station) throw new InputError("unknown-reference", ["station"], `There is no climate station "${id}".`)
   return station
 }

@@ -2,14 +2,14 @@
 import type { ComponentProps } from "react"
 import { BreakBeside } from "./break-beside"
 import { BridgeView } from "./bridge-view"
-import { CheapestCure } from "./cheapest-cure"
+import { CheapestBreakMeasure } from "./cheapest-break-measure"
 
 /** A bridge looked into: as it is, the cheapest change that makes it better, and a break of one's own choice beside it. */
-export function BridgeLook(props: ComponentProps<typeof BridgeView>) {
+export function BridgeDetail(props: ComponentProps<typeof BridgeView>) {
   return (
     <div className="grid gap-3">
       <BridgeView {...props}>
-        <CheapestCure bridge={props.bridge} />
+        <CheapestBreakMeasure bridge={props.bridge} />
         <BreakBeside bridge={props.bridge} />
       </BridgeView>
     </div>

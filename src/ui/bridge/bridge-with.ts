@@ -7,41 +7,41 @@ import type { SolvedDetails } from "../../core/enclosure/solved-details"
 import { type RankedBridge, rankedBridges } from "../../core/ledger/bridge-ranking"
 import { ledgerOf } from "../../core/ledger/ledger"
 import { DETAIL } from "../../core/results/detail-results"
-import type { Cure } from "../../core/trials/thermal-break"
-import { cureEdit, tryCure } from "../../edit/cure-edit"
+import type { BreakMeasure } from "../../core/trials/thermal-break"
+import { addBreakMeasure, tryBreakMeasure } from "../../edit/break-measure"
 import { applyEdit } from "../../edit/edit"
 import type { Job } from "../../schema/job/job"
 import { useCalculations, useShown } from "../calculations/calculations"
 import { useJobStore } from "../job/job-store"
 
 /** A bridge as a change would have it, from what is solved so far; null where the change cannot be made. */
-function curedBridge(job: Job, place: Place, cure: Cure, solved: SolvedDetails): RankedBridge | null {
-  const edited = applyEdit(job, cureEdit(cure, "tried"))
+function bridgeWith(job: Job, place: Place, measure: BreakMeasure, solved: SolvedDetails): RankedBridge | null {
+  const edited = applyEdit(job, addBreakMeasure(measure, "tried"))
   if (!edited.ok || !edited.value) return null
   return rankedBridges(ledgerOf(activeState(edited.value.job), solved)).find((one) => one.place === place) ?? null
 }
 
 /** Bridges of the open job as changes would have them: from what is solved so far, and solved. */
-export function useCuredBridge() {
+export function useBridgeWith() {
   const calculations = useCalculations()
   const shown = useShown()
   const id = useJobStore().id
-  const cured = (job: Job, place: Place, cure: Cure) => curedBridge(job, place, cure, calculations.details(id, shown))
-  const solved = async (job: Job, place: Place, cure: Cure): Promise<RankedBridge | null> => {
-    const found = curedBridge(job, place, cure, calculations.details(id))
+  const withMeasure = (job: Job, place: Place, measure: BreakMeasure) => bridgeWith(job, place, measure, calculations.details(id, shown))
+  const solved = async (job: Job, place: Place, measure: BreakMeasure): Promise<RankedBridge | null> => {
+    const found = bridgeWith(job, place, measure, calculations.details(id))
     if (!found?.detail || found.surface) return found
     const figures = await calculations.ask(DETAIL, found.detail).result
-    return figures && curedBridge(job, place, cure, calculations.details(id))
+    return figures && bridgeWith(job, place, measure, calculations.details(id))
   }
-  return { cured, solved }
+  return { withMeasure, solved }
 }
 
 /** Makes a change in a variant of its own; the refusal says why it could not. */
-export function useTryCure(): { tryIt: (cure: Cure) => void; refusal: string | null } {
+export function useTryBreakMeasure(): { tryIt: (measure: BreakMeasure) => void; refusal: string | null } {
   const store = useJobStore()
   const [refusal, setRefusal] = useState<string | null>(null)
-  const tryIt = (cure: Cure) => {
-    const fault = store.edit(tryCure(cure, `v-${newId().slice(0, 8)}`, `l-${newId().slice(0, 8)}`))
+  const tryIt = (measure: BreakMeasure) => {
+    const fault = store.edit(tryBreakMeasure(measure, `v-${newId().slice(0, 8)}`, `l-${newId().slice(0, 8)}`))
     setRefusal(fault?.message ?? null)
   }
   return { tryIt, refusal }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import { solvedDetail } from "../core/conduction/solved-detail"
 import { type RankedBridge, rankedBridges } from "../core/ledger/bridge-ranking"
-import { breakPlaces, breakStuffs, type Cure, curesFor, isCured, layerBreak, rimBreak } from "../core/trials/thermal-break"
+import { breakPlaces, breakStuffs, type BreakMeasure, breakMeasuresFor, isMended, layerBreak, rimBreak } from "../core/trials/thermal-break"
 import { ledgerOf } from "../core/ledger/ledger"
 import { type Place, place } from "../core/enclosure/place"
 import { task } from "../core/results/calculation"
@@ -10,7 +10,7 @@ import { activeState } from "../core/enclosure/job-state"
 import { CATALOGUE } from "../core/material/catalogue"
 import type { Job } from "../schema/job/job"
 import { setLayer } from "./assembly-edits"
-import { cureEdit, tryCure } from "./cure-edit"
+import { addBreakMeasure, tryBreakMeasure } from "./break-measure"
 import { applyEdit, type Edit } from "./edit"
 import { setFrame, addPart, removePart } from "./shell-edits"
 import { demoJobs } from "./start/demo-jobs"
@@ -28,7 +28,7 @@ function bridgeOf(job: Job, at: Place): RankedBridge {
   const details = detailResults()
   const find = () => rankedBridges(ledgerOf(activeState(job), details)).find((bridge) => bridge.place === at)!
   const { detail } = find()
-  if (detail) details.results.keep(task(DETAIL, detail), solvedDetail(detail))
+  if (detail) details.results.add(task(DETAIL, detail), solvedDetail(detail))
   return find()
 }
 
@@ -65,13 +65,13 @@ describe("where a break can be set", () => {
   })
 })
 
-describe("cures", () => {
+describe("measures", () => {
   test("are layers by their price on all faces that wear them, by hand", () => {
     const state = activeState(demo("Larkspur"))
     const ledger = ledgerOf(state)
     const rib = rankedBridges(ledger).find(({ set }) => set)!
-    const cures = curesFor(rib, state, ledger) as (Cure & { kind: "layer" })[]
-    expect(cures.map(({ money }) => money)).toEqual(cures.map(({ money }) => money).sort((a, b) => a - b))
+    const measures = breakMeasuresFor(rib, state, ledger) as (BreakMeasure & { kind: "layer" })[]
+    expect(measures.map(({ money }) => money)).toEqual(measures.map(({ money }) => money).sort((a, b) => a - b))
     const [inside] = breakPlaces(rib, state)
     if (inside?.kind !== "layer") throw new Error("a rib takes a layer")
     const worn = ledger.surfaces.filter(({ assembly }) => assembly === inside.assembly)
@@ -100,17 +100,20 @@ describe("cures", () => {
       [place.point("beam"), "penetrations", "beam"],
     ] as const) {
       const before = bridgeOf(framed, at)
-      const tried = edited(framed, tryCure({ kind: "strip", list, id, thickness: 0.03 }, "v-tried", "l-tried"))
+      const tried = edited(framed, tryBreakMeasure({ kind: "strip", list, id, thickness: 0.03 }, "v-tried", "l-tried"))
       expect(tried.active).toBe("v-tried")
       expect(tried.variants[framed.active]!.breaks[list]).toEqual({})
       const after = bridgeOf(tried, at)
-      expect(after.specific).toBeLessThan(before.specific)
+      expect(after.transmittance).toBeLessThan(before.transmittance)
       expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature)
       // Back in the first variant the bridge is what it was.
-      expect(bridgeOf({ ...tried, active: framed.active }, at).specific).toBe(before.specific)
+      expect(bridgeOf({ ...tried, active: framed.active }, at).transmittance).toBe(before.transmittance)
     }
     // What is taken away takes its breaks along, in every variant.
-    const parted = edited(framed, tryCure({ kind: "strip", list: "penetrations", id: "beam", thickness: 0.03 }, "v-tried", "l-tried"))
+    const parted = edited(
+      framed,
+      tryBreakMeasure({ kind: "strip", list: "penetrations", id: "beam", thickness: 0.03 }, "v-tried", "l-tried"),
+    )
     expect(edited(parted, removePart("penetrations", "beam")).variants["v-tried"]!.breaks.penetrations).toEqual({})
   })
 
@@ -121,16 +124,16 @@ describe("cures", () => {
     const rim = rimBreak({ kind: "rim", assembly: "floor" }, { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }, state)
     // 12 m by 9 m: 42 m of edge, 0.6 m deep, 50 mm thick.
     expect(rim).toMatchObject({ money: expect.closeTo(42 * 0.6 * 0.05 * CATALOGUE.xps!.price.amount, 6) as unknown })
-    const tried = edited(barn, tryCure(rim, "v-tried", "l-tried"))
+    const tried = edited(barn, tryBreakMeasure(rim, "v-tried", "l-tried"))
     expect(activeState({ ...tried, active: barn.active }).variant.assemblies.floor!.edge).toBeNull()
     const after = bridgeOf(tried, place.edge(["right", "floor"]))
     expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature + 1)
     // What it saves counts with the floor.
-    expect(after.specific).toBeCloseTo(before.specific, 9)
+    expect(after.transmittance).toBeCloseTo(before.transmittance, 9)
     const wet: RankedBridge = { ...before, surface: { ...before.surface!, wet: "sweats" } }
     const kinds = (bridge: RankedBridge, job: Job) => {
-      const cures = curesFor(bridge, activeState(job), ledgerOf(activeState(job)))
-      return new Set(cures.map((cure) => (cure.kind === "rim" ? cure.edge.kind : cure.kind)))
+      const measures = breakMeasuresFor(bridge, activeState(job), ledgerOf(activeState(job)))
+      return new Set(measures.map((measure) => (measure.kind === "rim" ? measure.edge.kind : measure.kind)))
     }
     expect(kinds(before, barn)).toEqual(new Set(["layer"]))
     // Under the barn's slab, which is there already, nothing is laid.
@@ -143,10 +146,10 @@ describe("cures", () => {
     const rib = bridgeOf(demo("Larkspur"), rankedBridges(ledgerOf(activeState(demo("Larkspur")))).find(({ set }) => set)!.place)
     expect(rib.surface!.wet).toBe("frost")
     const dry = { ...rib, surface: { ...rib.surface!, wet: null } }
-    expect(isCured(rib, { ...rib, watts: rib.watts / 4 })).toBe(false)
-    expect(isCured(rib, dry)).toBe(true)
-    expect(isCured(dry, { ...dry, watts: dry.watts * 0.51 })).toBe(false)
-    expect(isCured(dry, { ...dry, watts: dry.watts * 0.49 })).toBe(true)
+    expect(isMended(rib, { ...rib, watts: rib.watts / 4 })).toBe(false)
+    expect(isMended(rib, dry)).toBe(true)
+    expect(isMended(dry, { ...dry, watts: dry.watts * 0.51 })).toBe(false)
+    expect(isMended(dry, { ...dry, watts: dry.watts * 0.49 })).toBe(true)
   })
 
   test("of an edge are layers that change it", () => {
@@ -156,7 +159,7 @@ describe("cures", () => {
     const [inside] = breakPlaces(before, state)
     if (inside?.kind !== "layer") throw new Error("an edge takes a layer")
     const after = bridgeOf(
-      edited(larkspur, cureEdit(layerBreak(inside, "xps", 0.03, state, ledgerOf(state)), "l-tried")),
+      edited(larkspur, addBreakMeasure(layerBreak(inside, "xps", 0.03, state, ledgerOf(state)), "l-tried")),
       place.edge(["right", "floor"]),
     )
     expect(after.surface!.temperature).toBeGreaterThan(before.surface!.temperature)
