@@ -58,6 +58,12 @@ describe("what the drawings show", () => {
     expect(ink("loss", barn, "roof-left").figure).toMatch(/W$/)
   })
 
+  test("weighs what the ledger weighs, surface by surface", () => {
+    const weights = ledger(tern).surfaces.map(({ id }) => Number(/^[\d.]+/.exec(ink("weight", tern, id).figure!.replaceAll("\u00a0", ""))![0]))
+    // Each is printed to 0.1 kg or finer.
+    expect(Math.abs(weights.reduce((all, one) => all + one, 0) - ledger(tern).weight)).toBeLessThan(0.05 * weights.length)
+  })
+
   test("has a name of its own each, and a title", () => {
     expect(new Set(overlays.map(({ id }) => id)).size).toBe(overlays.length)
     expect(overlays.every(({ title }) => title.length > 3)).toBe(true)
