@@ -2,6 +2,7 @@ import { stackOf, thermalTransmittance } from "../core/assembly/thermal-transmit
 import { AssemblyInput, AssemblyOutput } from "../schema/assembly"
 import { operation } from "./operation"
 
+/** Transmittance and profile of layers: `npm run calc assembly`. */
 export const assembly = operation({
   name: "assembly",
   summary: "thermal transmittance of a build-up",

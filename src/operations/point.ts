@@ -2,6 +2,7 @@ import { barOf, barThrough } from "../core/conduction/penetration"
 import { PointInput, PointOutput } from "../schema/point"
 import { operation } from "./operation"
 
+/** χ of what runs through a build-up: `npm run calc point`. */
 export const point = operation({
   name: "point",
   summary: "point thermal transmittance of a bar through a build-up",

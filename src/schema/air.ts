@@ -3,6 +3,7 @@ import { notes, quantity, relativeHumidity, temperature } from "./quantity"
 
 const humidities = ["relativeHumidity", "dewPoint", "vapourPressure"] as const
 
+/** Moist air by its dry bulb and one measure of its water. */
 export const AirInput = z
   .strictObject({
     temperature: temperature("dry bulb"),
@@ -29,6 +30,7 @@ export const AirInput = z
   })
 export type AirInput = z.output<typeof AirInput>
 
+/** The state of that air. */
 export const AirOutput = z.strictObject({
   saturationPressure: quantity("Pa", "vapour pressure of saturated air"),
   vapourPressure: quantity("Pa", "partial pressure of the vapour"),

@@ -1,6 +1,7 @@
 import * as z from "zod"
 import { emissivity, HeatFlowDirection, notes, quantity, temperature, thickness } from "./quantity"
 
+/** An air space between two surfaces. */
 export const AirspaceInput = z
   .strictObject({
     thickness: thickness("width of the space along the heat flow"),
@@ -13,6 +14,7 @@ export const AirspaceInput = z
   .describe("An unventilated air space.")
 export type AirspaceInput = z.output<typeof AirspaceInput>
 
+/** Its thermal resistance, m²·K/W, and what it is made of. */
 export const AirspaceOutput = z.strictObject({
   resistance: quantity("m²·K/W", "thermal resistance"),
   convective: quantity("W/(m²·K)", "conduction and convection coefficient"),

@@ -12,6 +12,7 @@ import {
   thickness,
 } from "./quantity"
 
+/** Metal that holds a layer and passes through it. */
 export const Fasteners = z.strictObject({
   perArea: quantity("1/m²", "number of fasteners per area", { min: 0 }),
   area: quantity("m²", "cross-section of one fastener", { above: 0 }),
@@ -22,6 +23,7 @@ export type Fasteners = z.output<typeof Fasteners>
 
 const kinds = ["conductivity", "resistance", "airspace"] as const
 
+/** A layer of the operation `assembly`, with its own figures in place of a material's name. */
 export const AssemblyLayer = z
   .strictObject({
     name: z.string().max(200).optional(),
@@ -54,6 +56,7 @@ export const AssemblyLayer = z
   })
 export type AssemblyLayer = z.output<typeof AssemblyLayer>
 
+/** Layers outside to inside between two airs. */
 export const AssemblyInput = z
   .strictObject({
     direction: HeatFlowDirection,
@@ -72,6 +75,7 @@ export const AssemblyInput = z
   })
 export type AssemblyInput = z.output<typeof AssemblyInput>
 
+/** State at a face of a layer. */
 export const Interface = z.strictObject({
   depth: quantity("m", "distance from the outdoor face"),
   temperature: quantity("°C", "temperature"),
@@ -80,6 +84,7 @@ export const Interface = z.strictObject({
 })
 export type Interface = z.output<typeof Interface>
 
+/** Transmittance of the layers, and the profile through them. */
 export const AssemblyOutput = z.strictObject({
   uValue: quantity("W/(m²·K)", "thermal transmittance with corrections"),
   resistanceTotal: quantity("m²·K/W", "total thermal resistance, mean of the limits, without corrections"),

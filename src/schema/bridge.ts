@@ -52,6 +52,7 @@ export function stretchOf(
   return { edge: whole, from: from ?? 0, to: to ?? whole }
 }
 
+/** A body cut across, with the air along its edges, for the calculation in two dimensions. */
 export const BridgeInput = z
   .strictObject({
     width: length("width of the body"),
@@ -95,6 +96,7 @@ export const BridgeInput = z
   })
 export type BridgeInput = z.output<typeof BridgeInput>
 
+/** Heat flows and surface temperatures of that body, W/m and °C. */
 export const BridgeOutput = z.strictObject({
   heatFlow: z.record(z.string(), quantity("W/m", "heat into the body")).describe("by boundary, W/m, positive into the body"),
   probes: z.record(z.string(), quantity("°C", "temperature at a probe")),

@@ -1,8 +1,10 @@
 import * as z from "zod"
 import type { Job } from "./job/job"
 
+/** Names a revision; made where the edit is made. */
 export const RevisionId = z.uuid().describe("made by whoever edits, so that a repeated message is known again")
 
+/** A step of an edit within the document. */
 export const Patch = z.strictObject({
   op: z.enum(["add", "remove", "replace"]),
   path: z.array(z.union([z.string().max(60), z.number().int().min(0)])).max(20),
@@ -26,6 +28,7 @@ export const Change = z.discriminatedUnion("kind", [
 ])
 export type Change = z.output<typeof Change>
 
+/** What one message of a window brings, oldest first. */
 export const Changes = z.strictObject({ changes: z.array(Change).min(1).max(500) })
 
 /** A job as the browser opens it, with the revisions that undo and redo can walk. */
@@ -55,4 +58,5 @@ export interface Shelf {
   unreadable: { id: string; message: string }[]
 }
 
+/** What is changed of a job on the shelf without opening it. */
 export const ShelfChange = z.strictObject({ deleted: z.boolean() })

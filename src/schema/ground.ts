@@ -1,6 +1,7 @@
 import * as z from "zod"
 import { conductivity, filmResistance, notes, quantity, thickness } from "./quantity"
 
+/** A slab on the ground. */
 export const GroundInput = z
   .strictObject({
     area: quantity("m²", "area of the floor", { above: 0 }),
@@ -22,6 +23,7 @@ export const GroundInput = z
   .describe("A slab on the ground.")
 export type GroundInput = z.output<typeof GroundInput>
 
+/** Its transmittance, W/(m²·K), and what the whole slab passes, W/K. */
 export const GroundOutput = z.strictObject({
   uValue: quantity("W/(m²·K)", "thermal transmittance of the floor, ground included, without edge insulation"),
   characteristicDimension: quantity("m", "area over half the perimeter"),

@@ -3,7 +3,9 @@ import { Assembly } from "./job/build-up"
 import { JobKind, OwnMaterials } from "./job/job"
 import { Material } from "./material"
 
+/** What a file of one build-up says that it is. */
 export const BUILD_UP_FORMAT = "pelzhaus-build-up"
+/** What a file of one material says that it is. */
 export const MATERIAL_FORMAT = "pelzhaus-material"
 
 /** Version of what is kept on the shelf; each older one has a step in `kept-steps.ts`. */
@@ -25,6 +27,7 @@ export type KeptBuildUp = z.output<typeof KeptBuildUp>
 export const KeptMaterial = z.strictObject({ format: z.literal(MATERIAL_FORMAT), version, material: Material })
 export type KeptMaterial = z.output<typeof KeptMaterial>
 
+/** Anything that is kept beside the jobs. */
 export type KeptThing = KeptBuildUp | KeptMaterial
 
 /** What is kept on the shelf beside jobs, the newest first. */

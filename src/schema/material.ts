@@ -22,6 +22,7 @@ const dryAndWet = (meaning: string, unit: string) =>
     wet: quantity(unit, `${meaning}, wet cup`, { above: 0, max: 1e9 }),
   })
 
+/** A record of the catalogue, or a material of a job's own. */
 export const Material = z.strictObject({
   name: z.string().min(1).max(80),
   class: MaterialClass,

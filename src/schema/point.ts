@@ -4,6 +4,7 @@ import { conductivity, filmResistance, fraction, notes, quantity, thickness } fr
 const Spreader = (meaning: string) =>
   z.strictObject({ conductivity: conductivity(), thickness: thickness() }).describe(`layer at the ${meaning} face, which spreads its heat`)
 
+/** A bar that runs through a build-up. */
 export const PointInput = z
   .strictObject({
     conductivity: conductivity("of the bar's material"),
@@ -29,6 +30,7 @@ export const PointInput = z
   .describe("A bar that runs through a build-up: a beam, a pipe, a bolt.")
 export type PointInput = z.output<typeof PointInput>
 
+/** χ of the bar, W/K, and how cold it is where it comes in. */
 export const PointOutput = z.strictObject({
   pointTransmittance: quantity("W/K", "χ"),
   coldestInside: fraction("where it meets the indoor face, between outdoors and indoors: fRsi"),

@@ -21,13 +21,21 @@ export function quantity(unit: string, meaning: string, range: Range = {}): z.Zo
   return number.describe(unit === "" ? meaning : `${meaning}, ${unit}`)
 }
 
+/** A temperature, °C. */
 export const temperature = (meaning: string) => quantity("°C", meaning, { min: -100, max: 200 })
+/** A relative humidity, 0…1. */
 export const relativeHumidity = (meaning = "relative humidity") => quantity("0..1", meaning, { min: 0, max: 1 })
+/** A thickness, m. */
 export const thickness = (meaning = "thickness") => quantity("m", meaning, { above: 0, max: 10 })
+/** A thermal conductivity, W/(m·K). */
 export const conductivity = (meaning = "thermal conductivity") => quantity("W/(m·K)", meaning, { above: 0, max: 10_000 })
+/** A thermal resistance, m²·K/W. */
 export const resistance = (meaning: string) => quantity("m²·K/W", meaning, { above: 0 })
+/** Resistance of a surface, m²·K/W. */
 export const filmResistance = (meaning: string) => quantity("m²·K/W", meaning, { min: 0 })
+/** A share, 0…1. */
 export const fraction = (meaning: string) => quantity("0..1", meaning, { min: 0, max: 1 })
+/** A long-wave emissivity, 0…1. */
 export const emissivity = (meaning = "emissivity of a face") => quantity("0..1", meaning, { above: 0, max: 1 })
 
 /** Direction in which the heat flows through a face. */
@@ -36,6 +44,7 @@ export const HeatFlowDirection = z
   .describe("direction of the heat flow: horizontal through walls, up through roofs, down through floors")
 export type HeatFlowDirection = z.output<typeof HeatFlowDirection>
 
+/** What a method says beside its figures. */
 export const notes = z.array(z.string()).describe("assumptions made and limits passed")
 
 /** The two ends of the year that a job is looked at in. */

@@ -42,4 +42,5 @@ export function annualMean(station: ClimateStation): number {
   return sum(station.monthlyTemperature.map((mean, i) => mean * DAYS_IN_MONTH[i]!)) / 365
 }
 
+/** Days of the months of a common year. */
 export const DAYS_IN_MONTH = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const

@@ -1,5 +1,6 @@
 /** Units in which a job is shown; stored values are SI either way. */
 export type UnitSystem = "metric" | "inch-pound"
+/** The unit systems, in the order in which they are offered. */
 export const UNIT_SYSTEMS: readonly UnitSystem[] = ["metric", "inch-pound"]
 
 /** The length that figures "per length" are for, in words. */

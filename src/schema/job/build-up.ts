@@ -44,6 +44,7 @@ export const Fasteners = z.strictObject({
 })
 export type Fasteners = z.output<typeof Fasteners>
 
+/** A layer of a build-up, by the name of its material. */
 export const Layer = z.strictObject({
   material: z.string().min(1).max(60),
   thickness: quantity("m", "thickness", { min: 0.00001, max: 2 }),
@@ -68,6 +69,7 @@ export const SlabEdge = z.strictObject({
 })
 export type SlabEdge = z.output<typeof SlabEdge>
 
+/** A build-up: layers outside to inside, and the sets of members that they lie between. */
 export const Assembly = z.strictObject({
   name: title("name"),
   reason: z.string().max(600).describe("why it was chosen over others; empty: not said"),

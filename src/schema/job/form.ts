@@ -48,6 +48,7 @@ export const Form = z.discriminatedUnion("kind", [
   }),
 ])
 export type Form = z.output<typeof Form>
+/** Kind of a form. */
 export type FormKind = Form["kind"]
 
 /** Every measure that a form may have. */

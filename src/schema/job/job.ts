@@ -8,13 +8,16 @@ import { FaceId, roomAir, Shell } from "./shell"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
 export const JOB_VERSION = 8
+/** What a job file says that it is. */
 export const JOB_FORMAT = "pelzhaus-job"
 /** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
 export const LARGEST_FILE = 4_000_000
 
+/** What is built. */
 export const JobKind = z.enum(["van", "cabin", "cold-room", "shed", "post-frame"])
 export type JobKind = z.output<typeof JobKind>
 
+/** What must not be passed; null is no limit. */
 export const Limits = z.strictObject({
   height: shellLength("clear height that must be left").nullable(),
   weight: quantity("kg", "most weight that may be added", { min: 0 }).nullable(),
@@ -41,6 +44,7 @@ export const Worth = z.strictObject({
 })
 export type Worth = z.output<typeof Worth>
 
+/** What is asked for: place, airs, limits, and what saving is worth. */
 export const Brief = z.strictObject({
   kind: JobKind,
   use: z.string().max(400).describe("who or what is inside, and when"),
@@ -55,6 +59,7 @@ export const Brief = z.strictObject({
 })
 export type Brief = z.output<typeof Brief>
 
+/** How tight it is, and how sheltered it stands. */
 export const Leakage = z.strictObject({
   ach50: quantity("1/h", "air changes at 50 Pa", { min: 0, max: 500 }),
   shelter: z.literal([1, 2, 3, 4, 5]).describe("shelter from the wind, 1 none to 5 very heavy"),
@@ -69,8 +74,10 @@ export const Breaks = z.strictObject({
   penetrations: strip("length set into the run of what goes through a face"),
 })
 export type Breaks = z.output<typeof Breaks>
+/** No frame and no bar is parted. */
 export const NO_BREAKS: Breaks = { openings: {}, penetrations: {} }
 
+/** One way to build the shell. */
 export const Variant = z
   .strictObject({
     name: title("name"),
@@ -86,11 +93,13 @@ export type Variant = z.output<typeof Variant>
 export const OwnMaterials = z.record(Id, Material).describe("materials beside the catalogue's, under names that it does not have")
 export type OwnMaterials = z.output<typeof OwnMaterials>
 
+/** A whole state of a job, frozen to compare with. */
 export const Snapshot = z
   .strictObject({ name: title("what was pinned"), brief: Brief, shell: Shell, variant: Variant, materials: OwnMaterials })
   .describe("a state frozen to compare with")
 export type Snapshot = z.output<typeof Snapshot>
 
+/** The document of a job. */
 export const Job = z.strictObject({
   format: z.literal(JOB_FORMAT),
   version: z.literal(JOB_VERSION),

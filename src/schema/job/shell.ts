@@ -3,6 +3,7 @@ import { Dimension, Form, shellLength } from "./form"
 import { Id, title } from "./name"
 import { fraction, quantity, relativeHumidity } from "../quantity"
 
+/** Faces that a form can have. */
 export const FaceId = z.enum(["floor", "left", "right", "front", "back", "roof", "roof-left", "roof-right", "roof-front", "roof-back"])
 export type FaceId = z.output<typeof FaceId>
 
@@ -23,6 +24,7 @@ export const OpeningFrame = z.strictObject({
 })
 export type OpeningFrame = z.output<typeof OpeningFrame>
 
+/** A door, window, hatch or passage in a face. */
 export const Opening = z.strictObject({
   name: title("name"),
   kind: z.enum(["door", "sliding-door", "double-door", "window", "hatch", "passage"]),
@@ -154,6 +156,7 @@ export const Chassis = z.strictObject({
 })
 export type Chassis = z.output<typeof Chassis>
 
+/** What is there before anything is insulated: form, openings, what stands on and beside it. */
 export const Shell = z.strictObject({
   form: Form,
   azimuth: quantity("degrees", "direction that the front faces, from north clockwise", { min: 0, below: 360 }),
