@@ -70,6 +70,9 @@ async function scriptWeight(page: Page, address: string): Promise<number> {
 
 async function editToPaint(page: Page): Promise<number> {
   const times: number[] = []
-  for (let i = 0; i < 60; i++) times.push(await page.evaluate(ledgerPainted, { kind: "keydown", key: i % 2 === 0 ? "+" : "-" }))
+  for (let i = 0; i < 60; i++) {
+    const pressed = await page.evaluateHandle(ledgerPainted, { kind: "keydown", key: i % 2 === 0 ? "+" : "-" })
+    times.push(await pressed.evaluate(({ painted }) => painted))
+  }
   return median(times.slice(10))
 }

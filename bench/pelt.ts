@@ -64,9 +64,9 @@ async function dragToLedger(page: Page): Promise<number> {
   await page.mouse.move(x + 10, y)
   const times: number[] = []
   for (let i = 0; i < 40; i++) {
-    const painted = page.evaluate(ledgerPainted, { kind: "pointermove" })
+    const moved = await page.evaluateHandle(ledgerPainted, { kind: "pointermove" })
     await page.mouse.move(x + 10 + (i % 2 === 0 ? 30 : 0), y)
-    times.push(await painted)
+    times.push(await moved.evaluate(({ painted }) => painted))
   }
   await page.mouse.up()
   return median(times.slice(5))
