@@ -59,7 +59,9 @@ describe("what the drawings show", () => {
   })
 
   test("weighs what the ledger weighs, surface by surface", () => {
-    const weights = ledger(tern).surfaces.map(({ id }) => Number(/^[\d.]+/.exec(ink("weight", tern, id).figure!.replaceAll("\u00a0", ""))![0]))
+    const weights = ledger(tern).surfaces.map(({ id }) =>
+      Number(/^[\d.]+/.exec(ink("weight", tern, id).figure!.replaceAll("\u00a0", ""))![0]),
+    )
     // Each is printed to 0.1 kg or finer.
     expect(Math.abs(weights.reduce((all, one) => all + one, 0) - ledger(tern).weight)).toBeLessThan(0.05 * weights.length)
   })

@@ -1,14 +1,9 @@
 import type { Limits } from "../../schema/job/job"
 import type { Shell } from "../../schema/job/shell"
-import { heightWorking } from "../enclosure/height.working"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
-import { dampMargin, dampWorking } from "../moisture/damp.working"
+import { dampMargin } from "../moisture/damp-margin"
 import type { DampVerdict } from "../moisture/damp-verdict"
 import type { Kind } from "../quantity/measure"
-import { heatGainWorking } from "../steady/heat-gain.working"
-import { heatLossWorking } from "../steady/heat-loss.working"
-import { yearWorking } from "../steady/year.working"
-import { moneyWorking, weightWorking } from "../takeoff/takeoff.working"
 import type { Working } from "../working"
 import type { Ledger } from "./ledger"
 
@@ -18,7 +13,8 @@ export interface Headline {
   name: string
   kind: Kind
   of: (ledger: Ledger) => number
-  working: (ledger: Ledger, shell: Shell) => Working
+  /** The sum written out; it is fetched when it is first asked for. */
+  working: () => Promise<(ledger: Ledger, shell: Shell) => Working>
   better: "more" | "less"
   limit: keyof Limits | null
   /** It rests on what may still be worked out beside the work. */
@@ -33,26 +29,66 @@ const build = { better: "less", awaits: false } as const
 
 /** The headline figures in the order in which they are shown. */
 export const HEADLINES: readonly Headline[] = [
-  { id: "loss", name: "loss, worst night", kind: "power", of: ({ loss }) => loss.total, working: heatLossWorking, limit: "loss", ...heat },
-  { id: "gain", name: "gain, hottest hour", kind: "power", of: ({ gain }) => gain.total, working: heatGainWorking, limit: "gain", ...heat },
-  { id: "year", name: "a year, no sun counted", kind: "energy", of: ({ year }) => year.total, working: yearWorking, limit: null, ...heat },
+  {
+    id: "loss",
+    name: "loss, worst night",
+    kind: "power",
+    of: ({ loss }) => loss.total,
+    working: async () => (await import("../steady/heat-loss.working")).heatLossWorking,
+    limit: "loss",
+    ...heat,
+  },
+  {
+    id: "gain",
+    name: "gain, hottest hour",
+    kind: "power",
+    of: ({ gain }) => gain.total,
+    working: async () => (await import("../steady/heat-gain.working")).heatGainWorking,
+    limit: "gain",
+    ...heat,
+  },
+  {
+    id: "year",
+    name: "a year, no sun counted",
+    kind: "energy",
+    of: ({ year }) => year.total,
+    working: async () => (await import("../steady/year.working")).yearWorking,
+    limit: null,
+    ...heat,
+  },
   {
     id: "height",
     name: "height left",
     kind: "length",
     of: ({ clear }) => clear.standing,
-    working: heightWorking,
+    working: async () => (await import("../enclosure/height.working")).heightWorking,
     limit: "height",
     ...room,
   },
-  { id: "weight", name: "weight added", kind: "mass", of: ({ weight }) => weight, working: weightWorking, limit: "weight", ...build },
-  { id: "money", name: "money", kind: "money", of: ({ money }) => money, working: moneyWorking, limit: "money", ...build },
+  {
+    id: "weight",
+    name: "weight added",
+    kind: "mass",
+    of: ({ weight }) => weight,
+    working: async () => (await import("../takeoff/takeoff.working")).weightWorking,
+    limit: "weight",
+    ...build,
+  },
+  {
+    id: "money",
+    name: "money",
+    kind: "money",
+    of: ({ money }) => money,
+    working: async () => (await import("../takeoff/takeoff.working")).moneyWorking,
+    limit: "money",
+    ...build,
+  },
   {
     id: "damp",
     name: "damp",
     kind: "temperatureDifference",
     of: dampMargin,
-    working: dampWorking,
+    working: async () => (await import("../moisture/damp.working")).dampWorking,
     limit: null,
     ...room,
     verdict: ({ wettest, moisture }) => ({ surface: wettest, verdict: moisture[wettest.id].verdict }),

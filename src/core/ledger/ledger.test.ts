@@ -17,13 +17,13 @@ const [larkspur, nettle, tern, barn] = demoJobs() as [Job, Job, Job, Job]
 const ledger = (job: Job) => ledgerOf(activeState(job))
 
 describe("the ledger", () => {
-  test("has the parts of its totals, and every working ends at its figure", () => {
+  test("has the parts of its totals, and every working ends at its figure", async () => {
     for (const job of demoJobs()) {
       const figures = ledger(job)
       expect(sum(figures.loss.parts.map(({ heat }) => heat))).toBeCloseTo(figures.loss.total, 6)
       for (const hour of figures.gain.hours) expect(sum(hour.parts.map(({ heat }) => heat))).toBeCloseTo(hour.total, 6)
       for (const { id, working: of, of: figure } of HEADLINES) {
-        const working = of(figures, job.shell)
+        const working = (await of())(figures, job.shell)
         expect(working.total.value).toBeCloseTo(figure(figures), 6)
         // Damp is the least of its lines, all others are their sum.
         if (id === "damp") expect(Math.min(...working.lines.map((line) => line.result.value))).toBe(working.total.value)

@@ -3,8 +3,8 @@ export interface Calculation<I, R> {
   kind: string
   /** Tells inputs apart by all that the answer depends on. */
   key: (input: I) => string
-  /** @param onProgress hears how far it is, in the calculation's own measure */
-  run: (input: I, onProgress: (progress: number) => void) => R
+  /** The type of its result; never a value. How it is worked out stands in `run`. */
+  readonly result?: R
 }
 
 /** A calculation with its input, still to be done. */

@@ -1,11 +1,10 @@
 import type { Detail, DetailFigures } from "../conduction/detail"
-import { solvedDetail } from "../conduction/solved-detail"
 import type { Bridge, LinearTransmittance, SolvedDetails } from "../enclosure/solved-details"
 import type { Calculation } from "./calculation"
 import { type GrowingResults, growingResults } from "./results"
 
 /** A detail solved in two dimensions; its progress is the number of cells that it is at. */
-export const DETAIL: Calculation<Detail, DetailFigures> = { kind: "detail", key: ({ key }) => key, run: solvedDetail }
+export const DETAIL: Calculation<Detail, DetailFigures> = { kind: "detail", key: ({ key }) => key }
 
 /** Details among the results, and what stands solved at each place of one job. */
 export interface DetailResults extends SolvedDetails {

@@ -1,6 +1,5 @@
 import type { Detail, DetailFigures } from "../conduction/detail"
-import { type TemperaturePicture, temperaturePicture } from "../conduction/picture"
-import { solveDetail } from "../conduction/solved-detail"
+import type { TemperaturePicture } from "../conduction/picture"
 import type { Calculation } from "./calculation"
 
 /** A solved detail with its temperatures to be looked at. */
@@ -10,11 +9,4 @@ export interface DetailPicture {
 }
 
 /** A detail solved and drawn; its progress is the number of cells that it is at. */
-export const PICTURE: Calculation<Detail, DetailPicture> = {
-  kind: "picture",
-  key: ({ key }) => key,
-  run: (detail, onProgress) => {
-    const { figures, solved } = solveDetail(detail, onProgress)
-    return { figures, picture: temperaturePicture(detail.body, solved) }
-  },
-}
+export const PICTURE: Calculation<Detail, DetailPicture> = { kind: "picture", key: ({ key }) => key }

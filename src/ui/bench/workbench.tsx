@@ -1,6 +1,7 @@
 "use client"
 import { type ComponentType, useEffect, useMemo, useState } from "react"
 import { activeState } from "../../core/enclosure/job-state"
+import { HEADLINES } from "../../core/ledger/headlines"
 import type { OpenJob } from "../../schema/change"
 import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
 import { useKeys } from "../commands/use-keys"
@@ -10,6 +11,7 @@ import { PeltPane } from "../pelt/pelt-pane"
 import { later } from "../primitives/later"
 import type { Station } from "../stations/station"
 import { STATIONS, useStation } from "../stations/stations"
+import { loadWorking } from "../working/use-headline-working"
 import { loadWorkingPanel, WorkingProvider } from "../working/working"
 import { WRITING, WritingProvider } from "../writing/writing"
 import { ConflictBar } from "./conflict-bar"
@@ -71,7 +73,12 @@ function Panes() {
 
 /** Once the first screen stands the rest is fetched too, so that it opens at once, and without the server. */
 const AFTER = 2000
-const LOADS: readonly (() => Promise<unknown>)[] = [...STATIONS.map(({ load }) => load), ...Object.values(DIALOG_LOADS), loadWorkingPanel]
+const LOADS: readonly (() => Promise<unknown>)[] = [
+  ...STATIONS.map(({ load }) => load),
+  ...Object.values(DIALOG_LOADS),
+  loadWorkingPanel,
+  ...HEADLINES.map((headline) => () => loadWorking(headline)),
+]
 
 function useTheRest(): void {
   useEffect(() => {

@@ -1,11 +1,9 @@
 "use client"
 import { useRouter } from "next/navigation"
-import { useMemo } from "react"
-import { activeState } from "../../core/enclosure/job-state"
+import { useCallback, useMemo } from "react"
 import { resistanceWorking } from "../../core/enclosure/resistance.working"
 import { HEADLINES } from "../../core/ledger/headlines"
 import { nextSold } from "../../core/material/layer-properties"
-import { whatIf } from "../../core/trials/what-if"
 import { moveLayer, removeLayer, setThickness } from "../../edit/assembly-edits"
 import { setUnits } from "../../edit/brief-edits"
 import { pin } from "../../edit/variant-edits"
@@ -15,6 +13,7 @@ import { useDocument, useJob, useJobStore, useSelection } from "../job/job-store
 import { useLedger } from "../job/use-ledger"
 import { STATIONS } from "../stations/stations"
 import { useGo } from "../stations/use-go"
+import { useHeadlineWorking } from "../working/use-headline-working"
 import { useWorking } from "../working/working"
 
 /** Something that can be done at the bench: keys, palette, help and buttons read it. */
@@ -145,19 +144,16 @@ function useJobCommands(): Command[] {
 
 /** Opens the working of the headline that has the focus, else of the chosen surface's R. */
 function useFocusedWorking(): () => void {
-  const job = useJob()
-  const ledger = useLedger()
+  const { surfaces } = useLedger()
   const face = useSelection((view) => view.face)
   const { open } = useWorking()
-  return useMemo(
-    () => () => {
-      const focused = document.activeElement?.getAttribute("data-figure")
-      const headline = HEADLINES.find(({ id }) => id === focused)
-      if (headline) open(headline.working(ledger, job.shell), whatIf(activeState(job), ledger, headline.of))
-      else open(resistanceWorking(ledger.surfaces.find(({ id }) => id === face) ?? ledger.surfaces[0]!))
-    },
-    [job, ledger, face, open],
-  )
+  const openHeadline = useHeadlineWorking()
+  return useCallback(() => {
+    const focused = document.activeElement?.getAttribute("data-figure")
+    const headline = HEADLINES.find(({ id }) => id === focused)
+    if (headline) openHeadline(headline)
+    else open(resistanceWorking(surfaces.find(({ id }) => id === face) ?? surfaces[0]!))
+  }, [surfaces, face, open, openHeadline])
 }
 
 /** How a command's keys are written. */

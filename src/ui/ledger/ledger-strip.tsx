@@ -1,12 +1,10 @@
 "use client"
-import { activeState } from "../../core/enclosure/job-state"
 import { type Headline, HEADLINES, overLimit } from "../../core/ledger/headlines"
-import { whatIf } from "../../core/trials/what-if"
 import { useJob, useJobStore } from "../job/job-store"
 import { useLedger, usePinnedLedger } from "../job/use-ledger"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
-import { useWorking } from "../working/working"
+import { useHeadlineWorking } from "../working/use-headline-working"
 import { useWriting } from "../writing/writing"
 
 /** The headline figures under everything: each with its limit, its change against what is pinned, and its working. */
@@ -28,17 +26,9 @@ export function LedgerStrip() {
   )
 }
 
-/** Opens a headline into its working. */
-function useOpenWorking({ working, of }: Headline): () => void {
-  const job = useJob()
-  const ledger = useLedger()
-  const { open } = useWorking()
-  return () => open(working(ledger, job.shell), whatIf(activeState(job), ledger, of))
-}
-
 function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headline["verdict"]> }) {
   const store = useJobStore()
-  const open = useOpenWorking(headline)
+  const open = useHeadlineWorking()
   const { surface, verdict } = of(useLedger())
   return (
     <button
@@ -47,7 +37,7 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
       className="min-w-44 grow basis-0 px-3.5 pt-1 text-left hover:bg-chosen"
       onClick={() => {
         store.choose({ face: surface.id })
-        open()
+        open(headline)
       }}
     >
       <span className="block truncate text-dense text-graphite">
@@ -65,7 +55,7 @@ function Cell({ headline }: { headline: Headline }) {
   const { limits } = useJob().brief
   const ledger = useLedger()
   const pinned = usePinnedLedger()
-  const open = useOpenWorking(headline)
+  const open = useHeadlineWorking()
   const value = headline.of(ledger)
   const before = pinned ? headline.of(pinned) : null
   const over = overLimit(headline, ledger, limits) !== null
@@ -75,7 +65,7 @@ function Cell({ headline }: { headline: Headline }) {
       data-figure={headline.id}
       data-value={value}
       className="relative min-w-40 grow basis-0 border-r border-seam px-3.5 pt-1 text-left hover:bg-chosen"
-      onClick={open}
+      onClick={() => open(headline)}
     >
       <span className="flex justify-between gap-2 text-dense leading-4 text-graphite">
         <span className="truncate">{headline.name}</span>

@@ -1,0 +1,26 @@
+import type { Detail } from "../conduction/detail"
+import { temperaturePicture } from "../conduction/picture"
+import { solvedDetail, solveDetail } from "../conduction/solved-detail"
+import type { Calculation } from "./calculation"
+import { DETAIL } from "./detail-results"
+import { type DetailPicture, PICTURE } from "./picture-result"
+
+type Run<I, R> = (input: I, onProgress: (progress: number) => void) => R
+
+/** A calculation with how it is worked out. */
+const worked = <I, R>({ kind }: Calculation<I, R>, run: Run<I, R>) => [kind, run as Run<unknown, unknown>] as const
+
+const RUNS = new Map([
+  worked(DETAIL, solvedDetail),
+  worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
+    const { figures, solved } = solveDetail(detail, onProgress)
+    return { figures, picture: temperaturePicture(detail.body, solved) }
+  }),
+])
+
+/**
+ * Works out a task of any kind; apart from the calculations, so that who only asks does not carry the solvers along.
+ * @param onProgress hears how far it is, in the calculation's own measure
+ */
+export const run = (kind: string, input: unknown, onProgress: (progress: number) => void = () => {}): unknown =>
+  RUNS.get(kind)!(input, onProgress)
