@@ -1,5 +1,5 @@
 import { place } from "./place"
-import { startJob } from "../../../tests/fixtures/jobs"
+import { evenBox } from "../../../tests/fixtures/jobs"
 import { sketch } from "../../../tests/fixtures/layers"
 import type { SurfaceId } from "./surface"
 import { describe, expect, test } from "@jest/globals"
@@ -9,19 +9,10 @@ import { ledgerOf } from "../ledger/ledger"
 import { activeState } from "./job-state"
 import { adjacentAir, adjacentTemperature } from "./adjacent"
 
-/** A box of 4 × 3 × 2.5 m in 100 mm of XPS (R 2.941176), tight, 20 °C inside and 0 °C outdoors, its left wall against a space. */
+/** An even box in 100 mm of XPS (R 2.941176), its left wall against a space. */
 function leanTo(space: Space | null): Job {
-  const form = { kind: "box", length: 4, width: 3, height: 2.5 } as const
-  const job = startJob({ kind: "shed", name: "lean-to", units: "metric", form, station: "linden-vale", school: "smart" })
-  job.brief.service = null
-  job.brief.indoors.winter = { temperature: 20, relativeHumidity: 0.5 }
-  job.brief.outdoors.winter = { temperature: 0, relativeHumidity: 0.8 }
-  const variant = job.variants.first!
-  variant.assemblies = { one: sketch("one", [["xps", 0.1]]) }
-  variant.wears = Object.fromEntries(Object.keys(variant.wears).map((face) => [face, "one"]))
-  variant.leakage.ach50 = 0
-  const shell = { ...job.shell, openings: {}, ...(space ? { spaces: { side: space }, against: { left: "side" } } : {}) }
-  return { ...job, shell }
+  const job = evenBox(sketch("one", [["xps", 0.1]]))
+  return space ? { ...job, shell: { ...job.shell, spaces: { side: space }, against: { left: "side" } } } : job
 }
 const partOf = (job: Job, id: SurfaceId) => ledgerOf(activeState(job)).loss.parts.find((part) => part.place === place.surface(id))!.heat
 
