@@ -1,0 +1,71 @@
+import { describe, expect, test } from "@jest/globals"
+import { evenBox } from "../../../tests/fixtures/jobs"
+import { sketch } from "../../../tests/fixtures/layers"
+import { activeState } from "../enclosure/job-state"
+import { ledgerOf } from "../ledger/ledger"
+import { sameResistance } from "./same-resistance"
+import { depthLeft, whatFits } from "./what-fits"
+import { whatIf } from "./what-if"
+
+/** An even box of 59 m² in 60 mm of XPS under a dark skin; by hand R = 0.06/0.034 = 1.764706. */
+const state = activeState(evenBox(sketch("Skin", [["xps", 0.06]], 0.9)))
+const ledger = ledgerOf(state)
+
+describe("what if", () => {
+  test("money follows the next thickness that is sold, by hand: 20 mm more of 175 €/m³ on 59 m² is 206.50 €", () => {
+    const [thicker, ...others] = whatIf(state, ledger, ({ money }) => money)
+    expect(thicker).toMatchObject({
+      name: expect.stringContaining("next thickness") as unknown,
+      change: expect.closeTo(206.5, 6) as unknown,
+    })
+    expect(others).toEqual([])
+  })
+
+  test("a degree less inside takes a twentieth of a tight box's 20 K of loss through walls and roof", () => {
+    const change = whatIf(state, ledger, ({ loss }) => loss.total).find(({ name }) => name.startsWith("One degree"))!.change
+    // The floor's adjacent air and the edges follow the same 20 K.
+    expect(change / ledger.loss.total).toBeCloseTo(-1 / 20, 2)
+  })
+
+  test("a white skin lowers the gain, and three at most are named, the greatest first", () => {
+    const changes = whatIf(state, ledger, ({ gain }) => gain.total)
+    expect(changes.length).toBeLessThanOrEqual(3)
+    expect(changes.map(({ change }) => Math.abs(change))).toEqual(changes.map(({ change }) => Math.abs(change)).sort((a, b) => b - a))
+    expect(changes.find(({ name }) => name.includes("white"))!.change).toBeLessThan(0)
+  })
+})
+
+describe("another stuff for a layer", () => {
+  test("the same R by the label, at the least thickness that is sold", () => {
+    const found = sameResistance(state, ledger, "one", "l1")
+    expect(found.length).toBeGreaterThan(5)
+    for (const { material, thickness } of found) {
+      const { declared } = material.conductivity
+      expect(thickness / declared).toBeGreaterThanOrEqual(0.06 / 0.034 - 1e-9)
+      const thinner = material.sold.thicknesses.filter((one) => one < thickness && one / declared >= 0.06 / 0.034)
+      expect(thinner).toEqual([])
+    }
+  })
+
+  test("nothing stands for a layer without a label", () => {
+    const steel = activeState(evenBox(sketch("Skin", [["steel-bare", 0.001]])))
+    expect(sameResistance(steel, ledgerOf(steel), "one", "l1")).toEqual([])
+  })
+
+  test("what fits in a depth is no thicker than it, and the least loss comes first", () => {
+    const found = whatFits(state, ledger, "one", "l1", 0.1)
+    expect(Math.max(...found.map(({ thickness }) => thickness))).toBeLessThanOrEqual(0.1001)
+    const losses = found.map(({ loss }) => loss)
+    expect(losses).toEqual([...losses].sort((a, b) => a - b))
+    // Money by hand where it is XPS again: 100 mm in one board or two, 40 mm more on 59 m².
+    expect(found.find(({ id }) => id === "xps")).toMatchObject({ thickness: expect.closeTo(0.1, 9), money: expect.closeTo(413, 6) })
+  })
+
+  test("depth left under a height: what the room is over it, and nothing where none is asked for or the face stands", () => {
+    const of = (id: string) => ledger.surfaces.find((surface) => surface.id === id)!
+    // 2.5 m less 60 mm below and above: 2.38 m clear, 80 mm over 2.3 m.
+    expect(depthLeft(of("roof"), 0.06, ledger, 2.3)).toBeCloseTo(0.14, 9)
+    expect(depthLeft(of("roof"), 0.06, ledger, null)).toBeNull()
+    expect(depthLeft(of("left"), 0.06, ledger, 2.3)).toBeNull()
+  })
+})
