@@ -1,12 +1,11 @@
 import { describe, expect, test } from "@jest/globals"
-import { KNOWN, demoJobs } from "../../tests/fixtures/jobs"
-import { materialOf } from "../core/material/catalogue"
+import { KNOWN, demoJobs, OWN } from "../../tests/fixtures/jobs"
 import type { Assembly } from "./job/build-up"
 import { KEPT_VERSION } from "./kept"
 import { readKept } from "./read-kept"
 
 const assembly = demoJobs()[0]!.variants.first!.assemblies.wall!
-const own = { ...materialOf("xps"), name: "Board of ours" }
+const own = { ...OWN, name: "Board of ours" }
 const buildUp = { format: "pelzhaus-build-up", version: KEPT_VERSION, kind: "van", assembly, materials: {} }
 const material = { format: "pelzhaus-material", version: KEPT_VERSION, material: own }
 

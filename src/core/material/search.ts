@@ -42,6 +42,7 @@ export interface Candidate {
 
 /** Equivalent air layers up to which a layer is open to vapour, and from which it blocks it, m. @see DIN 4108-3:2018, 3.1 */
 export const VAPOUR_OPEN = 0.5
+/** Equivalent air layer from which it is tight, m. */
 export const VAPOUR_TIGHT = 100
 
 const LEAST = "(?:at least|over|from|more than|min\\.?|>=?|≥)"

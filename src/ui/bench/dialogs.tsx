@@ -8,7 +8,7 @@ export const DIALOG_LOADS = {
   variants: () => import("./variants-dialog").then((module) => module.VariantsDialog),
   keys: () => import("./keys-dialog").then((module) => module.KeysDialog),
   search: () => import("./command-palette").then((module) => module.CommandPalette),
-  library: () => import("../library/library-dialog").then((module) => module.BuildUpsDialog),
+  "build-ups": () => import("../library/library-dialog").then((module) => module.BuildUpsDialog),
   materials: () => import("./material-picker").then((module) => module.MaterialPicker),
 }
 
@@ -16,7 +16,7 @@ const DIALOGS: Record<Exclude<Asked["kind"], "materials">, ComponentType<{ onClo
   variants: later(DIALOG_LOADS.variants),
   keys: later(DIALOG_LOADS.keys),
   search: later(DIALOG_LOADS.search),
-  library: later(DIALOG_LOADS.library),
+  "build-ups": later(DIALOG_LOADS["build-ups"]),
 }
 const MaterialPicker = later(DIALOG_LOADS.materials)
 

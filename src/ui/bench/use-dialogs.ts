@@ -6,7 +6,7 @@ export type Picking = { kind: "add"; assembly: string; at: number } | { kind: "r
 
 /** A dialog of the bench that is asked for. */
 export type Asked =
-  { kind: "variants" } | { kind: "search" } | { kind: "keys" } | { kind: "library" } | { kind: "materials"; picking: Picking }
+  { kind: "variants" } | { kind: "search" } | { kind: "keys" } | { kind: "build-ups" } | { kind: "materials"; picking: Picking }
 
 const Context = createContext<{ asked: Asked | null; ask: (dialog: Asked | null) => void } | null>(null)
 export const DialogsProvider = Context.Provider

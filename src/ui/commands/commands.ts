@@ -122,7 +122,7 @@ function useJobCommands(): Command[] {
   return useMemo(
     () => [
       ...group("Job", [
-        ["library", "Other build-ups for this face", "b", () => ask({ kind: "library" })],
+        ["library", "Other build-ups for this face", "b", () => ask({ kind: "build-ups" })],
         ["pin", "Pin this state to compare with", "p", () => store.edit(pin(job.variants[job.active]!.name))],
         ["variants", "Variants", "v", () => ask({ kind: "variants" })],
         ["working", "Working of the focused figure, else of the face’s R", "w", working],

@@ -137,7 +137,7 @@ function Wearing() {
           "worn by this face only"
         )}{" "}
         ·{" "}
-        <Button look="link" onClick={() => ask({ kind: "library" })}>
+        <Button look="link" onClick={() => ask({ kind: "build-ups" })}>
           Other build-ups
         </Button>
       </div>
