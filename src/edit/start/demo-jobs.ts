@@ -1,10 +1,8 @@
 import type { Job } from "../../schema/job/job"
 import type { Offsets } from "../../schema/job/shell"
-import { type LayerSketch, RIBS, layer, level, sketch, timber } from "./layers"
+import { RIBS, level, sketch, stack, timber } from "./layers"
 import { opening } from "./openings"
 import { startJob } from "./start-job"
-
-const there = { existing: true }
 
 /**
  * The four jobs of the Quillback Fen field station, all invented. Each has one flaw that a person can find:
@@ -35,11 +33,7 @@ function larkspur(): Job {
     positions: { left: fromBack, right: fromBack.map((position) => round(form.length - position)).reverse() },
     cross: [form.waistHeight],
   }
-  const lining: LayerSketch[] = [
-    layer("hemp-batt", 0.045, { between: ribs, voids: 1 }),
-    layer("foil-membrane", 0.0003),
-    layer("birch-plywood", 0.0065),
-  ]
+  const lining = stack`hemp-batt 45 between ${ribs} voids 1, foil-membrane 0.3, birch-plywood 6.5`
   job.brief.use = "winter survey lab with two bunks; roams"
   job.brief.indoors.winter = { temperature: 18, relativeHumidity: 0.5 }
   job.brief.limits = { height: 1.78, weight: 320, money: 900, loss: 2000, gain: 1500 }
@@ -70,24 +64,11 @@ function larkspur(): Job {
   const variant = job.variants.first!
   variant.name = "hemp between the ribs"
   variant.assemblies = {
-    wall: sketch("Side walls", [layer("steel-painted", 0.0008, there), ...lining], 0.6),
-    roof: sketch(
-      "Roof",
-      [layer("steel-painted", 0.0008, there), layer("polyiso", 0.03, { between: RIBS }), layer("birch-plywood", 0.0065)],
-      0.6,
-    ),
-    floor: sketch("Floor", [
-      layer("steel-painted", 0.0008, there),
-      layer("xps", 0.03),
-      layer("birch-plywood", 0.012),
-      layer("vinyl-floor", 0.002),
-    ]),
-    bulkhead: sketch("Bulkhead", [layer("steel-painted", 0.0008, there), layer("xps", 0.02), layer("birch-plywood", 0.009)], 0.3),
-    doors: sketch(
-      "Rear doors",
-      [layer("steel-painted", 0.0008, there), layer("elastomeric-foam", 0.019), layer("birch-plywood", 0.0065)],
-      0.6,
-    ),
+    wall: sketch("Side walls", stack`steel-painted 0.8 there, ${lining}`, 0.6),
+    roof: sketch("Roof", stack`steel-painted 0.8 there, polyiso 30 between ${RIBS}, birch-plywood 6.5`, 0.6),
+    floor: sketch("Floor", stack`steel-painted 0.8 there, xps 30, birch-plywood 12, vinyl-floor 2`),
+    bulkhead: sketch("Bulkhead", stack`steel-painted 0.8 there, xps 20, birch-plywood 9`, 0.3),
+    doors: sketch("Rear doors", stack`steel-painted 0.8 there, elastomeric-foam 19, birch-plywood 6.5`, 0.6),
   }
   variant.wears = { ...variant.wears, front: "bulkhead", back: "doors" }
   variant.leakage = { ach50: 18, shelter: 3 }
@@ -108,22 +89,11 @@ function coldNettle(): Job {
   }
   const variant = job.variants.first!
   variant.name = "wool and an inner foil"
-  const framed: LayerSketch[] = [
-    layer("softwood-plywood", 0.009),
-    layer("stone-wool", 0.12, { between: timber("Studs", 0.045, 0.6) }),
-    layer("foil-membrane", 0.0003),
-    layer("grp-sheet", 0.002),
-  ]
+  const framed = stack`softwood-plywood 9, stone-wool 120 between ${timber("Studs", 0.045, 0.6)}, foil-membrane 0.3, grp-sheet 2`
   variant.assemblies = {
     wall: sketch("Walls", framed),
     roof: sketch("Ceiling", framed),
-    floor: sketch("Floor", [
-      layer("concrete", 0.12, there),
-      layer("polythene", 0.0002),
-      layer("xps", 0.1),
-      layer("birch-plywood", 0.018),
-      layer("grp-sheet", 0.002),
-    ]),
+    floor: sketch("Floor", stack`concrete 120 there, polythene 0.2, xps 100, birch-plywood 18, grp-sheet 2`),
   }
   return job
 }
@@ -150,30 +120,20 @@ function ternHut(): Job {
   variant.assemblies = {
     wall: sketch(
       "Walls, behind the vented boards",
-      [
-        layer("wood-fibre-board", 0.035),
-        layer("stone-wool", 0.12, { between: timber("Studs", 0.045, 0.6, { cross: [1.1] }) }),
-        layer("smart-membrane", 0.0003),
-        layer("birch-plywood", 0.009),
-      ],
+      stack`wood-fibre-board 35, stone-wool 120 between ${timber("Studs", 0.045, 0.6, { cross: [1.1] })}, smart-membrane 0.3,
+birch-plywood 9`,
       0.6,
     ),
     roof: sketch(
       "Roof, under the vented sheets",
-      [
-        layer("wood-fibre-board", 0.035),
-        layer("wood-fibre-batt", 0.2, { between: timber("Rafters", 0.045, 0.6, { overhang: 0.4 }) }),
-        layer("smart-membrane", 0.0003),
-        layer("birch-plywood", 0.009),
-      ],
+      stack`wood-fibre-board 35, wood-fibre-batt 200 between ${timber("Rafters", 0.045, 0.6, { overhang: 0.4 })}, smart-membrane 0.3,
+birch-plywood 9`,
       0.75,
     ),
-    floor: sketch("Floor on skids", [
-      layer("wood-fibre-board", 0.022),
-      layer("stone-wool", 0.145, { between: timber("Joists", 0.045, 0.6) }),
-      layer("smart-membrane", 0.0003),
-      layer("softwood-plywood", 0.018),
-    ]),
+    floor: sketch(
+      "Floor on skids",
+      stack`wood-fibre-board 22, stone-wool 145 between ${timber("Joists", 0.045, 0.6)}, smart-membrane 0.3, softwood-plywood 18`,
+    ),
   }
   variant.leakage = { ach50: 5, shelter: 2 }
   return job
@@ -195,12 +155,8 @@ function eelBarn(): Job {
   variant.name = "thin board under a dark roof"
   variant.assemblies = {
     ...variant.assemblies,
-    roof: sketch(
-      "Roof",
-      [layer("steel-painted", 0.0005, there), layer("polyiso", 0.025, { between: level("Purlins", 0.038, 0.6) }), layer("osb", 0.012)],
-      0.9,
-    ),
-    floor: sketch("Slab", [layer("concrete", 0.15, there)]),
+    roof: sketch("Roof", stack`steel-painted 0.5 there, polyiso 25 between ${level("Purlins", 0.038, 0.6)}, osb 12`, 0.9),
+    floor: sketch("Slab", stack`concrete 150 there`),
   }
   variant.leakage = { ach50: 8, shelter: 2 }
   return job

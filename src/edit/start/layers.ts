@@ -2,14 +2,50 @@ import type { Assembly, Layer, MemberSet } from "../../schema/job/build-up"
 import { freshLayer } from "../assembly-edits"
 
 /** A layer of a ready build-up: material, thickness in m, and what is special about it; `between` names the members in place of their id. */
-export type LayerSketch = readonly [
-  material: string,
-  thickness: number,
-  special?: Partial<Omit<Layer, "material" | "thickness" | "between">> & { between?: MemberSet },
-]
+export type LayerSketch = readonly [material: string, thickness: number, special?: Special]
 
-/** A layer of a ready build-up. */
-export const layer = (...sketch: LayerSketch): LayerSketch => sketch
+type Special = Partial<Omit<Layer, "material" | "thickness" | "between">> & { between?: MemberSet }
+
+/** What can stand in the words of a stack: a material or a thickness, members, something special, or layers of their own. */
+type InStack = string | number | MemberSet | Special | readonly LayerSketch[]
+
+const metres = (millimetres: unknown) => Number(`${millimetres as string}e-3`)
+
+/**
+ * Layers outside to inside in words, thickness in mm: `larch 22, air 25 vented, stone-wool 120 between ${studs}, ${LINING}`.
+ * @throws TypeError for a word that it does not know
+ */
+export function stack(texts: TemplateStringsArray, ...parts: readonly InStack[]): LayerSketch[] {
+  const words = texts.flatMap((text, i) => [...(text.match(/[^\s,]+|,/g) ?? []), ...parts.slice(i, i + 1)])
+  const layers: LayerSketch[] = []
+  for (const rest = [...words, ","]; rest.length > 0;) {
+    const [material, thickness, ...more] = rest.splice(0, rest.indexOf(",") + 1).slice(0, -1)
+    if (Array.isArray(material)) layers.push(...(material as readonly LayerSketch[]))
+    else layers.push([material as string, metres(thickness), specialOf(more)])
+  }
+  return layers
+}
+
+function specialOf([word, ...rest]: readonly InStack[]): Special {
+  if (word === undefined) return {}
+  if (typeof word === "object") return { ...word, ...specialOf(rest) }
+  const [figure, ...after] = rest
+  switch (word) {
+    case "there":
+      return { existing: true, ...specialOf(rest) }
+    case "vented":
+      // Open along eaves and ridge, or foot and head.
+      return { vents: 0.02, ...specialOf(rest) }
+    case "between":
+      return { between: figure as MemberSet, ...specialOf(after) }
+    case "loose":
+      return { loose: metres(figure), ...specialOf(after) }
+    case "voids":
+      return { voids: Number(figure) as Layer["voids"], ...specialOf(after) }
+    default:
+      throw new TypeError(`A layer knows nothing of “${word}”.`)
+  }
+}
 
 /** A build-up from its sketch, layers outside to inside; layers between the same members share them. */
 export function sketch(name: string, layers: readonly LayerSketch[], absorptance: number | null = null, reason = ""): Assembly {

@@ -1,7 +1,7 @@
 import type { JobKind } from "../../schema/job/job"
 import type { Assembly } from "../../schema/job/build-up"
 import type { Way } from "./ways"
-import { RIBS, layer, level, sketch, timber } from "./layers"
+import { RIBS, level, sketch, stack, timber } from "./layers"
 
 /** What decides a floor, and when it fits. */
 export interface OnFloor {
@@ -23,8 +23,6 @@ export interface School {
   roof: Assembly
   floor: Assembly
 }
-
-const there = { existing: true }
 
 const BOARDS_IN_VAN: OnFloor = {
   name: "Foam boards that carry the floor",
@@ -56,12 +54,7 @@ const UNDER_SLAB: OnFloor = {
   fits: "Boards under the whole slab, laid before it is poured: warm to the feet, and the slab stores heat.",
 }
 
-const VAN_FLOOR = sketch("Floor", [
-  layer("steel-painted", 0.0008, there),
-  layer("xps", 0.03),
-  layer("birch-plywood", 0.012),
-  layer("vinyl-floor", 0.002),
-])
+const VAN_FLOOR = sketch("Floor", stack`steel-painted 0.8 there, xps 30, birch-plywood 12, vinyl-floor 2`)
 
 const van = (id: string, name: string, fits: string, way: Way, inside: Parameters<typeof sketch>[1]): School => ({
   id,
@@ -69,25 +62,33 @@ const van = (id: string, name: string, fits: string, way: Way, inside: Parameter
   fits,
   way,
   onFloor: BOARDS_IN_VAN,
-  wall: sketch("Walls and doors", [layer("steel-painted", 0.0008, there), ...inside]),
-  roof: sketch("Roof", [layer("steel-painted", 0.0008, there), ...inside]),
+  wall: sketch("Walls and doors", stack`steel-painted 0.8 there, ${inside}`),
+  roof: sketch("Roof", stack`steel-painted 0.8 there, ${inside}`),
   floor: VAN_FLOOR,
 })
 
 const VAN: School[] = [
-  van("boards", "Foam boards between the ribs", "Most R in little depth; boards and gaps must be sealed against the skin.", "boards", [
-    layer("polyiso", 0.025, { between: RIBS }),
-    layer("birch-plywood", 0.0065),
-  ]),
-  van("sprayed", "Sprayed closed-cell foam", "Sticks to the skin and leaves no cold air behind it; cannot be undone.", "closed-cell", [
-    layer("spray-closed", 0.04, { between: RIBS }),
-    layer("birch-plywood", 0.0065),
-  ]),
-  van("fibre", "Fibre with a tight membrane", "Quiet, cheap and light; the membrane must be airtight or the skin rains inside.", "closed", [
-    layer("hemp-batt", 0.045, { between: RIBS, voids: 1 }),
-    layer("foil-membrane", 0.0003),
-    layer("birch-plywood", 0.0065),
-  ]),
+  van(
+    "boards",
+    "Foam boards between the ribs",
+    "Most R in little depth; boards and gaps must be sealed against the skin.",
+    "boards",
+    stack`polyiso 25 between ${RIBS}, birch-plywood 6.5`,
+  ),
+  van(
+    "sprayed",
+    "Sprayed closed-cell foam",
+    "Sticks to the skin and leaves no cold air behind it; cannot be undone.",
+    "closed-cell",
+    stack`spray-closed 40 between ${RIBS}, birch-plywood 6.5`,
+  ),
+  van(
+    "fibre",
+    "Fibre with a tight membrane",
+    "Quiet, cheap and light; the membrane must be airtight or the skin rains inside.",
+    "closed",
+    stack`hemp-batt 45 between ${RIBS} voids 1, foil-membrane 0.3, birch-plywood 6.5`,
+  ),
 ]
 
 const CABIN: School[] = [
@@ -97,21 +98,9 @@ const CABIN: School[] = [
     fits: "Light, thin and little bothered by damp; the frame is where the heat goes.",
     way: "boards",
     onFloor: JOISTS_IN_CABIN,
-    wall: sketch("Walls", [
-      layer("aluminium", 0.001),
-      layer("xps", 0.04, { between: timber("Studs", 0.038, 0.4) }),
-      layer("birch-plywood", 0.004),
-    ]),
-    roof: sketch("Roof", [
-      layer("aluminium", 0.001),
-      layer("xps", 0.04, { between: timber("Rafters", 0.038, 0.4) }),
-      layer("birch-plywood", 0.004),
-    ]),
-    floor: sketch("Floor", [
-      layer("softwood-plywood", 0.009),
-      layer("xps", 0.05, { between: timber("Joists", 0.045, 0.4) }),
-      layer("birch-plywood", 0.012),
-    ]),
+    wall: sketch("Walls", stack`aluminium 1, xps 40 between ${timber("Studs", 0.038, 0.4)}, birch-plywood 4`),
+    roof: sketch("Roof", stack`aluminium 1, xps 40 between ${timber("Rafters", 0.038, 0.4)}, birch-plywood 4`),
+    floor: sketch("Floor", stack`softwood-plywood 9, xps 50 between ${timber("Joists", 0.045, 0.4)}, birch-plywood 12`),
   },
   {
     id: "open",
@@ -123,22 +112,15 @@ const CABIN: School[] = [
       way: "joists",
       fits: "As the rest of it: open to vapour and quiet; it must stay dry from below and closed to mice.",
     },
-    wall: sketch("Walls, behind vented cladding", [
-      layer("wood-fibre-board", 0.022),
-      layer("sheep-wool", 0.06, { between: timber("Studs", 0.045, 0.4) }),
-      layer("birch-plywood", 0.006),
-    ]),
-    roof: sketch("Roof, under vented roofing", [
-      layer("wood-fibre-board", 0.022),
-      layer("sheep-wool", 0.08, { between: timber("Rafters", 0.045, 0.4) }),
-      layer("smart-membrane", 0.0003),
-      layer("birch-plywood", 0.006),
-    ]),
-    floor: sketch("Floor", [
-      layer("softwood-plywood", 0.009),
-      layer("sheep-wool", 0.08, { between: timber("Joists", 0.045, 0.4) }),
-      layer("birch-plywood", 0.012),
-    ]),
+    wall: sketch(
+      "Walls, behind vented cladding",
+      stack`wood-fibre-board 22, sheep-wool 60 between ${timber("Studs", 0.045, 0.4)}, birch-plywood 6`,
+    ),
+    roof: sketch(
+      "Roof, under vented roofing",
+      stack`wood-fibre-board 22, sheep-wool 80 between ${timber("Rafters", 0.045, 0.4)}, smart-membrane 0.3, birch-plywood 6`,
+    ),
+    floor: sketch("Floor", stack`softwood-plywood 9, sheep-wool 80 between ${timber("Joists", 0.045, 0.4)}, birch-plywood 12`),
   },
 ]
 
@@ -148,14 +130,14 @@ const coldRoom = (id: string, name: string, fits: string, foam: string, thicknes
   fits,
   way: "boards",
   onFloor: BOARDS_IN_COLD_ROOM,
-  wall: sketch("Walls", [layer("steel-painted", 0.0005), [foam, thickness], layer("steel-painted", 0.0005)], 0.3),
-  roof: sketch("Ceiling", [layer("steel-painted", 0.0005), [foam, thickness], layer("steel-painted", 0.0005)], 0.3),
-  floor: sketch("Floor", [layer("polythene", 0.0002), layer("xps", 0.1), layer("birch-plywood", 0.018), layer("grp-sheet", 0.002)]),
+  wall: sketch("Walls", stack`steel-painted 0.5, ${foam} ${thickness}, steel-painted 0.5`, 0.3),
+  roof: sketch("Ceiling", stack`steel-painted 0.5, ${foam} ${thickness}, steel-painted 0.5`, 0.3),
+  floor: sketch("Floor", stack`polythene 0.2, xps 100, birch-plywood 18, grp-sheet 2`),
 })
 
 const COLD_ROOM: School[] = [
-  coldRoom("pir", "PIR between steel skins", "The outer skin is the tight layer; joints taped from outside.", "pir-board", 0.08),
-  coldRoom("xps", "XPS between steel skins", "Bears wetting and load, thicker for the same R.", "xps", 0.1),
+  coldRoom("pir", "PIR between steel skins", "The outer skin is the tight layer; joints taped from outside.", "pir-board", 80),
+  coldRoom("xps", "XPS between steel skins", "Bears wetting and load, thicker for the same R.", "xps", 100),
 ]
 
 const SHED: School[] = [
@@ -165,24 +147,18 @@ const SHED: School[] = [
     fits: "Forgiving: it is tight in winter and opens to dry in summer.",
     way: "smart",
     onFloor: JOISTS_IN_SHED,
-    wall: sketch("Walls, behind vented cladding", [
-      layer("wood-fibre-board", 0.035),
-      layer("glass-wool", 0.09, { between: timber("Studs", 0.045, 0.6) }),
-      layer("smart-membrane", 0.0003),
-      layer("birch-plywood", 0.009),
-    ]),
-    roof: sketch("Roof, under vented roofing", [
-      layer("wood-fibre-board", 0.035),
-      layer("glass-wool", 0.14, { between: timber("Rafters", 0.045, 0.6) }),
-      layer("smart-membrane", 0.0003),
-      layer("birch-plywood", 0.009),
-    ]),
-    floor: sketch("Floor", [
-      layer("wood-fibre-board", 0.022),
-      layer("glass-wool", 0.1, { between: timber("Joists", 0.045, 0.4) }),
-      layer("smart-membrane", 0.0003),
-      layer("birch-plywood", 0.018),
-    ]),
+    wall: sketch(
+      "Walls, behind vented cladding",
+      stack`wood-fibre-board 35, glass-wool 90 between ${timber("Studs", 0.045, 0.6)}, smart-membrane 0.3, birch-plywood 9`,
+    ),
+    roof: sketch(
+      "Roof, under vented roofing",
+      stack`wood-fibre-board 35, glass-wool 140 between ${timber("Rafters", 0.045, 0.6)}, smart-membrane 0.3, birch-plywood 9`,
+    ),
+    floor: sketch(
+      "Floor",
+      stack`wood-fibre-board 22, glass-wool 100 between ${timber("Joists", 0.045, 0.4)}, smart-membrane 0.3, birch-plywood 18`,
+    ),
   },
   {
     id: "outside",
@@ -190,28 +166,16 @@ const SHED: School[] = [
     fits: "The frame stays warm and dry and can be seen from inside; the cladding stands further out.",
     way: "outside",
     onFloor: JOISTS_IN_SHED,
-    wall: sketch("Walls, behind vented cladding", [
-      layer("breather-membrane", 0.0005),
-      layer("stone-wool-board", 0.1),
-      layer("bitumen-sheet", 0.002),
-      layer("osb", 0.015),
-    ]),
-    roof: sketch("Roof, under vented roofing", [
-      layer("breather-membrane", 0.0005),
-      layer("stone-wool-board", 0.12),
-      layer("bitumen-sheet", 0.003),
-      layer("softwood-plywood", 0.018),
-    ]),
-    floor: sketch("Floor", [
-      layer("wood-fibre-board", 0.022),
-      layer("glass-wool", 0.1, { between: timber("Joists", 0.045, 0.4) }),
-      layer("smart-membrane", 0.0003),
-      layer("birch-plywood", 0.018),
-    ]),
+    wall: sketch("Walls, behind vented cladding", stack`breather-membrane 0.5, stone-wool-board 100, bitumen-sheet 2, osb 15`),
+    roof: sketch("Roof, under vented roofing", stack`breather-membrane 0.5, stone-wool-board 120, bitumen-sheet 3, softwood-plywood 18`),
+    floor: sketch(
+      "Floor",
+      stack`wood-fibre-board 22, glass-wool 100 between ${timber("Joists", 0.045, 0.4)}, smart-membrane 0.3, birch-plywood 18`,
+    ),
   },
 ]
 
-const SLAB = sketch("Slab", [layer("xps", 0.05), layer("polythene", 0.0002), layer("concrete", 0.125, there)])
+const SLAB = sketch("Slab", stack`xps 50, polythene 0.2, concrete 125 there`)
 
 const POSTS = timber("Posts", 0.14, 2.4, { plates: { low: 0, high: 1 } })
 
@@ -222,20 +186,16 @@ const POST_FRAME: School[] = [
     fits: "Cheap depth between the girts; the membrane must run unbroken from footing to ridge.",
     way: "closed",
     onFloor: UNDER_SLAB,
-    wall: sketch("Walls, behind vented steel", [
-      layer("breather-membrane", 0.0005),
-      layer("glass-wool", 0.038, { between: level("Girts", 0.089, 0.6) }),
-      layer("glass-wool", 0.14, { between: POSTS }),
-      layer("polythene", 0.0002),
-      layer("osb", 0.012),
-    ]),
-    roof: sketch("Roof, under vented steel", [
-      layer("breather-membrane", 0.0005),
-      layer("glass-wool", 0.038, { between: level("Purlins", 0.089, 0.6) }),
-      layer("glass-wool", 0.18, { between: timber("Trusses", 0.038, 1.2) }),
-      layer("polythene", 0.0002),
-      layer("osb", 0.012),
-    ]),
+    wall: sketch(
+      "Walls, behind vented steel",
+      stack`breather-membrane 0.5, glass-wool 38 between ${level("Girts", 0.089, 0.6)}, glass-wool 140 between ${POSTS}, polythene 0.2,
+        osb 12`,
+    ),
+    roof: sketch(
+      "Roof, under vented steel",
+      stack`breather-membrane 0.5, glass-wool 38 between ${level("Purlins", 0.089, 0.6)},
+        glass-wool 180 between ${timber("Trusses", 0.038, 1.2)}, polythene 0.2, osb 12`,
+    ),
     floor: SLAB,
   },
   {
@@ -244,8 +204,8 @@ const POST_FRAME: School[] = [
     fits: "One unbroken layer over the frame; needs a cover inside.",
     way: "boards",
     onFloor: UNDER_SLAB,
-    wall: sketch("Walls", [layer("steel-painted", 0.0005, there), layer("polyiso", 0.06), layer("gypsum-board", 0.0125)]),
-    roof: sketch("Roof", [layer("steel-painted", 0.0005, there), layer("polyiso", 0.08), layer("gypsum-board", 0.0125)]),
+    wall: sketch("Walls", stack`steel-painted 0.5 there, polyiso 60, gypsum-board 12.5`),
+    roof: sketch("Roof", stack`steel-painted 0.5 there, polyiso 80, gypsum-board 12.5`),
     floor: SLAB,
   },
 ]
