@@ -14,10 +14,16 @@ export interface Source {
   surface?: FaceId
 }
 
+/** One factor of a line, with the letter that stands for it. */
+export interface Factor {
+  symbol: string
+  quantity: Quantity
+}
+
 /** One line of a sum: its factors with the numbers put in, and what comes out. */
 export interface WorkingLine {
   name: string
-  factors: { symbol: string; quantity: Quantity }[]
+  factors: Factor[]
   /** What stands between the factors. */
   operator: "×" | "÷" | "+" | "−"
   result: Quantity
@@ -41,4 +47,20 @@ export interface Working {
 export const quantityOf = (kind: Kind, value: number): Quantity => ({ kind, value })
 
 /** A factor of a line. */
-export const factor = (symbol: string, kind: Kind, value: number) => ({ symbol, quantity: quantityOf(kind, value) })
+export const factor = (symbol: string, kind: Kind, value: number): Factor => ({ symbol, quantity: quantityOf(kind, value) })
+
+/** A line of a sum. @param result its kind and its value */
+export const workingLine = (
+  name: string,
+  result: readonly [Kind, number],
+  from?: Source,
+  factors: Factor[] = [],
+  operator: WorkingLine["operator"] = "×",
+): WorkingLine => ({ name, factors, operator, result: quantityOf(...result), ...(from && { from }) })
+
+/** What went into a sum. */
+export const input = (name: string, kind: Kind, value: number, of: Source["of"], surface?: FaceId): Working["inputs"][number] => ({
+  name,
+  quantity: quantityOf(kind, value),
+  from: surface === undefined ? { of } : { of, surface },
+})

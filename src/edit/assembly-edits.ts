@@ -6,7 +6,7 @@ import type { Breaks, Job, Leakage, OwnMaterials } from "../schema/job/job"
 import type { FaceId } from "../schema/job/shell"
 import { type Assembly, type Layer, type MemberSet, PLAIN_LAYER, type SlabEdge } from "../schema/job/build-up"
 import type { Material } from "../schema/material"
-import type { Edit } from "./edit"
+import { type Edit, edit } from "./edit"
 
 const variantOf = (job: Draft<Job>) => job.variants[job.active]!
 const assemblyOf = (job: Draft<Job>, assembly: string) => variantOf(job).assemblies[assembly]!
@@ -16,108 +16,87 @@ const layerOf = (job: Draft<Job>, assembly: string, layer: string) => assemblyOf
 const stuffOf = (job: Draft<Job>, material: string): Material => job.materials[material] ?? materialOf(material)
 const called = (material: string) => CATALOGUE[material]?.name.toLowerCase() ?? "an own material"
 
-export const setThickness = (assembly: string, layer: string, thickness: number): Edit => ({
-  label: "Thickness",
-  recipe: (job) => {
+export const setThickness = (assembly: string, layer: string, thickness: number) =>
+  edit("Thickness", (job) => {
     const target = layerOf(job, assembly, layer)
     target.thickness = thickness
     // Fibre laid as thick as it is sold is not pressed any more.
     if (target.loose !== null && target.loose <= thickness) target.loose = null
-  },
-})
+  })
 
 /** A new layer at a place in the list; where no thickness is given, as it is sold nearest to 25 mm. */
-export const addLayer = (assembly: string, id: string, material: string, at: number, thickness?: number): Edit => ({
-  label: `Add ${called(material)}`,
-  recipe: (job) => {
+export const addLayer = (assembly: string, id: string, material: string, at: number, thickness?: number) =>
+  edit(`Add ${called(material)}`, (job) => {
     const target = assemblyOf(job, assembly)
     target.layers[id] = freshLayer(material, thickness ?? nearestSold(stuffOf(job, material), 0.025))
     target.order.splice(at, 0, id)
-  },
-})
+  })
 
 /** A new layer between the members of a set. */
 export const addBetween = (assembly: string, id: string, material: string, at: number, thickness: number, set: string): Edit => {
   const { label, recipe } = addLayer(assembly, id, material, at, thickness)
-  return {
-    label,
-    recipe: (job) => {
-      recipe(job)
-      layerOf(job, assembly, id).between = set
-    },
-  }
+  return edit(label, (job) => {
+    recipe(job)
+    layerOf(job, assembly, id).between = set
+  })
 }
 
 export const freshLayer = (material: string, thickness: number): Layer => ({ ...PLAIN_LAYER, material, thickness })
 
-export const removeLayer = (assembly: string, layer: string): Edit => ({
-  label: "Remove a layer",
-  recipe: (job) => {
+export const removeLayer = (assembly: string, layer: string) =>
+  edit("Remove a layer", (job) => {
     const target = assemblyOf(job, assembly)
     if (target.order.length === 1) return
     target.order = target.order.filter((id) => id !== layer)
     delete target.layers[layer]
     dropIdle(target)
-  },
-})
+  })
 
-export const moveLayer = (assembly: string, layer: string, to: number): Edit => ({
-  label: "Move a layer",
-  recipe: (job) => {
+export const moveLayer = (assembly: string, layer: string, to: number) =>
+  edit("Move a layer", (job) => {
     const { order } = assemblyOf(job, assembly)
     const from = order.indexOf(layer)
     if (from === -1 || to < 0 || to >= order.length || to === from) return
     order.splice(from, 1)
     order.splice(to, 0, layer)
-  },
-})
+  })
 
 /** Another material in the same place; where no thickness is given, at the nearest that it is sold in. */
-export const replaceLayer = (assembly: string, layer: string, material: string, thickness?: number): Edit => ({
-  label: `Replace with ${called(material)}`,
-  recipe: (job) => {
+export const replaceLayer = (assembly: string, layer: string, material: string, thickness?: number) =>
+  edit(`Replace with ${called(material)}`, (job) => {
     const target = layerOf(job, assembly, layer)
     target.material = material
     target.thickness = thickness ?? nearestSold(stuffOf(job, material), target.thickness)
     // Another stuff is not pressed as the old one was.
     target.loose = null
-  },
-})
+  })
 
 /** A new set of members, with a layer between them. */
-export const addMembers = (assembly: string, id: string, set: MemberSet, layer: string): Edit => ({
-  label: `Add ${set.name.toLowerCase()}`,
-  recipe: (job) => {
+export const addMembers = (assembly: string, id: string, set: MemberSet, layer: string) =>
+  edit(`Add ${set.name.toLowerCase()}`, (job) => {
     const target = assemblyOf(job, assembly)
     target.members[id] = set
     target.layers[layer]!.between = id
-  },
-})
+  })
 
-export const setMembers = (assembly: string, id: string, change: Partial<MemberSet>): Edit => ({
-  label: "Members",
-  recipe: (job) => void Object.assign(assemblyOf(job, assembly).members[id]!, change),
-})
+export const setMembers = (assembly: string, id: string, change: Partial<MemberSet>) =>
+  edit("Members", (job) => void Object.assign(assemblyOf(job, assembly).members[id]!, change))
 
 /** Members of a face measured one by one; null puts them at their spacing again. */
-export const setPositions = (assembly: string, id: string, face: FaceId, positions: number[] | null): Edit => ({
-  label: "Members one by one",
-  recipe: (job) => {
+export const setPositions = (assembly: string, id: string, face: FaceId, positions: number[] | null) =>
+  edit("Members one by one", (job) => {
     const set = assemblyOf(job, assembly).members[id]!
     if (positions === null) delete set.positions[face]
     else set.positions[face] = positions
-  },
-})
+  })
 
 /** Lays a layer between the members of a set, or lets it run on; members that nothing lies between are gone. */
-export const setBetween = (assembly: string, layer: string, set: string | null): Edit => ({
-  label: set === null ? "Continuous layer" : "Between members",
-  recipe: (job) => {
+export const setBetween = (assembly: string, layer: string, set: string | null) =>
+  edit(set === null ? "Continuous layer" : "Between members", (job) => {
     const target = assemblyOf(job, assembly)
     target.layers[layer]!.between = set
     dropIdle(target)
-  },
-})
+  })
 
 function dropIdle({ members, layers }: Draft<Assembly>): void {
   const used = new Set(Object.values(layers).map(({ between }) => between))
@@ -135,29 +114,20 @@ const SAID: Record<keyof Said, string> = {
   vents: "Openings of an air space",
 }
 
-export const setLayer = (assembly: string, layer: string, said: Partial<Said>): Edit => ({
-  label: SAID[Object.keys(said)[0] as keyof Said],
-  recipe: (job) => void Object.assign(layerOf(job, assembly, layer), said),
-})
+export const setLayer = (assembly: string, layer: string, said: Partial<Said>) =>
+  edit(SAID[Object.keys(said)[0] as keyof Said], (job) => void Object.assign(layerOf(job, assembly, layer), said))
 
-export const setAbsorptance = (assembly: string, absorptance: number | null): Edit => ({
-  label: "Colour of the skin",
-  recipe: (job) => void (assemblyOf(job, assembly).absorptance = absorptance),
-})
+export const setAbsorptance = (assembly: string, absorptance: number | null) =>
+  edit("Colour of the skin", (job) => void (assemblyOf(job, assembly).absorptance = absorptance))
 
-export const wear = (face: FaceId, assembly: string): Edit => ({
-  label: "Wear another build-up",
-  recipe: (job) => void (variantOf(job).wears[face] = assembly),
-})
+export const wear = (face: FaceId, assembly: string) => edit("Wear another build-up", (job) => void (variantOf(job).wears[face] = assembly))
 
 /** Another build-up in the place of one, on all faces that wear it; the materials that it brings along come with it. */
-export const wearBuildUp = (assembly: string, next: Assembly, materials: OwnMaterials): Edit => ({
-  label: `Wear ${next.name}`,
-  recipe: (job) => {
+export const wearBuildUp = (assembly: string, next: Assembly, materials: OwnMaterials) =>
+  edit(`Wear ${next.name}`, (job) => {
     bring(job, materials)
     variantOf(job).assemblies[assembly] = structuredClone(next)
-  },
-})
+  })
 
 /** Materials that come along; those that the job has under these names stay as they are. */
 function bring(job: Draft<Job>, materials: OwnMaterials): void {
@@ -165,66 +135,49 @@ function bring(job: Draft<Job>, materials: OwnMaterials): void {
 }
 
 /** An edit of layers of a material that may not be in the job yet. */
-export const bringing = (materials: OwnMaterials, { label, recipe }: Edit): Edit => ({
-  label,
-  recipe: (job) => {
+export const bringing = (materials: OwnMaterials, { label, recipe }: Edit) =>
+  edit(label, (job) => {
     bring(job, materials)
     recipe(job)
-  },
-})
+  })
 
 /** Writes a material of one's own down, new or anew. */
-export const setMaterial = (id: string, material: Material): Edit => ({
-  label: `Write down ${material.name}`,
-  recipe: (job) => void (job.materials[id] = material),
-})
+export const setMaterial = (id: string, material: Material) =>
+  edit(`Write down ${material.name}`, (job) => void (job.materials[id] = material))
 
 /** Drops an own material that nothing is made of. */
-export const dropMaterial = (id: string): Edit => ({
-  label: "Drop an own material",
-  recipe: (job) => {
+export const dropMaterial = (id: string) =>
+  edit("Drop an own material", (job) => {
     const { materials, ...rest } = current(job)
     // What is pinned brings its own along.
     if (JSON.stringify({ ...rest, pinned: null }).includes(`"${id}"`))
       throw new InputError("in-use", ["materials", id], `${materials[id]!.name} is built in somewhere in this job: replace it there first.`)
     delete job.materials[id]
-  },
-})
+  })
 
 /** What a build-up is called, and why it was chosen. */
-export const setAssembly = (assembly: string, said: Partial<Pick<Assembly, "name" | "reason">>): Edit => ({
-  label: "name" in said ? "Name of a build-up" : "Why it was chosen",
-  recipe: (job) => void Object.assign(assemblyOf(job, assembly), said),
-})
+export const setAssembly = (assembly: string, said: Partial<Pick<Assembly, "name" | "reason">>) =>
+  edit("name" in said ? "Name of a build-up" : "Why it was chosen", (job) => void Object.assign(assemblyOf(job, assembly), said))
 
 /** Gives a face a copy of its build-up, so that changing it leaves other faces alone. */
-export const wearOwn = (face: FaceId, id: string, name: string): Edit => ({
-  label: "A build-up of its own",
-  recipe: (job) => {
+export const wearOwn = (face: FaceId, id: string, name: string) =>
+  edit("A build-up of its own", (job) => {
     const variant = variantOf(job)
     const copy: Assembly = current(variant.assemblies[variant.wears[face]!]!)
     variant.assemblies[id] = { ...copy, name }
     variant.wears[face] = id
-  },
-})
+  })
 
-export const setLeakage = (change: Partial<Leakage>): Edit => ({
-  label: "Air leakage",
-  recipe: (job) => void Object.assign(variantOf(job).leakage, change),
-})
+export const setLeakage = (change: Partial<Leakage>) => edit("Air leakage", (job) => void Object.assign(variantOf(job).leakage, change))
 
 /** What parts the frame of an opening, or what runs through a face; 0 takes it out. */
-export const setBreak = (list: keyof Breaks, id: string, thickness: number): Edit => ({
-  label: "A break",
-  recipe: (job) => {
+export const setBreak = (list: keyof Breaks, id: string, thickness: number) =>
+  edit("A break", (job) => {
     const breaks = variantOf(job).breaks[list]
     if (thickness === 0) delete breaks[id]
     else breaks[id] = thickness
-  },
-})
+  })
 
 /** Insulation along the edge of a floor on the ground. */
-export const setSlabEdge = (assembly: string, edge: SlabEdge | null): Edit => ({
-  label: "Insulation along the slab's edge",
-  recipe: (job) => void (assemblyOf(job, assembly).edge = edge),
-})
+export const setSlabEdge = (assembly: string, edge: SlabEdge | null) =>
+  edit("Insulation along the slab's edge", (job) => void (assemblyOf(job, assembly).edge = edge))

@@ -1,6 +1,6 @@
 import type { BreakMeasure } from "../core/trials/thermal-break"
 import { addLayer, setBreak, setSlabEdge } from "./assembly-edits"
-import type { Edit } from "./edit"
+import { type Edit, edit } from "./edit"
 import { addVariant } from "./variant-edits"
 
 /** What a measure changes in a job. @param layer id of the layer that it adds, if it adds one */
@@ -13,11 +13,8 @@ export function addBreakMeasure(measure: BreakMeasure, layer: string): Edit {
 /** The same in a variant of its own. */
 export function tryBreakMeasure(measure: BreakMeasure, variant: string, layer: string): Edit {
   const added = addVariant(variant, "with a break")
-  return {
-    label: "Try a break in a variant",
-    recipe: (job) => {
-      added.recipe(job)
-      addBreakMeasure(measure, layer).recipe(job)
-    },
-  }
+  return edit("Try a break in a variant", (job) => {
+    added.recipe(job)
+    addBreakMeasure(measure, layer).recipe(job)
+  })
 }

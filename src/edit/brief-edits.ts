@@ -1,37 +1,29 @@
 import type { Job, Limits, Service, Worth } from "../schema/job/job"
 import type { AirState, Season } from "../schema/quantity"
-import type { Edit } from "./edit"
+import { edit } from "./edit"
 
-export const setName = (name: string): Edit => ({ label: `Name ${name}`, recipe: (job) => void (job.name = name) })
+export const setName = (name: string) => edit(`Name ${name}`, (job) => void (job.name = name))
 
-export const setUnits = (units: Job["units"]): Edit => ({ label: "Units", recipe: (job) => void (job.units = units) })
+export const setUnits = (units: Job["units"]) => edit("Units", (job) => void (job.units = units))
 
-export const setUse = (use: string): Edit => ({ label: "What it is used for", recipe: (job) => void (job.brief.use = use) })
+export const setUse = (use: string) => edit("What it is used for", (job) => void (job.brief.use = use))
 
 /** Another station brings its own design conditions; typed ones would no longer belong to it. */
-export const setStation = (station: string): Edit => ({
-  label: "Place",
-  recipe: ({ brief }) => {
+export const setStation = (station: string) =>
+  edit("Place", ({ brief }) => {
     brief.station = station
     brief.outdoors = { winter: null, summer: null }
-  },
-})
+  })
 
-export const setIndoors = (season: Season, air: Partial<AirState>): Edit => ({
-  label: `Inside in ${season}`,
-  recipe: (job) => void Object.assign(job.brief.indoors[season], air),
-})
+export const setIndoors = (season: Season, air: Partial<AirState>) =>
+  edit(`Inside in ${season}`, (job) => void Object.assign(job.brief.indoors[season], air))
 
 /** @param air null takes the station's design condition again */
-export const setOutdoors = (season: Season, air: AirState | null): Edit => ({
-  label: `Outdoors in ${season}`,
-  recipe: (job) => void (job.brief.outdoors[season] = air),
-})
+export const setOutdoors = (season: Season, air: AirState | null) =>
+  edit(`Outdoors in ${season}`, (job) => void (job.brief.outdoors[season] = air))
 
-export const setLimits = (limits: Partial<Limits>): Edit => ({
-  label: `Limit on ${Object.keys(limits).join(", ")}`,
-  recipe: (job) => void Object.assign(job.brief.limits, limits),
-})
+export const setLimits = (limits: Partial<Limits>) =>
+  edit(`Limit on ${Object.keys(limits).join(", ")}`, (job) => void Object.assign(job.brief.limits, limits))
 
 /** How a new job reckons insulation: after ten years, as damp as it is declared. */
 export const SERVICE: Service = { age: 10, relativeHumidity: 0.5 }
@@ -39,13 +31,8 @@ export const SERVICE: Service = { age: 10, relativeHumidity: 0.5 }
 /** What saving heat is worth in a new job: 0.25 € a kWh, an invented price, over 15 years at 3 %; no battery, and room for nothing. */
 export const WORTH: Worth = { energy: 0.25 / 3.6e6, years: 15, rate: 0.03, store: 0, room: 0 }
 
-export const setWorth = (change: Partial<Worth>): Edit => ({
-  label: "What saving is worth",
-  recipe: (job) => void Object.assign(job.brief.worth, change),
-})
+export const setWorth = (change: Partial<Worth>) => edit("What saving is worth", (job) => void Object.assign(job.brief.worth, change))
 
 /** @param service null takes conductivities as declared */
-export const setService = (service: Service | null): Edit => ({
-  label: service ? "Insulation in service" : "Insulation as declared",
-  recipe: (job) => void (job.brief.service = service),
-})
+export const setService = (service: Service | null) =>
+  edit(service ? "Insulation in service" : "Insulation as declared", (job) => void (job.brief.service = service))

@@ -7,7 +7,7 @@ import { greatestHeight } from "../core/shell/size"
 import type { Dimension, Form, FormKind } from "../schema/job/form"
 import type { FaceId, Opening, Reading, Shell } from "../schema/job/shell"
 import { FACES } from "../schema/job/references"
-import type { Edit } from "./edit"
+import { edit } from "./edit"
 
 /** How a measure is called in the list of edits. */
 const CALLED: Record<Dimension, string> = {
@@ -25,25 +25,21 @@ const CALLED: Record<Dimension, string> = {
   wallBow: "bow of the walls",
 }
 
-export const setDimension = (dimension: Dimension, value: number): Edit => ({
-  label: `Measure of the ${CALLED[dimension]}`,
-  recipe: ({ shell }) => {
+export const setDimension = (dimension: Dimension, value: number) =>
+  edit(`Measure of the ${CALLED[dimension]}`, ({ shell }) => {
     if (dimension in shell.form) Object.assign(shell.form, { [dimension]: value })
-  },
-})
+  })
 
 /**
  * What the tape said, kept, and the form that follows from it; other readings of the same measure stay and are held against it.
  * Several at once where each alone would contradict those that are still to be measured.
  */
-export const takeReadings = (readings: readonly Reading[]): Edit => ({
-  label: readings.length === 1 ? `Measure of the ${CALLED[readings[0]!.dimension]}` : "Measuring round",
-  recipe: (job) => {
+export const takeReadings = (readings: readonly Reading[]) =>
+  edit(readings.length === 1 ? `Measure of the ${CALLED[readings[0]!.dimension]}` : "Measuring round", (job) => {
     const known = readings.filter(({ dimension }) => dimension in job.shell.form)
     job.shell.form = formFrom(activeState(current(job)), known)
     for (const reading of known) job.shell.readings[placeOf(job.shell.readings, reading)] = reading
-  },
-})
+  })
 
 /** A reading takes the place of an older one of the same measure from the same place. */
 function placeOf(readings: Shell["readings"], { dimension, held }: Reading): string {
@@ -52,9 +48,8 @@ function placeOf(readings: Shell["readings"], { dimension, held }: Reading): str
 }
 
 /** Another form of much the same size; its roof wears what the old one wore. */
-export const setForm = (kind: FormKind): Edit => ({
-  label: `Form: ${kind}`,
-  recipe: (job) => {
+export const setForm = (kind: FormKind) =>
+  edit(`Form: ${kind}`, (job) => {
     if (job.shell.form.kind === kind) return
     job.shell.form = likeForm(kind, job.shell.form)
     const faces = FACES[kind]
@@ -68,8 +63,7 @@ export const setForm = (kind: FormKind): Edit => ({
       const overhead = worn.roof ?? worn["roof-left"] ?? worn.left!
       variant.wears = Object.fromEntries(faces.map((face) => [face, worn[face] ?? overhead]))
     }
-  },
-})
+  })
 
 /** A form of another kind with the same floor and walls of the same height. */
 function likeForm(kind: FormKind, { length, width, ...old }: Form): Form {
@@ -107,35 +101,23 @@ function likeForm(kind: FormKind, { length, width, ...old }: Form): Form {
   }
 }
 
-export const setAzimuth = (azimuth: number): Edit => ({
-  label: "Direction of the front",
-  recipe: (job) => void (job.shell.azimuth = ((azimuth % 360) + 360) % 360),
-})
+export const setAzimuth = (azimuth: number) =>
+  edit("Direction of the front", (job) => void (job.shell.azimuth = ((azimuth % 360) + 360) % 360))
 
-export const setFloor = (floor: Shell["floor"]): Edit => ({
-  label: "What it stands on",
-  recipe: (job) => void (job.shell.floor = floor),
-})
+export const setFloor = (floor: Shell["floor"]) => edit("What it stands on", (job) => void (job.shell.floor = floor))
 
-export const setChassis = (chassis: Shell["chassis"]): Edit => ({
-  label: "Steel of the frame",
-  recipe: (job) => void (job.shell.chassis = chassis),
-})
+export const setChassis = (chassis: Shell["chassis"]) => edit("Steel of the frame", (job) => void (job.shell.chassis = chassis))
 
-export const setOverhang = (change: Partial<Shell["overhang"]>): Edit => ({
-  label: "Overhang of the roof",
-  recipe: (job) => void Object.assign(job.shell.overhang, change),
-})
+export const setOverhang = (change: Partial<Shell["overhang"]>) =>
+  edit("Overhang of the roof", (job) => void Object.assign(job.shell.overhang, change))
 
 /** Puts a face, or all of them, against a space; null lets them see the outdoors. */
-export const setAgainst = (faces: readonly FaceId[], space: string | null): Edit => ({
-  label: space === null ? "Outdoors beyond it" : "Another space beyond it",
-  recipe: ({ shell }) => {
+export const setAgainst = (faces: readonly FaceId[], space: string | null) =>
+  edit(space === null ? "Outdoors beyond it" : "Another space beyond it", ({ shell }) => {
     for (const face of faces)
       if (space === null) delete shell.against[face]
       else shell.against[face] = space
-  },
-})
+  })
 
 /** The lists of parts that a shell has. */
 export type Parts = Pick<Shell, "openings" | "boxes" | "notches" | "penetrations" | "spaces" | "readings" | "levels" | "fits" | "loads">
@@ -154,33 +136,27 @@ const ONE: Record<keyof Parts, string> = {
   loads: "a load on the floor",
 }
 
-export const addPart = <L extends keyof Parts>(list: L, id: string, part: Part<L>): Edit => ({
-  label: "name" in part ? `Add ${part.name}` : `Add ${ONE[list]}`,
-  recipe: ({ shell }) => {
+export const addPart = <L extends keyof Parts>(list: L, id: string, part: Part<L>) =>
+  edit("name" in part ? `Add ${part.name}` : `Add ${ONE[list]}`, ({ shell }) => {
     ;(shell[list] as Record<string, Part<L>>)[id] = part
     if (list === "openings") refuseOverlap(shell, id)
-  },
-})
+  })
 
-export const setPart = <L extends keyof Parts>(list: L, id: string, change: Partial<Part<L>>): Edit => ({
-  label: `Change ${ONE[list]}`,
-  recipe: ({ shell }) => {
+export const setPart = <L extends keyof Parts>(list: L, id: string, change: Partial<Part<L>>) =>
+  edit(`Change ${ONE[list]}`, ({ shell }) => {
     const part = (shell[list] as Record<string, Part<L>>)[id]
     if (part) Object.assign(part, change)
     if (list === "openings") refuseOverlap(shell, id)
-  },
-})
+  })
 
 /** What an opening is set in, and how it is parted to begin with in all variants. @param parted m; 0: not */
-export const setFrame = (id: string, frame: Opening["frame"], parted: number): Edit => ({
-  label: "What an opening is set in",
-  recipe: ({ shell, variants }) => {
+export const setFrame = (id: string, frame: Opening["frame"], parted: number) =>
+  edit("What an opening is set in", ({ shell, variants }) => {
     shell.openings[id]!.frame = frame
     for (const { breaks } of Object.values(variants))
       if (parted === 0) delete breaks.openings[id]
       else breaks.openings[id] = parted
-  },
-})
+  })
 
 /** @throws InputError `overlap` where an opening would take the place of another */
 function refuseOverlap({ openings }: Shell, id: string): void {
@@ -191,17 +167,13 @@ function refuseOverlap({ openings }: Shell, id: string): void {
 }
 
 /** Another kind of part has other fields: it takes the whole place of the old one. */
-export const replacePart = <L extends keyof Parts>(list: L, id: string, part: Part<L>): Edit => ({
-  label: `Change ${ONE[list]}`,
-  recipe: ({ shell }) => void ((shell[list] as Record<string, Part<L>>)[id] = part),
-})
+export const replacePart = <L extends keyof Parts>(list: L, id: string, part: Part<L>) =>
+  edit(`Change ${ONE[list]}`, ({ shell }) => void ((shell[list] as Record<string, Part<L>>)[id] = part))
 
 /** Removes a part; faces that stood against a space see the outdoors again, and nothing parts what is gone. */
-export const removePart = (list: keyof Parts, id: string): Edit => ({
-  label: `Remove ${ONE[list]}`,
-  recipe: ({ shell, variants }) => {
+export const removePart = (list: keyof Parts, id: string) =>
+  edit(`Remove ${ONE[list]}`, ({ shell, variants }) => {
     delete shell[list][id]
     if (list === "openings" || list === "penetrations") for (const { breaks } of Object.values(variants)) delete breaks[list][id]
     if (list === "spaces") for (const [face, space] of Object.entries(shell.against)) if (space === id) delete shell.against[face as FaceId]
-  },
-})
+  })

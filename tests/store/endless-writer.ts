@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto"
 import { setName } from "../../src/edit/brief-edits"
-import { applyEdit } from "../../src/edit/edit"
+import { applyEdit } from "../../src/edit/apply-edit"
 import { openStore } from "../../src/store/open"
 import { applyChanges, openJob } from "../../src/store/revisions"
 

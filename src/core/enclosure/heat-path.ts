@@ -1,6 +1,6 @@
 import type { Season } from "../../schema/quantity"
 import type { Place } from "./place"
-import { factor, quantityOf, type WorkingLine } from "../working"
+import { factor, workingLine, type WorkingLine } from "../working"
 import { type SurfaceFigures, temperatureBeyond } from "./surface-figures"
 
 /** What passes heat beside the faces: a line or a point of the enclosure. */
@@ -29,11 +29,8 @@ function airAlong(face: SurfaceFigures, season: Season, inside: number, outdoors
 }
 
 /** A path's part of a sum: its conductance, and the difference that its heat goes with. */
-export function pathWorking({ face, conductance }: HeatPath, heat: number): Omit<WorkingLine, "name"> {
-  return {
-    factors: [factor("H", "conductance", conductance), factor("ΔT", "temperatureDifference", conductance === 0 ? 0 : heat / conductance)],
-    operator: "×",
-    result: quantityOf("power", heat),
-    from: { of: "shell", surface: face.id },
-  }
-}
+export const pathWorking = ({ face, conductance }: HeatPath, name: string, heat: number): WorkingLine =>
+  workingLine(name, ["power", heat], { of: "shell", surface: face.id }, [
+    factor("H", "conductance", conductance),
+    factor("ΔT", "temperatureDifference", conductance === 0 ? 0 : heat / conductance),
+  ])

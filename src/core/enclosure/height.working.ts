@@ -1,7 +1,7 @@
 import type { Form } from "../../schema/job/form"
 import type { Shell } from "../../schema/job/shell"
 import { floorRise } from "../shell/size"
-import { quantityOf, type Working, type WorkingLine } from "../working"
+import { input, quantityOf, type Source, type Working, workingLine } from "../working"
 import type { Enclosure } from "./enclosure"
 
 /** How the clear height was got. */
@@ -9,9 +9,7 @@ export function heightWorking({ linings, clear }: Pick<Enclosure, "linings" | "c
   const [place, shellHeight] = standingPlace(shell.form)
   const [{ floor }, rise] = [linings, floorRise(shell)]
   const lost = shellHeight - floor - rise - clear.standing
-  const line = (name: string, value: number, of: "shell" | "build-up"): WorkingLine => {
-    return { name, factors: [], operator: "−", result: quantityOf("length", value), from: { of } }
-  }
+  const line = (name: string, value: number, of: Source["of"]) => workingLine(name, ["length", value], { of }, [], "−")
   return {
     title: "Height left inside",
     formula: "h = H − floor − roof",
@@ -22,7 +20,7 @@ export function heightWorking({ linings, clear }: Pick<Enclosure, "linings" | "c
       line("Roof build-up measured plumb, and the slope over the wall lining", -lost, "build-up"),
     ],
     total: quantityOf("length", clear.standing),
-    inputs: [{ name: "Under the highest point", quantity: quantityOf("length", clear.height), from: { of: "shell" } }],
+    inputs: [input("Under the highest point", "length", clear.height, "shell")],
     method:
       "The shell's measures are taken over all; each build-up reaches inward. A slab that is there already lies below the floor line.",
     source: "Geometry",

@@ -1,5 +1,5 @@
 import type { SurfaceFigures } from "./surface-figures"
-import { factor, quantityOf, type Working, type WorkingLine } from "../working"
+import { factor, input, quantityOf, type Source, type Working, workingLine, type WorkingLine } from "../working"
 import { INDOOR_RESISTANCE, heatFlowDirection } from "../assembly/surface-resistance"
 import { transmittanceLayers } from "../assembly/build-up"
 import { layerResistance } from "../assembly/thermal-transmittance"
@@ -13,54 +13,41 @@ export function resistanceWorking(figures: SurfaceFigures): Working {
   const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
   const rsi = INDOOR_RESISTANCE[direction]
   const rse = winter.centreResistance - rsi - sum(resistances)
-  const plain = (name: string, value: number): WorkingLine => ({
-    name,
-    factors: [],
-    operator: "+",
-    result: quantityOf("resistance", value),
-  })
+  const plain = (name: string, value: number, source?: Source) => workingLine(name, ["resistance", value], source, [], "+")
   const lines: WorkingLine[] = [
     plain("Outdoor film Rse", rse),
     ...layers.map(({ layer, material, conductivity, declared, effectiveShare }, i): WorkingLine => {
-      const result = quantityOf("resistance", resistances[i]!)
+      const value = resistances[i]!
       if (effectiveShare < 1)
-        return { ...plain(`${material.name}, ${Math.round(effectiveShare * 100)} % of it outside a vented space`, result.value), from }
-      if (material.class === "air") return { ...plain(material.name, result.value), from }
+        return plain(`${material.name}, ${Math.round(effectiveShare * 100)} % of it outside a vented space`, value, from)
+      if (material.class === "air") return plain(material.name, value, from)
       const factors = [factor("d", "length", layer.thickness), factor("λ", "conductivity", conductivity)]
       const name = declared === material.conductivity.declared ? material.name : `${material.name}, pressed`
-      return { name, factors, operator: "÷", result, from }
+      return workingLine(name, ["resistance", value], from, factors, "÷")
     }),
     plain("Indoor film Rsi", rsi),
     plain("Centre of the cavity, air to air", winter.centreResistance),
     plain("Upper limit R′ (paths side by side)", winter.resistanceUpper),
     plain("Lower limit R″ (planes of one temperature)", winter.resistanceLower),
-    {
-      name: "Mean of the limits",
-      factors: [factor("R′", "resistance", winter.resistanceUpper), factor("R″", "resistance", winter.resistanceLower)],
-      operator: "+",
-      result: quantityOf("resistance", winter.resistanceTotal),
-    },
+    workingLine(
+      "Mean of the limits",
+      ["resistance", winter.resistanceTotal],
+      undefined,
+      [factor("R′", "resistance", winter.resistanceUpper), factor("R″", "resistance", winter.resistanceLower)],
+      "+",
+    ),
   ]
-  for (const { set, linearTransmittance: linear, fraction, solved } of figures.bridges)
-    lines.push({
-      name: `${set.name}, in two dimensions${solved ? "" : " (being calculated)"}`,
-      factors: [
-        factor("ψ", "linearTransmittance", linear),
-        factor("a metre of width", "percent", fraction),
-        factor("w", "length", set.width),
-      ],
-      operator: "÷",
-      result: quantityOf("transmittance", (linear * fraction) / set.width),
-      from,
-    })
+  for (const { set, linearTransmittance: linear, fraction, solved } of figures.bridges) {
+    const name = `${set.name}, in two dimensions${solved ? "" : " (being calculated)"}`
+    const factors = [
+      factor("ψ", "linearTransmittance", linear),
+      factor("a metre of width", "percent", fraction),
+      factor("w", "length", set.width),
+    ]
+    lines.push(workingLine(name, ["transmittance", (linear * fraction) / set.width], from, factors, "÷"))
+  }
   const corrections = winter.corrections.voids + winter.corrections.fasteners
-  if (corrections > 0)
-    lines.push({
-      name: "Correction ΔU for voids and fasteners",
-      factors: [],
-      operator: "+",
-      result: quantityOf("transmittance", corrections),
-    })
+  if (corrections > 0) lines.push(workingLine("Correction ΔU for voids and fasteners", ["transmittance", corrections], undefined, [], "+"))
   return {
     title: `Built R, ${figures.name.toLowerCase()}`,
     formula: figures.bridges.length > 0 ? "R = 1 ÷ ( 1 ÷ ½ (R′ + R″) + ΔU + Σ ψ·f ÷ w )" : "R = 1 ÷ ( 1 ÷ ½ (R′ + R″) + ΔU )",
@@ -69,11 +56,9 @@ export function resistanceWorking(figures: SurfaceFigures): Working {
     inputs: layers
       .flatMap(({ material, members }) => members.map(({ fraction }) => ({ material, fraction })))
       .filter(({ fraction }) => fraction > 0)
-      .map(({ material, fraction }) => ({
-        name: `Members in the ${material.name.toLowerCase()}, share of the face`,
-        quantity: quantityOf("percent", fraction),
-        from,
-      })),
+      .map(({ material, fraction }) =>
+        input(`Members in the ${material.name.toLowerCase()}, share of the face`, "percent", fraction, "build-up", figures.id),
+      ),
     method: "Combined method: the mean of two limits that the true value lies between, films included.",
     source: "ISO 6946:2017, 6.7.2, 6.9 and annexes D, F",
     notes: figures.notes,

@@ -1,4 +1,4 @@
-import { factor, quantityOf, type Working, type WorkingLine } from "../working"
+import { factor, input, quantityOf, type Working, workingLine, type WorkingLine } from "../working"
 import { pathWorking } from "../enclosure/heat-path"
 import type { Enclosure } from "../enclosure/enclosure"
 import { place } from "../enclosure/place"
@@ -11,20 +11,18 @@ export function heatGainWorking(ledger: Gained): Working {
   const { summer } = ledger.conditions
   const peak = ledger.gain.hours.find(({ hour }) => hour === ledger.gain.hour)!
   const lines = peak.parts.map(({ kind, place: at, name, heat }): WorkingLine => {
-    const result = quantityOf("power", heat)
     const path = ledger.paths.find(({ place }) => place === at)
-    if (path) return { ...pathWorking(path, heat), name }
+    if (path) return pathWorking(path, name, heat)
     const figures = ledger.surfaces.find(({ id }) => place.surface(id) === at)
-    if (!figures) return { name, factors: [], operator: "×", result, from: { of: kind === "opening" ? "shell" : "build-up" } }
+    if (!figures) return workingLine(name, ["power", heat], { of: kind === "opening" ? "shell" : "build-up" })
     const from = { of: "build-up", surface: figures.id } as const
-    if (figures.ground) return { name: `${name}, from the ground`, factors: [], operator: "×", result, from }
+    if (figures.ground) return workingLine(`${name}, from the ground`, ["power", heat], from)
     const drive = heat / (figures.netArea * figures.summerTransmittance || 1)
-    const factors = [
+    return workingLine(name, ["power", heat], from, [
       factor("A", "area", figures.netArea),
       factor("U", "transmittance", figures.summerTransmittance),
       factor("θsol − θi", "temperatureDifference", drive),
-    ]
-    return { name, factors, operator: "×", result, from }
+    ])
   })
   return {
     title: `Heat gained on the hottest day, ${ledger.gain.hour}:00`,
@@ -32,15 +30,11 @@ export function heatGainWorking(ledger: Gained): Working {
     lines,
     total: quantityOf("power", ledger.gain.total),
     inputs: [
-      { name: "Inside, summer", quantity: quantityOf("temperature", summer.inside.temperature), from: { of: "brief" } },
-      { name: "Outdoors, hottest hour", quantity: quantityOf("temperature", summer.outside.temperature), from: { of: "brief" } },
+      input("Inside, summer", "temperature", summer.inside.temperature, "brief"),
+      input("Outdoors, hottest hour", "temperature", summer.outside.temperature, "brief"),
       ...ledger.surfaces
         .filter(({ face }) => face.part !== "floor")
-        .map(({ id, name }) => ({
-          name: `Sun on the ${name.toLowerCase()} then`,
-          quantity: quantityOf("heatFlux", ledger.gain.atPeak[id]!.irradiance),
-          from: { of: "shell", surface: id } as const,
-        })),
+        .map(({ id, name }) => input(`Sun on the ${name.toLowerCase()} then`, "heatFlux", ledger.gain.atPeak[id]!.irradiance, "shell", id)),
     ],
     method:
       "Hour by hour over a clear 21 July, each hour as if it lasted: heavy walls would delay and lower it. People, lights, machines and shade are not counted; nor is the cold sky, on the safe side.",

@@ -1,6 +1,6 @@
 import { ANNUAL_TEMPERATURE_FACTOR } from "./transmission"
 import { AIR_DENSITY, AIR_SPECIFIC_HEAT } from "../quantity/constants"
-import { factor, quantityOf, type Working, type WorkingLine } from "../working"
+import { type Factor, factor, input, quantityOf, type Source, type Working, workingLine, type WorkingLine } from "../working"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
 import { pathWorking } from "../enclosure/heat-path"
 import type { Enclosure } from "../enclosure/enclosure"
@@ -14,43 +14,31 @@ export function heatLossWorking(ledger: Lost): Working {
   const { winter, annualMean } = ledger.conditions
   const indoors = winter.inside.temperature
   const lines = ledger.loss.parts.map(({ kind, place: at, name, heat }): WorkingLine => {
-    const result = quantityOf("power", heat)
-    if (kind === "air") {
-      const factors = [
+    const product = (from: Source, factors: Factor[], words = name) => workingLine(words, ["power", heat], from, factors)
+    if (kind === "air")
+      return product({ of: "build-up" }, [
         factor("ρ·c·q", "conductance", AIR_DENSITY * AIR_SPECIFIC_HEAT * ledger.loss.air.flow),
         factor("ΔT", "temperatureDifference", indoors - ledger.loss.air.from.temperature),
-      ]
-      return { name, factors, operator: "×", result, from: { of: "build-up" } }
-    }
+      ])
     const path = ledger.paths.find(({ place }) => place === at)
-    if (path) return { ...pathWorking(path, heat), name }
+    if (path) return pathWorking(path, name, heat)
     const closing = ({ closures }: SurfaceFigures) => closures.find((closure) => closure.place === at)
     const figures = ledger.surfaces.find((surface) => place.surface(surface.id) === at || closing(surface))!
-    const difference = indoors - temperatureBeyond(figures, "winter", indoors, winter.outside.temperature)
-    const closure = closing(figures)
-    if (closure) {
-      const factors = [
-        factor("A", "area", closure.area),
-        factor("U", "transmittance", closure.uValue),
-        factor("ΔT", "temperatureDifference", difference),
-      ]
-      return { name, factors, operator: "×", result, from: { of: "shell", surface: figures.id } }
-    }
     const from = { of: "build-up", surface: figures.id } as const
-    if (figures.ground) {
-      const factors = [
-        factor("H", "conductance", figures.ground.heatTransferCoefficient),
-        factor("f", "ratio", ANNUAL_TEMPERATURE_FACTOR),
-        factor("ΔT", "temperatureDifference", indoors - annualMean),
-      ]
-      return { name: `${name}, into the ground`, factors, operator: "×", result, from }
-    }
-    const factors = [
-      factor("A", "area", figures.netArea),
-      factor("U", "transmittance", figures.transmittance),
-      factor("ΔT", "temperatureDifference", difference),
+    const through = (area: number, transmittance: number) => [
+      factor("A", "area", area),
+      factor("U", "transmittance", transmittance),
+      factor("ΔT", "temperatureDifference", indoors - temperatureBeyond(figures, "winter", indoors, winter.outside.temperature)),
     ]
-    return { name, factors, operator: "×", result, from }
+    const closure = closing(figures)
+    if (closure) return product({ ...from, of: "shell" }, through(closure.area, closure.uValue))
+    if (!figures.ground) return product(from, through(figures.netArea, figures.transmittance))
+    const ground = [
+      factor("H", "conductance", figures.ground.heatTransferCoefficient),
+      factor("f", "ratio", ANNUAL_TEMPERATURE_FACTOR),
+      factor("ΔT", "temperatureDifference", indoors - annualMean),
+    ]
+    return product(from, ground, `${name}, into the ground`)
   })
   return {
     title: "Heat lost on the worst night",
@@ -58,10 +46,10 @@ export function heatLossWorking(ledger: Lost): Working {
     lines,
     total: quantityOf("power", ledger.loss.total),
     inputs: [
-      { name: "Inside, winter", quantity: quantityOf("temperature", winter.inside.temperature), from: { of: "brief" } },
-      { name: "Outdoors, worst night", quantity: quantityOf("temperature", winter.outside.temperature), from: { of: "brief" } },
+      input("Inside, winter", "temperature", winter.inside.temperature, "brief"),
+      input("Outdoors, worst night", "temperature", winter.outside.temperature, "brief"),
       ...spacesBeyond(ledger),
-      { name: "Air changes by leaks", quantity: quantityOf("airChanges", ledger.loss.air.ach), from: { of: "build-up" } },
+      input("Air changes by leaks", "airChanges", ledger.loss.air.ach, "build-up"),
     ],
     method: "Steady flow: nobody inside, no sun, everything at rest. Faces are measured over all; ψ of an edge makes up for that.",
     source: "EN 12831-1:2017, 6.3; ψ by ISO 10211:2017; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017",
@@ -70,17 +58,11 @@ export function heatLossWorking(ledger: Lost): Working {
 }
 
 /** The spaces that faces stand against, each with its temperature. */
-function spacesBeyond(ledger: Lost): Working["inputs"] {
-  const { inside, outside } = ledger.conditions.winter
-  const seen = new Map<string, Working["inputs"][number]>()
-  for (const figures of ledger.surfaces) {
-    if (figures.adjacent.kind !== "space") continue
-    const temperature = temperatureBeyond(figures, "winter", inside.temperature, outside.temperature)
-    seen.set(figures.adjacent.id, {
-      name: `${figures.adjacent.space.name}, worst night`,
-      quantity: quantityOf("temperature", temperature),
-      from: { of: "shell", surface: figures.id },
-    })
-  }
-  return [...seen.values()]
+function spacesBeyond({ conditions: { winter }, surfaces }: Lost): Working["inputs"] {
+  const beyond = surfaces.flatMap(({ id, adjacent, ...figures }) => {
+    if (adjacent.kind !== "space") return []
+    const temperature = temperatureBeyond({ ...figures, adjacent }, "winter", winter.inside.temperature, winter.outside.temperature)
+    return [[adjacent.id, input(`${adjacent.space.name}, worst night`, "temperature", temperature, "shell", id)] as const]
+  })
+  return [...new Map(beyond).values()]
 }

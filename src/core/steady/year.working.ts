@@ -1,45 +1,23 @@
-import { factor, quantityOf, type Working, type WorkingLine } from "../working"
+import { factor, input, quantityOf, type Working, workingLine } from "../working"
 import type { Enclosure } from "../enclosure/enclosure"
 import type { SteadyYear } from "./year"
 
-const MONTHS = [
-  "January",
-  "February",
-  "March",
-  "April",
-  "May",
-  "June",
-  "July",
-  "August",
-  "September",
-  "October",
-  "November",
-  "December",
-] as const
+const MONTHS = "January February March April May June July August September October November December".split(" ")
 
 /** How the energy of a year was got, month by month. */
 export function yearWorking({ year, conditions }: { year: SteadyYear } & Pick<Enclosure, "conditions">): Working {
   return {
     title: "A year of heat and cold",
     formula: "Q = Σ months |Σ H·(θi − θm)| · t",
-    lines: year.months.map(({ heating, cooling }, i): WorkingLine => ({
-      name: `${MONTHS[i]}, mean ${conditions.station.monthlyTemperature[i]!.toFixed(1)} °C`,
-      factors: [factor("heat in", "energy", heating), factor("heat out", "energy", cooling)],
-      operator: "+",
-      result: quantityOf("energy", heating + cooling),
-    })),
+    lines: year.months.map(({ heating, cooling }, i) => {
+      const factors = [factor("heat in", "energy", heating), factor("heat out", "energy", cooling)]
+      return workingLine(MONTHS[i]!, ["energy", heating + cooling], undefined, factors, "+")
+    }),
     total: quantityOf("energy", year.total),
     inputs: [
-      {
-        name: "Inside, winter",
-        quantity: quantityOf("temperature", conditions.winter.inside.temperature),
-        from: { of: "brief" },
-      },
-      {
-        name: "Inside, summer",
-        quantity: quantityOf("temperature", conditions.summer.inside.temperature),
-        from: { of: "brief" },
-      },
+      input("Inside, winter", "temperature", conditions.winter.inside.temperature, "brief"),
+      input("Inside, summer", "temperature", conditions.summer.inside.temperature, "brief"),
+      ...conditions.station.monthlyTemperature.map((mean, i) => input(`${MONTHS[i]}, mean outdoors`, "temperature", mean, "brief")),
     ],
     method:
       "Monthly means, held inside temperatures every day, no sun, no people: a yardstick between build-ups, not a bill. Swings within a month are not seen.",

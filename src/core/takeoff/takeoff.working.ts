@@ -1,7 +1,7 @@
 import type { Enclosure } from "../enclosure/enclosure"
 import { floorOf } from "../enclosure/surface-figures"
 import { arealMass, arealPrice } from "../material/layer-properties"
-import { factor, quantityOf, type Working, type WorkingLine } from "../working"
+import { factor, quantityOf, type Working, workingLine, type WorkingLine } from "../working"
 import { massOfLayers, priceOfLayers } from "./content"
 
 type Built = Pick<Enclosure, "surfaces" | "perimeterInsulation">
@@ -19,13 +19,9 @@ function byArea(
     const { name, area, material, edge } = perimeterInsulation
     parts.push({ surface: floorOf(surfaces).id, name, area, each: of(material, edge.thickness) })
   }
-  return parts.map(({ surface, name, area, each }) => ({
-    name,
-    factors: [factor("A", "area", area), factor(symbol, kind, each)],
-    operator: "×",
-    result: quantityOf(result, area * each),
-    from: { of: "build-up", surface },
-  }))
+  return parts.map(({ surface, name, area, each }) =>
+    workingLine(name, [result, area * each], { of: "build-up", surface }, [factor("A", "area", area), factor(symbol, kind, each)]),
+  )
 }
 
 /** The added weight, surface by surface, kg. */

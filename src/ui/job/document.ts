@@ -1,6 +1,7 @@
 import { v4 as newId } from "uuid"
 import { createStore, type StoreApi } from "zustand"
-import { applyEdit, type Edit } from "../../edit/edit"
+import { applyEdit } from "../../edit/apply-edit"
+import type { Edit } from "../../edit/edit"
 import { append, goBack, goForward, type History } from "../../edit/history"
 import type { Change, OpenJob } from "../../schema/change"
 import type { Job } from "../../schema/job/job"

@@ -1,7 +1,7 @@
 "use client"
 import { v4 as newId } from "uuid"
 import { setName } from "../../edit/brief-edits"
-import { applyEdit } from "../../edit/edit"
+import { applyEdit } from "../../edit/apply-edit"
 import type { ShelfJob } from "../../schema/change"
 import type { Fault } from "../../schema/outcome"
 import { call } from "../job/api"
