@@ -46,7 +46,7 @@ for (const station of ["brief", "shell", "build-ups", "heat", "damp"])
     }
     if (station === "build-ups") {
       await page.getByRole("button", { name: "Other build-ups" }).click()
-      await page.locator("[data-build-up]").first().getByRole("checkbox").check()
+      await page.locator("[data-row]").first().getByRole("checkbox").check()
       await check(page, "[role=dialog]")
       await page.keyboard.press("Escape")
       await page.getByRole("button", { name: "Replace", exact: true }).click()

@@ -60,7 +60,7 @@ test("bridges are ranked by what they cost, show their temperatures, and lead to
   const id = await putJob(page, demoJob("Larkspur", "ranked"))
   await openJob(page, id, "heat")
   const bridges = page.getByRole("region", { name: "Bridges" })
-  const rows = bridges.locator("[data-bridge]")
+  const rows = bridges.locator("[data-row]")
   // Three sets of ribs and twelve edges.
   await expect(rows).toHaveCount(15)
   await expect(bridges).not.toContainText("≈")
@@ -93,8 +93,8 @@ test("bridges are ranked by what they cost, show their temperatures, and lead to
   await expect(page.getByRole("button", { name: /with a break/ })).toBeVisible()
   expect(await figure(page, "loss")).toBeLessThan(before - 100)
   // No rib of the side walls, which share the build-up, gathers anything now.
-  await expect(bridges.locator("[data-bridge='member/left/m1'], [data-bridge='member/right/m1']")).toHaveCount(2)
-  for (const side of ["left", "right"]) await expect(bridges.locator(`[data-bridge='member/${side}/m1']`)).not.toContainText(/frost|sweats/)
+  await expect(bridges.locator("[data-row='member/left/m1'], [data-row='member/right/m1']")).toHaveCount(2)
+  for (const side of ["left", "right"]) await expect(bridges.locator(`[data-row='member/${side}/m1']`)).not.toContainText(/frost|sweats/)
   await rows.first().getByRole("button").first().click()
   await expect(page).toHaveURL(/build-ups$/)
 })

@@ -64,7 +64,7 @@ test("a beam through the wall costs by χ, freezes indoors, and plastic in its r
     .click()
   await page.getByRole("radio", { name: "where it comes to dew" }).click()
   await expect(page.locator("[data-point][data-cold=frost]")).toBeAttached()
-  const row = page.locator("[data-bridge^=point]")
+  const row = page.locator("[data-row^=point]")
   await expect(row).toContainText("1 of them")
   await row.getByRole("button", { name: "See Beam" }).click()
   await page.getByRole("button", { name: "Find the cheapest change that keeps it dry" }).click()
@@ -83,7 +83,7 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
   const coldest = async () => {
     await go("Heat")
     await figure(page, "loss")
-    return Number(await page.locator("[data-bridge='edge/right/floor']").getByRole("cell").nth(4).innerText())
+    return Number(await page.locator("[data-row='edge/right/floor']").getByRole("cell").nth(4).innerText())
   }
   const bare = await coldest()
   // Looked into, it can be set beside the edge as it is.
@@ -160,7 +160,7 @@ test("the steel of a floor's frame: the foot of the walls is reckoned on it, and
   await expect(page.getByRole("alert").filter({ hasText: "It must be at least 0.5 mm." })).toBeVisible()
   await page.keyboard.press("Escape")
   await openJob(page, id, "heat")
-  const foot = page.locator("[data-bridge='edge/right/floor']")
+  const foot = page.locator("[data-row='edge/right/floor']")
   await foot.getByRole("button", { name: /^See/ }).click()
   await page.getByRole("button", { name: "Calculate its temperatures" }).click()
   await expect(page.getByTestId("seen-bridge")).toContainText("of it are counted")

@@ -50,19 +50,17 @@ test("a build-up is kept, set beside another with all figures, and worn in anoth
   await page.getByRole("button", { name: "Other build-ups" }).click()
   const dialog = page.getByRole("dialog", { name: /Build-ups for the/ })
   await dialog.getByRole("button", { name: "Keep “Walls, behind the vented boards” on the shelf" }).click()
-  await expect(dialog.locator("[data-build-up]").filter({ hasText: "on the shelf" }).first()).toContainText(
-    "Walls, behind the vented boards",
-  )
+  await expect(dialog.locator("[data-row]").filter({ hasText: "on the shelf" }).first()).toContainText("Walls, behind the vented boards")
   const other = await putJob(page, demoJob("Larkspur", "wears it"))
   await openJob(page, other)
   await page.locator("[data-face=left]").press("Enter")
   await page.keyboard.press("b")
   // Ready ones say when they fit, and the damp of those that do not.
-  await expect(dialog.locator("[data-build-up]").filter({ hasText: "Vapour-open all through" })).toContainText("wets in winter")
+  await expect(dialog.locator("[data-row]").filter({ hasText: "Vapour-open all through" })).toContainText("wets in winter")
   await expect(dialog.getByRole("region", { name: "Not among them" })).toContainText(
     "All insulation outside an airtight layer: The steel skin",
   )
-  const kept = dialog.locator("[data-build-up]").filter({ hasText: "on the shelf" }).first()
+  const kept = dialog.locator("[data-row]").filter({ hasText: "on the shelf" }).first()
   await kept.getByRole("checkbox").check()
   await dialog.getByRole("checkbox", { name: "Set Sprayed closed-cell foam beside what is worn" }).check()
   await expect(dialog.getByRole("checkbox").and(dialog.locator(":disabled")).first()).toBeAttached()
@@ -119,6 +117,6 @@ test("the thickness at which more stops paying follows what the brief says savin
   await page.getByText("What fits in this depth and height").click()
   await type(page, "Depth there is for it", "65")
   // 25 and 40 mm of XPS fill 65 mm.
-  await expect(page.locator("[data-exchange=xps]").getByRole("cell").nth(1)).toHaveText("65")
+  await expect(page.locator("[data-row=xps]").getByRole("cell").nth(1)).toHaveText("65")
   await settled(page)
 })

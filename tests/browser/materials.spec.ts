@@ -62,8 +62,8 @@ test("open-cell foam thicker, closed-cell thinner: the same R with other room an
   await page.locator("[data-layer-row=l1]").click()
   // 35 mm of wood fibre at 0.045: 0.778 m²·K/W. Closed-cell at 0.024: 18.7 mm, sprayed as 20. Open-cell at 0.038: 29.6 mm, sprayed as 50.
   await page.getByText("What else gives R 0.78").click()
-  const closed = page.locator("[data-exchange=spray-closed]").getByRole("cell")
-  const open = page.locator("[data-exchange=spray-open]").getByRole("cell")
+  const closed = page.locator("[data-row=spray-closed]").getByRole("cell")
+  const open = page.locator("[data-row=spray-open]").getByRole("cell")
   await expect(closed.nth(1)).toHaveText("20")
   await expect(closed.nth(2)).toHaveText("−15")
   await expect(open.nth(1)).toHaveText("50")

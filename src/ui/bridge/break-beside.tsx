@@ -29,7 +29,7 @@ const MOST = 0.3
 
 /** A bridge with a break beside it as it is, and one press to try it. */
 export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const materials = useMaterials()
@@ -75,7 +75,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
               return {
                 code: "out-of-range",
                 path: [],
-                message: `A break is more than nothing and no thicker than ${write("length", MOST)}.`,
+                message: `A break is more than nothing and no thicker than ${length(MOST)}.`,
               }
             setThickness(value)
             return null
@@ -117,7 +117,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
 
 /** What the break buys. */
 function Change({ from, to, measure }: { from: RankedBridge; to: RankedBridge; measure: BreakMeasure }) {
-  const { figure, write } = useWriting()
+  const { figure, length, write } = useWriting()
   const kind = from.point ? "pointTransmittance" : "linearTransmittance"
   const pair = (of: "linearTransmittance" | "pointTransmittance" | "power" | "temperature", now: number, then: number) =>
     `${write(of, then)} in place of ${figure(of, now)}`
@@ -126,10 +126,10 @@ function Change({ from, to, measure }: { from: RankedBridge; to: RankedBridge; m
       {from.point ? "χ" : "ψ"} {pair(kind, from.transmittance, to.transmittance)}; {pair("power", from.watts, to.watts)}
       {from.surface && to.surface ? `; coldest ${pair("temperature", from.surface.temperature, to.surface.temperature)}` : ""}
       {measure.kind === "layer"
-        ? `; ${write("money", measure.money)} and ${write("length", measure.thickness)} of room on all faces that wear it`
+        ? `; ${write("money", measure.money)} and ${length(measure.thickness)} of room on all faces that wear it`
         : ""}
       {measure.kind === "rim"
-        ? `; ${write("money", measure.money)} for ${write("length", measure.edge.reach)} ${RIM_WORDS[measure.edge.kind]} all round, and what it saves counts with the floor`
+        ? `; ${write("money", measure.money)} for ${length(measure.edge.reach)} ${RIM_WORDS[measure.edge.kind]} all round, and what it saves counts with the floor`
         : ""}
       .
     </p>

@@ -21,7 +21,7 @@ const LITTLE = 0.5
 
 /** Looks for the cheapest change with which nothing gathers on a bridge, or which halves what it costs, and tries it at a press. */
 export function CheapestBreakMeasure({ bridge }: { bridge: RankedBridge }) {
-  const { write } = useWriting()
+  const writing = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const materials = useMaterials()
@@ -61,12 +61,13 @@ export function CheapestBreakMeasure({ bridge }: { bridge: RankedBridge }) {
       </p>
     )
   if ("looking" in found) return <p role="status">Trying the {found.looking}. …</p>
-  const saves = found.measure.kind === "rim" ? "what it saves counts with the floor" : `it costs ${write("power", found.saves)} less`
+  const saves =
+    found.measure.kind === "rim" ? "what it saves counts with the floor" : `it costs ${writing.write("power", found.saves)} less`
   const buys = wet ? ["nothing gathers on it", saves] : [saves]
   return (
     <div className="flex flex-wrap items-center gap-x-3" data-testid="measure">
       <span>
-        {measureWords(found.measure, job, materials, write)}: {buys.join(", and ")}.
+        {measureWords(found.measure, job, materials, writing)}: {buys.join(", and ")}.
       </span>
       <Button onClick={() => tryIt(found.measure)}>Try it in a variant</Button>
       <Refusal>{refusal}</Refusal>
@@ -74,8 +75,7 @@ export function CheapestBreakMeasure({ bridge }: { bridge: RankedBridge }) {
   )
 }
 
-function measureWords(measure: BreakMeasure, { variants, active }: Job, materials: Materials, write: Writing["write"]): string {
-  const length = (value: number) => write("length", value)
+function measureWords(measure: BreakMeasure, { variants, active }: Job, materials: Materials, { length, write }: Writing): string {
   if (measure.kind === "strip")
     return `${length(measure.thickness)} of plastic set into it, the thinnest that does (its price is its maker’s to say)`
   const { material, thickness } = measure.kind === "rim" ? measure.edge : measure

@@ -1,9 +1,8 @@
 "use client"
 import type { Kind } from "../../core/quantity/measure"
-import { wholeNumber } from "../../core/quantity/number"
-import { attempt } from "../../schema/outcome"
+import { plainNumber } from "../../core/quantity/number"
 import type { Fault } from "../../schema/outcome"
-import { choicesOf, QuantityField, SelectField, TypedField } from "../primitives/fields"
+import { choicesOf, QuantityField, ReadField, SelectField, TypedField } from "../primitives/fields"
 import { Toggle } from "../primitives/toggle"
 
 /** Keys of a value whose parts are of a type. */
@@ -42,15 +41,9 @@ export function fieldsOf<V extends object>(value: V, change: (part: Partial<V>) 
     text: (key: KeysOf<V, string>, label: string) => (
       <TypedField label={label} shown={of<string>(key)} onCommit={(to) => set(key, to.trim())} />
     ),
-    count: (key: KeysOf<V, number>, label: string) => (
-      <TypedField
-        label={label}
-        shown={String(of<number>(key))}
-        onCommit={(text) => {
-          const read = attempt(() => wholeNumber(text))
-          return read.ok ? set(key, read.value) : read.error
-        }}
-      />
+    /** A number without a unit of its own. */
+    number: (key: KeysOf<V, number>, label: string, read: (text: string) => number = plainNumber) => (
+      <ReadField label={label} shown={String(of<number>(key))} read={read} onCommit={(to) => set(key, to)} />
     ),
     choice: <K extends KeysOf<V, string>>(key: K, label: string, choices: Choices<V[K] & string>) =>
       select(label, of<V[K] & string>(key), choices, (to) => void set(key, to)),

@@ -1,7 +1,7 @@
 "use client"
 import { priceOfLayers } from "../../core/takeoff/content"
 import { Trash2 } from "lucide-react"
-import { useDeferredValue, useMemo, useState } from "react"
+import { Fragment, useDeferredValue, useMemo, useState } from "react"
 import { v4 as newId } from "uuid"
 import { dampRank } from "../../core/moisture/damp-verdict"
 import { wearBuildUp } from "../../edit/assembly-edits"
@@ -15,6 +15,7 @@ import { useLedger } from "../job/use-ledger"
 import { Button, IconButton } from "../primitives/button"
 import { DampRing } from "../primitives/damp-ring"
 import { Dialog } from "../primitives/dialog"
+import { FigureTable } from "../primitives/figure-table"
 import { Refusal } from "../primitives/refusal"
 import { useChosenFace } from "../stations/use-figures"
 import { BuildUpsBeside } from "./build-ups-beside"
@@ -127,82 +128,67 @@ interface TableProps {
 
 /** More stand beside what is worn at no time. */
 const MOST = 2
-const NUMBER = "py-1 pl-3 text-right whitespace-nowrap tabular-nums align-top"
 
 function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: TableProps) {
-  const writing = useWriting()
-  const { units } = useJob()
-  const unit = (kind: "length" | "power" | "arealMoney") => (kind === "length" ? (units === "metric" ? "mm" : "in") : writing.unit(kind))
+  const { figure, unit } = useWriting()
+  const rowOf = (one: Candidate) => {
+    const { id, from, assembly, face, ledger } = one
+    const { verdict } = ledger.moisture[face.id]
+    const on = beside.includes(id)
+    const about = ledger.pending.length > 0 ? "≈ " : ""
+    return {
+      key: id,
+      look: "border-b border-seam align-top hover:bg-chosen",
+      cells: [
+        <Fragment key="name">
+          <Button look="link" className="text-left whitespace-normal" onClick={() => onTake(one)}>
+            {assembly.name}
+          </Button>
+          <span className="text-graphite">, {from}</span>
+          {assembly.reason === "" ? null : <span className="block max-w-96 leading-4 text-graphite">{assembly.reason}</span>}
+        </Fragment>,
+        figure("length", face.winter.thickness),
+        about + figure("resistance", face.totalResistance),
+        figure("arealMoney", priceOfLayers(face.layers)),
+        about + figure("power", ledger.loss.total),
+        <span key="damp" className={`flex items-start gap-1.5 leading-4 ${dampRank(verdict) > 0 ? "text-fen" : ""}`}>
+          <DampRing verdict={verdict} size={14} />
+          {verdict.short}
+        </span>,
+        <input
+          key="beside"
+          type="checkbox"
+          aria-label={`Set ${assembly.name} beside what is worn`}
+          className="size-4 accent-spruce"
+          checked={on}
+          disabled={!on && beside.length === MOST}
+          onChange={(event) => onBeside(id, event.target.checked)}
+        />,
+        from === "on the shelf" ? (
+          <IconButton key="off" name={`Take ${assembly.name} off the shelf`} onClick={() => onRemove(id)}>
+            <Trash2 size={14} aria-hidden />
+          </IconButton>
+        ) : null,
+      ],
+    }
+  }
   return (
     <div className="overflow-x-auto">
-      <table className="w-full border-collapse text-dense">
-        <caption className="sr-only">Build-ups</caption>
-        <thead className="text-graphite">
-          <tr className="border-b border-seam">
-            <th className="py-1 text-left font-normal">build-up, and when it fits</th>
-            <th className={`${NUMBER} font-normal`}>{unit("length")}</th>
-            <th className={`${NUMBER} font-normal`}>R built</th>
-            <th className={`${NUMBER} font-normal`}>{unit("arealMoney")}</th>
-            <th className={`${NUMBER} font-normal`}>loss, {unit("power")}</th>
-            <th className="pl-3 text-left font-normal">damp</th>
-            <th className="pl-3 text-left font-normal">beside</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          {candidates.map((one) => {
-            const { id, from, assembly, face, ledger } = one
-            const on = beside.includes(id)
-            const about = ledger.pending.length > 0 ? "≈ " : ""
-            return (
-              <tr key={id} data-build-up={id} className="border-b border-seam align-top hover:bg-chosen">
-                <td className="py-1">
-                  <Button look="link" className="text-left whitespace-normal" onClick={() => onTake(one)}>
-                    {assembly.name}
-                  </Button>
-                  <span className="text-graphite">, {from}</span>
-                  {assembly.reason === "" ? null : <span className="block max-w-96 leading-4 text-graphite">{assembly.reason}</span>}
-                </td>
-                <td className={NUMBER}>{writing.figure("length", face.winter.thickness)}</td>
-                <td className={NUMBER}>
-                  {about}
-                  {writing.figure("resistance", face.totalResistance)}
-                </td>
-                <td className={NUMBER}>{writing.figure("arealMoney", priceOfLayers(face.layers))}</td>
-                <td className={NUMBER}>
-                  {about}
-                  {writing.figure("power", ledger.loss.total)}
-                </td>
-                <td className="py-1 pl-3">
-                  <span
-                    className={`flex items-start gap-1.5 leading-4 ${dampRank(ledger.moisture[face.id].verdict) > 0 ? "text-fen" : ""}`}
-                  >
-                    <DampRing verdict={ledger.moisture[face.id].verdict} size={14} />
-                    {ledger.moisture[face.id].verdict.short}
-                  </span>
-                </td>
-                <td className="py-1 pl-3">
-                  <input
-                    type="checkbox"
-                    aria-label={`Set ${assembly.name} beside what is worn`}
-                    className="size-4 accent-spruce"
-                    checked={on}
-                    disabled={!on && beside.length === MOST}
-                    onChange={(event) => onBeside(id, event.target.checked)}
-                  />
-                </td>
-                <td>
-                  {from === "on the shelf" ? (
-                    <IconButton name={`Take ${assembly.name} off the shelf`} onClick={() => onRemove(id)}>
-                      <Trash2 size={14} aria-hidden />
-                    </IconButton>
-                  ) : null}
-                </td>
-              </tr>
-            )
-          })}
-        </tbody>
-      </table>
+      <FigureTable
+        caption="Build-ups"
+        words={[0, 5, 6]}
+        heads={[
+          "build-up, and when it fits",
+          unit("length"),
+          "R built",
+          unit("arealMoney"),
+          `loss, ${unit("power")}`,
+          "damp",
+          "beside",
+          "",
+        ]}
+        rows={candidates.map(rowOf)}
+      />
     </div>
   )
 }

@@ -9,7 +9,7 @@ export const printAirLayer = (metres: number): string => printNumber(metres, met
 
 /** The figures of a layer that are compared in a table, in its order. */
 export const COLUMNS: readonly { name: (writing: Writing) => string; of: (layer: Candidate, writing: Writing) => string }[] = [
-  { name: ({ units }) => (units === "metric" ? "mm" : "in"), of: ({ thickness }, writing) => writing.figure("length", thickness) },
+  { name: ({ unit }) => unit("length"), of: ({ thickness }, writing) => writing.figure("length", thickness) },
   {
     name: () => "R label",
     of: ({ resistance }, writing) => (resistance === null ? "–" : writing.figure("resistance", resistance)),

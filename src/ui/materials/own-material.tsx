@@ -1,7 +1,6 @@
 "use client"
 import { useState } from "react"
 import type { Materials } from "../../core/material/catalogue"
-import { attempt } from "../../schema/outcome"
 import { parseLengths } from "../../core/quantity/length"
 import { type Bounds, implausible } from "../../core/material/plausible"
 import { type Kind } from "../../core/quantity/measure"
@@ -14,7 +13,7 @@ import type { Fault } from "../../schema/outcome"
 import { useJob } from "../job/job-store"
 import { fieldsOf } from "../fields/fields-of"
 import { Button } from "../primitives/button"
-import { choicesOf, QuantityField, SelectField, TypedField } from "../primitives/fields"
+import { choicesOf, QuantityField, ReadField, SelectField, TypedField } from "../primitives/fields"
 import { Remark } from "../primitives/remark"
 import { Refusal } from "../primitives/refusal"
 import { useWriting, type Writing } from "../writing/writing"
@@ -80,12 +79,11 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
     return null
   }
   const like = (id: string) => setMaterial({ ...materials[id]!, name: material.name, source: material.source })
-  const figure = (label: string, kind: Kind, value: number, onCommit: (value: number) => Partial<Material>) => (
-    <QuantityField label={label} kind={kind} value={value} onCommit={(next) => change(onCommit(next))} />
-  )
-  const { conductivity, vapour, sold, price, fire } = material
+  const { conductivity, vapour, sold } = material
   const fields = fieldsOf(material, change)
-  const burning = fieldsOf(fire, (part) => change({ fire: { ...fire, ...part } }))
+  const within = <K extends "conductivity" | "sold" | "price" | "fire">(key: K) =>
+    fieldsOf<Material[K]>(material[key], (part) => change({ [key]: { ...material[key], ...part } }))
+  const [aged, sheet, price, burning] = [within("conductivity"), within("sold"), within("price"), within("fire")]
   return (
     <div className="grid gap-3" data-testid="own-material">
       <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2">
@@ -105,8 +103,13 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
           options={choicesOf(CLASSES)}
           onChange={(kind) => change({ class: kind })}
         />
-        {figure("λ declared", "conductivity", conductivity.declared, (declared) => ({ conductivity: scaled(conductivity, declared) }))}
-        {figure("λ after 25 years", "conductivity", conductivity.aged, (aged) => ({ conductivity: { ...conductivity, aged } }))}
+        <QuantityField
+          label="λ declared"
+          kind="conductivity"
+          value={conductivity.declared}
+          onCommit={(declared) => change({ conductivity: scaled(conductivity, declared) })}
+        />
+        {aged.quantity("aged", "conductivity", "λ after 25 years")}
         {fields.quantity("density", "density", "Density")}
         <SelectField
           label="Vapour resistance as"
@@ -117,55 +120,24 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
           ]}
           onChange={(given) => change({ vapour: given === "mu" ? { mu: vapour.mu ?? vapour.sd! } : { sd: vapour.sd ?? vapour.mu! } })}
         />
-        <TypedField
+        <ReadField
           label={vapour.mu ? "Vapour resistance factor μ, dry" : "Equivalent air layer sd, dry, m"}
           shown={String((vapour.mu ?? vapour.sd!).dry)}
-          onCommit={(text) => onNumber(text, (dry) => change({ vapour: drier(vapour, dry) }))}
+          read={plainNumber}
+          onCommit={(dry) => change({ vapour: drier(vapour, dry) })}
         />
-        <TypedField
-          label="Specific heat, J/(kg·K)"
-          shown={String(material.specificHeat)}
-          onCommit={(text) => onNumber(text, (specificHeat) => change({ specificHeat }))}
-        />
-        <TypedField
-          label="Compressive strength, kPa; empty: none"
-          shown={material.compressiveStrength === null ? "" : String(material.compressiveStrength / 1000)}
-          onCommit={(text) =>
-            text.trim() === ""
-              ? change({ compressiveStrength: null })
-              : onNumber(text, (kPa) => change({ compressiveStrength: kPa * 1000 }))
-          }
-        />
-        <TypedField
+        {fields.number("specificHeat", "Specific heat, J/(kg·K)")}
+        {fields.maybe("compressiveStrength", "stress", "Compressive strength", "none")}
+        <ReadField
           label="Sold in thicknesses"
           shown={sold.thicknesses.map((thickness) => writing.figure("length", thickness)).join("; ")}
-          onCommit={(text) => {
-            const read = attempt(() => parseLengths(text, units))
-            return read.ok ? change({ sold: { ...sold, thicknesses: [...read.value].sort((a, b) => a - b) } }) : read.error
-          }}
+          read={(text) => parseLengths(text, units).sort((a, b) => a - b)}
+          onCommit={(thicknesses) => change({ sold: { ...sold, thicknesses } })}
         />
-        {(["width", "length"] as const).map((side) => (
-          <QuantityField
-            key={side}
-            label={side === "width" ? "Width of a sheet or roll" : "Length of it"}
-            kind="length"
-            value={sold[side]}
-            placeholder="none"
-            empty={null}
-            onCommit={(value) => change({ sold: { ...sold, [side]: value } })}
-          />
-        ))}
-        <TypedField
-          label="Price, €"
-          shown={String(price.amount)}
-          onCommit={(text) => onNumber(text, (amount) => change({ price: { ...price, amount } }))}
-        />
-        <SelectField
-          label="Price for"
-          value={price.per}
-          options={choicesOf(PER)}
-          onChange={(per) => change({ price: { ...price, per } })}
-        />
+        {sheet.maybe("width", "length", "Width of a sheet or roll", "none")}
+        {sheet.maybe("length", "length", "Length of it", "none")}
+        {price.number("amount", "Price, €")}
+        {price.choice("per", "Price for", PER)}
         {burning.text("reaction", "Reaction to fire, in words")}
         {burning.toggle("combustible", "It burns, smoulders or chars")}
         {burning.toggle("needsCover", "Foam to be covered")}
@@ -212,9 +184,4 @@ function scaled(conductivity: Material["conductivity"], declared: number): Mater
 function drier({ mu, sd }: Material["vapour"], dry: number): Material["vapour"] {
   const both = { dry, wet: Math.min(dry, (mu ?? sd!).wet) }
   return mu ? { mu: both } : { sd: both }
-}
-
-function onNumber(text: string, take: (value: number) => Fault | null): Fault | null {
-  const read = attempt(() => plainNumber(text))
-  return read.ok ? take(read.value) : read.error
 }

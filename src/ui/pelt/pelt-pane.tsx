@@ -54,7 +54,7 @@ export function PeltPane({ station }: { station: Station }) {
 function Room() {
   const { clear } = useLedger()
   const job = useJob()
-  const { write } = useWriting()
+  const { length } = useWriting()
   const limit = job.brief.limits.height
   const spare = limit === null ? null : clear.standing - limit
   const even = clear.height - clear.standing < 0.001
@@ -66,8 +66,8 @@ function Room() {
         {spare === null
           ? even
             ? "no limit in the brief"
-            : `${write("length", clear.height)} at the highest`
-          : `${write("length", Math.abs(spare))} ${spare < 0 ? "under" : "over"} the limit of the brief`}
+            : `${length(clear.height)} at the highest`
+          : `${length(Math.abs(spare))} ${spare < 0 ? "under" : "over"} the limit of the brief`}
       </p>
     </div>
   )

@@ -1,8 +1,7 @@
 "use client"
 import { type ReactNode, useId, useState } from "react"
-import { attempt } from "../../schema/outcome"
 import { type Kind, parseQuantity } from "../../core/quantity/measure"
-import type { Fault } from "../../schema/outcome"
+import { attempt, type Fault } from "../../schema/outcome"
 import { useWriting, type Writing } from "../writing/writing"
 
 interface Labelling {
@@ -105,13 +104,27 @@ export function TypedField({ label, shown, unit = "", onCommit, placeholder, aut
   )
 }
 
-interface Quantity {
-  label: string
+interface Read<T> extends Omit<Typed, "onCommit"> {
+  /** @throws InputError */
+  read: (text: string) => T
+  onCommit: (value: T) => Fault | null
+  /** Without it an empty field is read like any other text. */
+  onEmpty?: (() => Fault | null) | undefined
+}
+
+/** A field whose text is read as something; what cannot be read is said beside it. */
+export function ReadField<T>({ read, onCommit, onEmpty, ...field }: Read<T>) {
+  const commit = (text: string) => {
+    if (text.trim() === "" && onEmpty) return onEmpty()
+    const value = attempt(() => read(text))
+    return value.ok ? onCommit(value.value) : value.error
+  }
+  return <TypedField {...field} onCommit={commit} />
+}
+
+interface Quantity extends Pick<Typed, "label" | "placeholder" | "autoFocus" | "bare"> {
   kind: Kind
   value: number | null
-  placeholder?: string
-  autoFocus?: boolean
-  bare?: boolean
 }
 
 /** With `empty` a field that is left empty means that there is none. */
@@ -119,22 +132,17 @@ type QuantityProps = Quantity &
   ({ empty: null; onCommit: (value: number | null) => Fault | null } | { empty?: never; onCommit: (value: number) => Fault | null })
 
 /** A figure with its unit, written as people write it. */
-export function QuantityField({ label, kind, value, placeholder, autoFocus, bare, ...rest }: QuantityProps) {
+export function QuantityField({ kind, value, empty, onCommit, ...field }: QuantityProps) {
   const writing = useWriting()
-  const printed = value === null ? { text: "", unit: writing.unit(kind) } : writing.printed(kind, value)
+  const printed = { ...writing.printed(kind, value ?? 0), ...(value === null && { text: "" }) }
   return (
-    <TypedField
-      label={label}
+    <ReadField
+      {...field}
       shown={printed.text}
       unit={printed.unit}
-      placeholder={placeholder}
-      bare={bare}
-      {...(autoFocus ? { autoFocus } : {})}
-      onCommit={(text) => {
-        if (text.trim() === "" && rest.empty === null) return rest.onCommit(null)
-        const parsed = attempt(() => parseQuantity(kind, text, writing.units))
-        return parsed.ok ? inUnits(rest.onCommit(parsed.value), parsed.value, kind, writing.write) : parsed.error
-      }}
+      read={(text) => parseQuantity(kind, text, writing.units)}
+      onEmpty={empty === null ? () => onCommit(null) : undefined}
+      onCommit={(value) => inUnits(onCommit(value), value, kind, writing.write)}
     />
   )
 }

@@ -29,7 +29,7 @@ interface Props {
 
 /** Six questions at most, each with an answer that will do; the figures below move with them. */
 export function NewJobDialog({ kind, taken, onClose }: Props) {
-  const { units, write } = useWriting()
+  const { length, units, write } = useWriting()
   const kit = KITS[kind]
   const schools = SCHOOLS[kind]
   const router = useRouter()
@@ -103,7 +103,7 @@ export function NewJobDialog({ kind, taken, onClose }: Props) {
                 <strong>{write("power", ledger.loss.total)}</strong> go out on the worst night,
               </>
             )}{" "}
-            {write("length", ledger.clear.standing)} high inside.
+            {length(ledger.clear.standing)} high inside.
           </p>
           <Button look="strong" onClick={() => void start()}>
             Start the job

@@ -9,17 +9,15 @@ import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { heatFlowDirection } from "../../core/assembly/surface-resistance"
 import { transmittanceLayers } from "../../core/assembly/build-up"
 import { layerResistance } from "../../core/assembly/thermal-transmittance"
-import { type Kind } from "../../core/quantity/measure"
 import { moveLayer } from "../../edit/assembly-edits"
-import { useJob, useJobStore, useSelection } from "../job/job-store"
+import { useJobStore, useSelection } from "../job/job-store"
 import { useWriting } from "../writing/writing"
 
 const NUMBER = "py-[3px] pl-2 text-right whitespace-nowrap tabular-nums"
 
 /** The layers as a table, outside to inside: rows are chosen, dragged, or moved with the keyboard. */
 export function LayerTable({ figures }: { figures: SurfaceFigures }) {
-  const writing = useWriting()
-  const { units } = useJob()
+  const { figure, unit } = useWriting()
   const store = useJobStore()
   const id = useId()
   const sensors = useSensors(
@@ -29,8 +27,6 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
   const { layers } = figures
   const direction = heatFlowDirection(figures.face.tilt, true)
   const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
-  const unit = (kind: Kind) => writing.unit(kind)
-  const text = (kind: Kind, value: number) => writing.figure(kind, value)
   const drop = ({ active, over }: DragEndEvent) => {
     const to = layers.findIndex((layer) => layer.id === over?.id)
     if (to >= 0) store.edit(moveLayer(figures.assembly, String(active.id), to))
@@ -43,7 +39,7 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
           <thead className="text-graphite">
             <tr className="border-b border-seam">
               <th className="py-1 pl-6 text-left font-normal">outside to inside</th>
-              <th className={`${NUMBER} font-normal`}>{units === "metric" ? "mm" : "in"}</th>
+              <th className={`${NUMBER} font-normal`}>{unit("length")}</th>
               <th className={`${NUMBER} font-normal`}>R label</th>
               <th className={`${NUMBER} font-normal`}>R beside</th>
               <th className={`${NUMBER} font-normal`}>{unit("arealMass")}</th>
@@ -54,11 +50,11 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
             <tbody>
               {layers.map((layer, i) => (
                 <Row key={layer.id} layer={layer}>
-                  <td className={NUMBER}>{text("length", layer.layer.thickness)}</td>
-                  <td className={NUMBER}>{layer.declaredResistance === null ? "–" : text("resistance", layer.declaredResistance)}</td>
-                  <td className={NUMBER}>{text("resistance", resistances[i]!)}</td>
-                  <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMass", massOfLayers([layer]))}</td>
-                  <td className={NUMBER}>{layer.layer.existing ? "–" : text("arealMoney", priceOfLayers([layer]))}</td>
+                  <td className={NUMBER}>{figure("length", layer.layer.thickness)}</td>
+                  <td className={NUMBER}>{layer.declaredResistance === null ? "–" : figure("resistance", layer.declaredResistance)}</td>
+                  <td className={NUMBER}>{figure("resistance", resistances[i]!)}</td>
+                  <td className={NUMBER}>{layer.layer.existing ? "–" : figure("arealMass", massOfLayers([layer]))}</td>
+                  <td className={NUMBER}>{layer.layer.existing ? "–" : figure("arealMoney", priceOfLayers([layer]))}</td>
                 </Row>
               ))}
             </tbody>
@@ -66,14 +62,14 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
           <tfoot>
             <tr className="border-t border-ink">
               <th className="py-1 pl-6 text-left font-semibold">Whole, films and members in</th>
-              <td className={NUMBER}>{text("length", figures.winter.thickness)}</td>
-              <td className={NUMBER}>{text("resistance", figures.declaredResistance)}</td>
+              <td className={NUMBER}>{figure("length", figures.winter.thickness)}</td>
+              <td className={NUMBER}>{figure("resistance", figures.declaredResistance)}</td>
               <td className={`${NUMBER} font-bold`}>
-                <span className="font-normal text-graphite">{text("resistance", figures.cavityResistance)} → </span>
-                {text("resistance", figures.totalResistance)}
+                <span className="font-normal text-graphite">{figure("resistance", figures.cavityResistance)} → </span>
+                {figure("resistance", figures.totalResistance)}
               </td>
-              <td className={NUMBER}>{text("arealMass", massOfLayers(figures.layers))}</td>
-              <td className={NUMBER}>{text("arealMoney", priceOfLayers(figures.layers))}</td>
+              <td className={NUMBER}>{figure("arealMass", massOfLayers(figures.layers))}</td>
+              <td className={NUMBER}>{figure("arealMoney", priceOfLayers(figures.layers))}</td>
             </tr>
           </tfoot>
         </table>

@@ -173,7 +173,7 @@ interface EdgeProps extends Omit<ComponentProps<"g">, "x"> {
 
 /** The inner edge of a layer: drag it, or step it with the arrow keys. */
 function Edge({ layer, x, chosen, onStep, ...events }: EdgeProps) {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const { thickness } = layer.layer
   return (
     <g
@@ -183,7 +183,7 @@ function Edge({ layer, x, chosen, onStep, ...events }: EdgeProps) {
       aria-valuenow={Math.round(thickness * 100000) / 100}
       aria-valuemin={0}
       aria-valuemax={2000}
-      aria-valuetext={write("length", thickness)}
+      aria-valuetext={length(thickness)}
       data-edge={layer.id}
       className="group cursor-ew-resize touch-none"
       {...events}

@@ -8,10 +8,13 @@ export interface Writing {
   units: UnitSystem
   /** A value with its unit, on one line. */
   write: (kind: Kind, value: number) => string
+  /** The same of a length, which is written most. */
+  length: (value: number) => string
   /** A value and its unit apart. */
   printed: (kind: Kind, value: number) => Printed
   /** A value without its unit. */
   figure: (kind: Kind, value: number) => string
+  /** The unit over a column of such figures. */
   unit: (kind: Kind) => string
   wholeDegrees: (temperature: number) => string
 }
@@ -19,9 +22,10 @@ export interface Writing {
 const writingOf = (units: UnitSystem): Writing => ({
   units,
   write: (kind, value) => printWithUnit(kind, value, units),
+  length: (value) => printWithUnit("length", value, units),
   printed: (kind, value) => printQuantity(kind, value, units),
   figure: (kind, value) => printQuantity(kind, value, units).text,
-  unit: (kind) => printQuantity(kind, 0, units).unit,
+  unit: (kind) => (kind === "length" ? (units === "metric" ? "mm" : "in") : printQuantity(kind, 0, units).unit),
   wholeDegrees: (temperature) => printWholeDegrees(temperature, units),
 })
 

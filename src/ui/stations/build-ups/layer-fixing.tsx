@@ -5,7 +5,7 @@ import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { perLength } from "../../../core/quantity/unit-system"
 import { setLayer } from "../../../edit/assembly-edits"
 import { type Fasteners, PLAIN_LAYER } from "../../../schema/job/build-up"
-import { useJob, useJobStore } from "../../job/job-store"
+import { useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
 import { fieldsOf } from "../../fields/fields-of"
 import { QuantityField, SelectField } from "../../primitives/fields"
@@ -50,10 +50,9 @@ export function LayerFasteners({ figures, built: { id, layer } }: Props) {
 
 /** Openings of an air space to the outdoors, and what they make of it. */
 export function AirVents({ figures, built: { id, layer } }: Props) {
-  const { write } = useWriting()
+  const { units, write } = useWriting()
   const store = useJobStore()
   const open = ventilation(layer.vents)
-  const { units } = useJob()
   const openings = (value: number) => write("vents", value)
   const innermost = figures.layers.at(-1)!.id === id
   return (

@@ -3,7 +3,7 @@ import { useDeferredValue, useMemo, useState } from "react"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { activeState } from "../../../core/enclosure/job-state"
-import { type Kind, shownNumber } from "../../../core/quantity/measure"
+import { shownNumber } from "../../../core/quantity/measure"
 import { type ThicknessCurve, thicknessCurve } from "../../../core/sizing/thickness-curve"
 import { setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
@@ -27,7 +27,7 @@ export function Paying(props: Props) {
 }
 
 function Curve({ figures, built }: Props) {
-  const { figure, unit, write } = useWriting()
+  const { figure, unit, length, write } = useWriting()
   const job = useDeferredValue(useJob())
   const ledger = useDeferredValue(useLedger())
   const store = useJobStore()
@@ -37,7 +37,6 @@ function Curve({ figures, built }: Props) {
   const curve = useMemo(() => thicknessCurve(activeState(job), assembly, built.id, ledger.solved), [job, assembly, built.id, ledger.solved])
   const { best } = curve
   const now = built.layer.thickness
-  const length = (value: number) => write("length", value)
   const per = units === "metric" ? 0.001 : 0.0254
   const marks = useMemo(
     () => [
@@ -102,30 +101,21 @@ function Curve({ figures, built }: Props) {
 }
 
 function CurveTable({ curve: { points, best } }: { curve: ThicknessCurve }) {
-  const writing = useWriting()
-  const { units } = useJob()
-  const text = (kind: Kind, value: number) => writing.figure(kind, value)
-  const unit = (kind: Kind) => writing.unit(kind)
+  const { figure, unit } = useWriting()
   const [first] = points
   return (
     <FigureTable
       caption="Loss and cost against the thickness"
-      heads={[
-        units === "metric" ? "mm" : "in",
-        `loss, ${unit("power")}`,
-        `a year, ${unit("energy")}`,
-        "costs, €",
-        "all told, beside none, €",
-      ]}
+      heads={[unit("length"), `loss, ${unit("power")}`, `a year, ${unit("energy")}`, "costs, €", "all told, beside none, €"]}
       rows={points.map((point) => ({
         key: point.thickness,
         look: `border-b border-seam ${point === best ? "font-semibold text-spruce" : ""}`,
         cells: [
-          point === first ? "none" : text("length", point.thickness),
-          text("power", point.loss),
-          text("energy", point.year),
-          text("money", point.money - first!.money),
-          text("money", point.cost - first!.cost),
+          point === first ? "none" : figure("length", point.thickness),
+          figure("power", point.loss),
+          figure("energy", point.year),
+          figure("money", point.money - first!.money),
+          figure("money", point.cost - first!.cost),
         ],
       }))}
     />

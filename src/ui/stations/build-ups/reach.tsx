@@ -14,7 +14,7 @@ import { useWriting } from "../../writing/writing"
 
 /** Asks what thickness of a layer reaches a built R or a loss, and takes it. */
 export function Reach({ figures, built }: { figures: SurfaceFigures; built: BuiltLayer }) {
-  const { figure, write } = useWriting()
+  const { figure, length } = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const store = useJobStore()
@@ -27,7 +27,6 @@ export function Reach({ figures, built }: { figures: SurfaceFigures; built: Buil
   // An answer belongs to the job that it was asked of.
   const answer = asked?.of === job ? asked : null
   const sold = answer?.thickness ? built.material.sold.thicknesses.find((thickness) => thickness >= answer.thickness! - 1e-6) : undefined
-  const length = (value: number) => write("length", value)
   const take = (thickness: number) => () => store.edit(setThickness(assembly, built.id, thickness))
   return (
     <Unfolding words="What thickness reaches it">

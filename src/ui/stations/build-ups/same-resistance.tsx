@@ -6,8 +6,9 @@ import { type Kind } from "../../../core/quantity/measure"
 import { replaceLayer } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
-import { COLUMNS, printAirLayer } from "../../materials/figures"
+import { printAirLayer } from "../../materials/figures"
 import { Button } from "../../primitives/button"
+import { FigureTable } from "../../primitives/figure-table"
 import { Unfolding } from "../../primitives/unfolding"
 import { useWriting } from "../../writing/writing"
 
@@ -23,8 +24,6 @@ export function SameResistance(props: Props) {
   const { figure } = useWriting()
   return <Unfolding words={`What else gives R ${figure("resistance", props.resistance)}`}>{() => <Exchanges {...props} />}</Unfolding>
 }
-
-const NUMBER = "py-0.5 pl-3 text-right whitespace-nowrap tabular-nums"
 
 function Exchanges({ assembly, layer }: Props) {
   // Some fifty ledgers: they follow an edit when the bench has taken it.
@@ -51,55 +50,42 @@ export function ExchangeTable({
   rows,
   words,
 }: Pick<Props, "assembly" | "layer"> & { rows: readonly Exchange[]; words: string }) {
-  const writing = useWriting()
-  useJob()
+  const { figure, length, printed, unit } = useWriting()
   const store = useJobStore()
-  const unit = (kind: Kind) => writing.unit(kind)
   const change = (kind: Kind, value: number) => {
-    const { text } = writing.printed(kind, value)
+    const { text } = printed(kind, value)
     return value > 0 && text !== "0" ? `+${text}` : text
   }
   return (
-    <div className="max-h-80 overflow-auto">
-      <table className="mt-1 w-full text-dense">
-        <caption className="text-left text-graphite">{words}</caption>
-        <thead className="text-graphite">
-          <tr className="border-b border-seam">
-            <th className="py-1 text-left font-normal">stuff</th>
-            <th className={`${NUMBER} font-normal`}>{COLUMNS[0]!.name(writing)}</th>
-            <th className={`${NUMBER} font-normal`}>deeper</th>
-            <th className={`${NUMBER} font-normal`}>{unit("power")}</th>
-            <th className={`${NUMBER} font-normal`}>{unit("mass")}</th>
-            <th className={`${NUMBER} font-normal`}>€</th>
-            <th className={`${NUMBER} font-normal`}>sd, m</th>
-            <th className="pl-3 text-left font-normal">fire</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.id} className="border-b border-seam align-baseline" data-exchange={row.id}>
-              <td className="py-0.5">{row.material.name}</td>
-              <td className={NUMBER}>{writing.figure("length", row.thickness)}</td>
-              <td className={NUMBER}>{change("length", row.depth)}</td>
-              <td className={NUMBER}>{change("power", row.loss)}</td>
-              <td className={NUMBER}>{change("mass", row.weight)}</td>
-              <td className={NUMBER}>{change("money", row.money)}</td>
-              <td className={NUMBER}>{printAirLayer(row.airLayer)}</td>
-              <td className="pl-3">{row.material.fire.needsCover ? "cover it" : row.material.fire.reaction}</td>
-              <td className="pl-2 text-right">
-                <Button
-                  look="link"
-                  aria-label={`Take ${writing.write("length", row.thickness)} of ${row.material.name}`}
-                  onClick={() => store.edit(replaceLayer(assembly, layer, row.id, row.thickness))}
-                >
-                  take
-                </Button>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+    <div className="mt-1 max-h-80 overflow-auto">
+      <FigureTable
+        caption={words}
+        shows="words"
+        words={[0, 7]}
+        heads={["stuff", unit("length"), "deeper", unit("power"), unit("mass"), "€", "sd, m", "fire", ""]}
+        rows={rows.map(({ id, material, thickness, depth, loss, weight, money, airLayer }) => ({
+          key: id,
+          look: "border-b border-seam align-baseline",
+          cells: [
+            material.name,
+            figure("length", thickness),
+            change("length", depth),
+            change("power", loss),
+            change("mass", weight),
+            change("money", money),
+            printAirLayer(airLayer),
+            material.fire.needsCover ? "cover it" : material.fire.reaction,
+            <Button
+              key="take"
+              look="link"
+              aria-label={`Take ${length(thickness)} of ${material.name}`}
+              onClick={() => store.edit(replaceLayer(assembly, layer, id, thickness))}
+            >
+              take
+            </Button>,
+          ],
+        }))}
+      />
     </div>
   )
 }

@@ -22,7 +22,7 @@ export function WhatFits(props: Props) {
 }
 
 function Fitting({ figures, built }: Props) {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const job = useDeferredValue(useJob())
   const ledger = useDeferredValue(useLedger())
   const { thickness } = built.layer
@@ -33,7 +33,6 @@ function Fitting({ figures, built }: Props) {
     () => whatFits(activeState(job), ledger, figures.assembly, built.id, depth),
     [job, ledger, figures.assembly, built.id, depth],
   )
-  const length = (value: number) => write("length", value)
   return (
     <div className="grid gap-2 pt-1">
       <div className="grid grid-cols-3 items-end gap-x-4">

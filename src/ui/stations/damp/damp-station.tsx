@@ -60,7 +60,7 @@ export function DampStation() {
 
 /** Where the lines meet, and how fast water gathers there. */
 function Meeting({ look }: { look: DampAssessment }) {
-  const { write } = useWriting()
+  const { length, write } = useWriting()
   const side = look.wetSide === "outside" ? "outdoor" : "inside"
   return (
     <dl className="grid grid-cols-[1fr_auto] gap-x-4 text-dense">
@@ -68,7 +68,7 @@ function Meeting({ look }: { look: DampAssessment }) {
       <dd className="text-right">{look.dewPoint === null ? "none, no water in it" : write("temperature", look.dewPoint)}</dd>
       <dt className="text-graphite">the temperature line passes it</dt>
       <dd className="text-right">
-        {look.dewPointDepth === null ? "nowhere in the build-up" : `${write("length", look.dewPointDepth)} from the outdoor face`}
+        {look.dewPointDepth === null ? "nowhere in the build-up" : `${length(look.dewPointDepth)} from the outdoor face`}
       </dd>
       <dt className="text-graphite">water gathering by diffusion while it lasts</dt>
       <dd className="text-right">{look.wet ? `${(look.wet.rate * 86_400_000).toFixed(1)} g/m² a day` : "none"}</dd>

@@ -166,7 +166,12 @@ function OwnWorst() {
     return { key: id, cells }
   })
   return (
-    <FigureTable caption="Each face at its own worst hour" titled heads={["face", "hour", "sun on it", "skin", "heat in"]} rows={rows} />
+    <FigureTable
+      caption="Each face at its own worst hour"
+      shows="title"
+      heads={["face", "hour", "sun on it", "skin", "heat in"]}
+      rows={rows}
+    />
   )
 }
 

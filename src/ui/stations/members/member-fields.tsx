@@ -1,7 +1,6 @@
 "use client"
 import { v4 as newId } from "uuid"
 import { type Crossing, crossingOf } from "../../../core/assembly/crossing"
-import { attempt } from "../../../schema/outcome"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { parseLengths } from "../../../core/quantity/length"
 import { framingOn } from "../../../core/shell/framing"
@@ -11,7 +10,7 @@ import { BridgeDetail } from "../../bridge/bridge-detail"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJob, useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
-import { choicesOf, QuantityField, SelectField, TypedField } from "../../primitives/fields"
+import { choicesOf, QuantityField, ReadField, SelectField } from "../../primitives/fields"
 import { type Place, place } from "../../../core/enclosure/place"
 import { fieldsOf } from "../../fields/fields-of"
 import { Button } from "../../primitives/button"
@@ -27,8 +26,7 @@ const SPACED: Record<MemberSet["spaced"], string> = { centres: "centre to centre
 
 /** Everything that can be said of one set of members, and how it stands on the chosen face. */
 export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
-  const { figure } = useWriting()
-  const { units } = useJob()
+  const { figure, units } = useWriting()
   const store = useJobStore()
   const materials = useMaterials()
   const { assembly } = figures
@@ -41,15 +39,7 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
   const example = units === "metric" ? "120; 680; 1250" : `5"; 27"; 49 1/2"`
   const typedList = (label: string, shown: readonly number[], onRead: (values: number[]) => ReturnType<typeof change>) => (
     <div className="col-span-2">
-      <TypedField
-        label={label}
-        shown={list(shown)}
-        placeholder={example}
-        onCommit={(text) => {
-          const read = attempt(() => parseLengths(text, units))
-          return read.ok ? onRead(read.value) : read.error
-        }}
-      />
+      <ReadField label={label} shown={list(shown)} placeholder={example} read={(text) => parseLengths(text, units)} onCommit={onRead} />
     </div>
   )
   const up = set.direction === "up"
@@ -116,7 +106,7 @@ const holds = (shape: MemberSet["shape"]) => shape === "tube" || shape === "hat"
 
 /** How a set stands on the face: how many, what share, what it crosses. */
 export function MemberWords({ figures, id, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
-  const { write } = useWriting()
+  const { length, write } = useWriting()
   const { shell } = useJob()
   const layout = framingOn(shell, figures.face, set)
   const crossing = crossingOf(figures.layers, id)
@@ -134,11 +124,11 @@ export function MemberWords({ figures, id, set }: { figures: SurfaceFigures; id:
             {write("percent", layout.drawn)}
           </>
         )}
-        : {count} of them, {write("length", layout.length)} of sticks beside plates and ends.
+        : {count} of them, {length(layout.length)} of sticks beside plates and ends.
       </p>
       {crossing ? (
         <p>
-          They cross {names(crossing.between)} ({write("length", crossing.depth)});{" "}
+          They cross {names(crossing.between)} ({length(crossing.depth)});{" "}
           {crossing.outside.length === 0 ? "nothing lies outside them" : `outside them ${names(crossing.outside)}`},{" "}
           {crossing.inside.length === 0 ? "nothing inside" : `inside ${names(crossing.inside)}`}.
         </p>

@@ -18,18 +18,17 @@ interface Props {
 
 /** The spacings with which the run ends well on the chosen face, as a choice to take. */
 export function SpacingChoice(props: Props) {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const { right, high } = boundsOf(props.figures.face.outline)
   const run = props.set.direction === "up" ? right : high
-  return <Unfolding words={`Which spacing ends well on ${write("length", run)}`}>{() => <Choices {...props} run={run} />}</Unfolding>
+  return <Unfolding words={`Which spacing ends well on ${length(run)}`}>{() => <Choices {...props} run={run} />}</Unfolding>
 }
 
 function Choices({ figures, id, set, onTake, run }: Props & { run: number }) {
-  const { figure, write } = useWriting()
+  const { figure, length } = useWriting()
   // The boards that are nailed to the members: the first sheet inside them.
   const board = crossingOf(figures.layers, id)?.inside.find(({ material }) => material.sold.form === "sheet")?.material.sold.width ?? null
   const spacings = endingSpacings(run, set.width, board)
-  const length = (value: number) => write("length", value)
   return (
     <FigureTable
       caption="Spacings with which the run ends well"

@@ -1,5 +1,4 @@
 "use client"
-import { attempt } from "../../../schema/outcome"
 import { parseOffsets, printOffsets } from "../../../core/quantity/offsets"
 import { faceName } from "../../../core/shell/face-name"
 import { offsetsArea } from "../../../core/shell/notch"
@@ -8,7 +7,7 @@ import type { Fault } from "../../../schema/outcome"
 import { useJob } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { fieldsOf } from "../../fields/fields-of"
-import { TypedField } from "../../primitives/fields"
+import { ReadField } from "../../primitives/fields"
 import { useChosenFace } from "../use-figures"
 import { PartList } from "./part-list"
 import { useWriting } from "../../writing/writing"
@@ -128,15 +127,13 @@ function OffsetsField({ label, offsets, onChange, onEmpty }: OffsetsProps) {
   const { units } = useJob()
   return (
     <div className="col-span-3">
-      <TypedField
+      <ReadField
         label={label}
         shown={offsets ? printOffsets(offsets, units) : ""}
         placeholder={units === "metric" ? "0: 0; 150: 210; 750: 210; 900: 0" : `0: 0; 6": 8 1/4"; 30": 8 1/4"; 36": 0`}
-        onCommit={(text) => {
-          if (text.trim() === "" && onEmpty) return onEmpty()
-          const read = attempt(() => parseOffsets(text, units))
-          return read.ok ? onChange(read.value) : read.error
-        }}
+        read={(text) => parseOffsets(text, units)}
+        onCommit={onChange}
+        onEmpty={onEmpty}
       />
     </div>
   )

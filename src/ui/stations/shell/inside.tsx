@@ -73,7 +73,7 @@ const ALONG: Record<Fit["along"], string> = {
 
 /** Beds, boards, lids and drawers that must find their place. */
 function Fits() {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const { clear } = useLedger()
   return (
     <PartList
@@ -83,8 +83,8 @@ function Fits() {
       first={() => ({ name: "Bed", size: 1.9, along: "width" })}
       words={(fit) => {
         const spare = fitSpare(fit, clear)
-        const by = write("length", Math.abs(spare))
-        return `${write("length", fit.size)} ${ALONG[fit.along]}: ${spare < 0 ? `too long by ${by}` : `fits, ${by} to spare`}`
+        const by = length(Math.abs(spare))
+        return `${length(fit.size)} ${ALONG[fit.along]}: ${spare < 0 ? `too long by ${by}` : `fits, ${by} to spare`}`
       }}
       note={(none) =>
         none ? "Nothing asked yet: a bed across the van, a board carried in, a lid or drawer with all of its swing." : undefined
@@ -146,12 +146,11 @@ function Loads() {
 
 /** Clear openings of doors and passages once everything is lined. */
 function Doors() {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const { shell } = useJob()
   const { surfaces, linings } = useLedger()
   const doors = Object.entries(shell.openings).filter(([, { kind }]) => kind !== "window" && kind !== "hatch")
   if (doors.length === 0) return null
-  const length = (value: number) => write("length", value)
   return (
     <section aria-label="Doors, once lined">
       <h2 className="font-display text-[15px] font-semibold">Doors, once everything is lined</h2>
@@ -175,7 +174,7 @@ function Doors() {
 
 /** Points of a floor that is not level: heights are given at the worst place. */
 function Levels() {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const count = Object.keys(useJob().shell.levels).length
   return (
     <PartList
@@ -183,7 +182,7 @@ function Levels() {
       title="Is the floor level?"
       addName="Point of the floor"
       first={() => ({ name: `Point ${count + 1}`, x: 0, y: 0, rise: 0 })}
-      words={({ rise }) => `${write("length", rise)} off the zero`}
+      words={({ rise }) => `${length(rise)} off the zero`}
       note={(none) =>
         none
           ? "Taken as level: the floor is zero everywhere. Add points that stand higher or lower; headroom is counted over the highest."

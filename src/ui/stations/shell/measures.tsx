@@ -51,10 +51,9 @@ export function Measures() {
 
 /** What the tape said where it does not agree with the shell; nothing is put right unasked. */
 function Readings({ checks }: { checks: readonly ReadingCheck[] }) {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const { shell } = useJob()
   const store = useJobStore()
-  const length = (value: number) => write("length", value)
   const apart = checks.filter(({ difference }) => difference !== 0)
   const agree = checks.length - apart.length
   const label = ({ dimension }: Reading) => DIMENSIONS[shell.form.kind].find((one) => one.dimension === dimension)!.label

@@ -29,7 +29,7 @@ const SWINGS: Record<Opening["swing"], string> = { in: "inward", out: "outward",
 
 /** Doors, windows and hatches of all faces; a new one goes into the chosen face. */
 export function Openings() {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const { brief, shell } = useJob()
   const figures = useChosenFace()
   const [kind, setKind] = useState<Opening["kind"]>("window")
@@ -49,7 +49,7 @@ export function Openings() {
       first={first}
       full={`There is no room for a ${KINDS[kind]} on the ${on}: move or remove what is there.`}
       words={({ face, width, height }) =>
-        `${faceName(face, brief.kind, shell.form.kind).toLowerCase()} · ${write("length", width)} × ${write("length", height)}`
+        `${faceName(face, brief.kind, shell.form.kind).toLowerCase()} · ${length(width)} × ${length(height)}`
       }
       face={({ face }) => face}
       note={(none) =>
@@ -64,13 +64,12 @@ export function Openings() {
 }
 
 function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
-  const { write } = useWriting()
+  const { length } = useWriting()
   const job = useJob()
   const { surfaces, linings } = useLedger()
   const { change } = useParts("openings")
   const { face } = surfaces.find(({ face: { id } }) => id === opening.face)!
   const clear = clearOpening(job.shell.form, face, opening, linings)
-  const length = (value: number) => write("length", value)
   const fields = fieldsOf(opening, (part) => change(id, part))
   return (
     <>

@@ -1,6 +1,7 @@
 "use client"
 import { useState } from "react"
 import { faceName } from "../../../core/shell/face-name"
+import { wholeNumber } from "../../../core/quantity/number"
 import { polygonCentre } from "../../../core/shell/polygon"
 import type { Penetration } from "../../../schema/job/shell"
 import { BridgeDetail } from "../../bridge/bridge-detail"
@@ -82,7 +83,7 @@ function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
   return (
     <>
       {fields.choice("face", "Through", faceChoices(job))}
-      {fields.count("count", "How many alike")}
+      {fields.number("count", "How many alike", wholeNumber)}
       {fields.choice("material", "Made of", materialChoices(materials, ["metal", "wood", "board", "covering", "stone"]))}
       {fields.choice("shape", "Section", SHAPES)}
       {fields.length("width", part.shape === "round" ? "Diameter" : "Width")}

@@ -104,9 +104,8 @@ function TabPane({ tab }: { tab: Tab }) {
 
 /** What a face is by itself: its size, where its middle lies, which way it looks. */
 function FaceLine({ figures, children }: { figures: SurfaceFigures; children: ReactNode }) {
-  const { write } = useWriting()
+  const { length, write } = useWriting()
   const { face, name, netArea } = figures
-  const length = (value: number) => write("length", value)
   const [x, y] = polygonCentre(face.outline)
   return (
     <div>
