@@ -1,6 +1,5 @@
 import type * as z from "zod"
-import type { Outcome } from "../../schema/outcome"
-import type { Fault } from "../../schema/outcome"
+import type { Outcome, Fault } from "../../schema/outcome"
 import { check } from "../../schema/parse"
 
 /** Greatest body of a request, bytes: a job file and what is around it. */

@@ -1,6 +1,6 @@
 import type { BridgeBlock } from "../../schema/bridge"
 import { memoised } from "../memoised"
-import { type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
+import { air, type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
 import type { Films } from "../assembly/surface-resistance"
 import { plainTransmittance, type LayerStack } from "./member-detail"
 
@@ -27,17 +27,7 @@ export const cornerDetail = memoised((lying: LayerStack, standing: LayerStack, f
           { id: "outside", edge: "bottom", temperature: OUTDOORS, resistance: films.outside },
           { id: "outside beside", edge: "left", temperature: OUTDOORS, resistance: films.outside },
         ],
-        airs: [
-          {
-            id: "inside",
-            temperature: INDOORS,
-            resistance: films.inside,
-            x: standing.height,
-            y: lying.height,
-            width: flank,
-            height: flank,
-          },
-        ],
+        airs: air("inside", INDOORS, films.inside, { x: standing.height, y: lying.height, width: flank, height: flank }),
       },
       focus: { x: 0, y: 0, width: 2.5 * (lying.height + standing.height), height: 1.4 * (lying.height + standing.height) },
     }),

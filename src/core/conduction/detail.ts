@@ -40,6 +40,10 @@ export interface Place {
 /** Temperatures of a detail's airs. */
 export const [INDOORS, OUTDOORS] = [1, 0] as const
 
+/** An air of a body that takes room; none where nothing is left of it. */
+export const air = (id: string, temperature: number, resistance: number, place: Place): NonNullable<Body["airs"]> =>
+  place.width > 1e-9 && place.height > 1e-9 ? [{ id, temperature, resistance, ...place }] : []
+
 /** How far two heat flows on finer and finer meshes may differ. */
 const ACCURACY = 0.003
 

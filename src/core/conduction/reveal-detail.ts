@@ -1,6 +1,6 @@
 import type { BridgeBlock } from "../../schema/bridge"
 import { flankOf } from "./corner-detail"
-import { type Detail, detailOf, INDOORS, OUTDOORS, type Place } from "./detail"
+import { air, type Detail, detailOf, INDOORS, OUTDOORS, type Place } from "./detail"
 import type { Films } from "../assembly/surface-resistance"
 import { layersAlong, plainTransmittance, type LayerStack } from "./member-detail"
 
@@ -142,7 +142,3 @@ export function sillParts({ conductivity, break: gap }: Frame, place: Place): Br
   const parted = { ...place, x: place.x + (place.width - strip) / 2, width: strip, conductivity: PLASTIC }
   return [{ ...place, conductivity }, ...(strip > 0 ? [parted] : [])]
 }
-
-/** An air that takes room; none where nothing is left of it. */
-export const air = (id: string, temperature: number, resistance: number, place: Place) =>
-  place.width > 1e-9 && place.height > 1e-9 ? [{ id, temperature, resistance, ...place }] : []

@@ -1,7 +1,7 @@
 import type { BridgeBlock } from "../../schema/bridge"
 import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { flankOf } from "./corner-detail"
-import { type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
+import { air, type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
 import { plainTransmittance, type LayerStack } from "./member-detail"
 import { type GroundFloor, slabAndGround, withAndWithout } from "./slab-and-ground"
 
@@ -32,16 +32,13 @@ export function slabEdgeDetail(floor: LayerStack, wall: LayerStack, ground: Grou
         blocks: [...blocks, ...rim, ...standing],
         boundaries: [],
         airs: [
-          { id: "outside", temperature: OUTDOORS, resistance: OUTDOOR_RESISTANCE, x: 0, y: far, width: far, height: height - far },
-          {
-            id: "inside",
-            temperature: INDOORS,
-            resistance: INDOOR_RESISTANCE.down,
+          ...air("outside", OUTDOORS, OUTDOOR_RESISTANCE, { x: 0, y: far, width: far, height: height - far }),
+          ...air("inside", INDOORS, INDOOR_RESISTANCE.down, {
             x: far + wall.height,
             y: far + top,
             width: width - far - wall.height,
             height: flank,
-          },
+          }),
         ],
       })),
       focus: { x: far - 2 * wall.height, y: far - 2 * slab, width: 7 * wall.height, height: 2 * slab + top + 2 * wall.height },

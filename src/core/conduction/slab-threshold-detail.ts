@@ -1,7 +1,7 @@
 import { INDOOR_RESISTANCE, OUTDOOR_RESISTANCE } from "../assembly/surface-resistance"
-import { type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
+import { air, type Detail, detailOf, INDOORS, OUTDOORS } from "./detail"
 import { plainTransmittance, type LayerStack } from "./member-detail"
-import { air, type Frame, type Leaf, LEAF_DRAWN, leafOf, sillParts } from "./reveal-detail"
+import { type Frame, type Leaf, LEAF_DRAWN, leafOf, sillParts } from "./reveal-detail"
 import { type GroundFloor, slabAndGround, withAndWithout } from "./slab-and-ground"
 
 /**
@@ -42,7 +42,7 @@ export function slabThresholdDetail(
         ],
         boundaries: [],
         airs: [
-          { id: "outside", temperature: OUTDOORS, resistance: OUTDOOR_RESISTANCE, x: 0, y: far, width: far, height: top + LEAF_DRAWN },
+          ...air("outside", OUTDOORS, OUTDOOR_RESISTANCE, { x: 0, y: far, width: far, height: top + LEAF_DRAWN }),
           ...air("outside before the leaf", OUTDOORS, OUTDOOR_RESISTANCE, { ...above, x: far, width: before }),
           ...air("inside", INDOORS, INDOOR_RESISTANCE.down, {
             ...above,

@@ -62,16 +62,7 @@ function rankedMembers(face: SurfaceFigures, { conditions, solved: details }: Le
     if (!found) return []
     const { detail, linearTransmittance: linear, solved, method } = found
     const surface = solved ? coldSurface(face, solved, conditions) : null
-    const known = {
-      place: place.member(face.id, id),
-      name: set.name,
-      face,
-      set: members,
-      detail,
-      extent,
-      transmittance: linear,
-      method,
-    }
+    const known = { place: place.member(face.id, id), name: set.name, face, set: members, detail, extent, transmittance: linear, method }
     return [{ ...NEITHER, ...known, watts: linear * extent * difference, surface }]
   })
 }
@@ -91,18 +82,7 @@ function combinedAt(face: SurfaceFigures, set: string, details: SolvedDetails) {
 function rankedLine(line: LineBridge, { conditions }: Ledger): RankedBridge {
   const { face, solved, place, name, between, opening, detail, length, linearTransmittance: linear } = line
   const surface = solved ? coldSurface(face, solved, conditions) : null
-  const known = {
-    place,
-    name,
-    face,
-    between,
-    opening,
-    detail,
-    extent: length,
-    transmittance: linear,
-    method: methodOf(line),
-    surface,
-  }
+  const known = { place, name, face, between, opening, detail, extent: length, transmittance: linear, method: methodOf(line), surface }
   return { ...NEITHER, ...known, watts: wattsOf(line, conditions) }
 }
 

@@ -71,7 +71,15 @@ export function dampAssessment(
   inside: AirState,
   outside: AirState,
 ): DampAssessment {
-  const path = pathOf(layers, direction, rse, inside, outside)
+  const path: Required<Path> = {
+    rsi: INDOOR_RESISTANCE[direction],
+    rse,
+    thicknesses: layers.map(({ layer }) => layer.thickness),
+    resistances: transmittanceLayers(layers).map((layer) => layerResistance(layer, direction)),
+    airLayers: layers.map((layer) => layer.equivalentAirLayer),
+    inside,
+    outside,
+  }
   const fine = divided(path)
   const profile = interfaceProfile(fine.path)
   const interfaces = interfaceProfile(path)
@@ -94,24 +102,6 @@ export function dampAssessment(
     faceSweats: dew !== null && wetSide !== "neither" && faceOf(interfaces, wetSide).temperature < dew,
     exfiltrationWets,
     freezes: [wettest, exfiltrationWets].some((plane) => plane !== null && plane.temperature < 0),
-  }
-}
-
-function pathOf(
-  layers: readonly BuiltLayer[],
-  direction: HeatFlowDirection,
-  rse: number,
-  inside: AirState,
-  outside: AirState,
-): Required<Path> {
-  return {
-    rsi: INDOOR_RESISTANCE[direction],
-    rse,
-    thicknesses: layers.map(({ layer }) => layer.thickness),
-    resistances: transmittanceLayers(layers).map((layer) => layerResistance(layer, direction)),
-    airLayers: layers.map((layer) => layer.equivalentAirLayer),
-    inside,
-    outside,
   }
 }
 

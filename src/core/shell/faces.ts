@@ -102,11 +102,7 @@ const frontPlace = (length: number, width: number, height: number): Placement =>
 const backPlace = (height: number): Placement => ({ origin: [-height, 0], u: UP, v: LEFT })
 
 function floor(length: number, width: number): Face {
-  return face("floor", rectangle(length, width), [{ area: length * width, tilt: 180, azimuth: 0 }], {
-    origin: [0, 0],
-    u: RIGHT,
-    v: UP,
-  })
+  return face("floor", rectangle(length, width), [{ area: length * width, tilt: 180, azimuth: 0 }], { origin: [0, 0], u: RIGHT, v: UP })
 }
 
 /** A face from its parts; it looks where the sum of their normals does. */

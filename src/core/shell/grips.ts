@@ -1,6 +1,5 @@
 import type { Dimension, Form } from "../../schema/job/form"
-import type { Face, Point } from "./face"
-import { onPelt } from "./face"
+import { type Face, type Point, onPelt } from "./face"
 import { boundsOf } from "./polygon"
 
 /** A place on the pelt where a measure of the form can be taken hold of, and the way on the pelt in which it grows. */

@@ -1,5 +1,4 @@
-import type { Face, Point } from "./face"
-import { onPelt } from "./face"
+import { type Face, type Point, onPelt } from "./face"
 
 /** Bounds of the pelt in its own coordinates, m. */
 export interface Bounds {

@@ -31,10 +31,7 @@ function trials(state: JobState, ledger: Ledger): { name: string; tried: JobStat
     const material = materialOf(layer.material, withOwnMaterials(state.materials))
     const thickness = nextSold(material, layer.thickness, 1)
     return [
-      {
-        name: `${assembly.name}: the next thickness of ${material.name.toLowerCase()}`,
-        tried: withLayer(state, id, best, { thickness }),
-      },
+      { name: `${assembly.name}: the next thickness of ${material.name.toLowerCase()}`, tried: withLayer(state, id, best, { thickness }) },
     ]
   })
   const lighter = Object.entries(variant.assemblies)
@@ -44,6 +41,10 @@ function trials(state: JobState, ledger: Ledger): { name: string; tried: JobStat
       tried: withAssembly(state, id, { ...assembly, absorptance: 0.3 }),
     }))
   const { winter, summer } = brief.indoors
+  const nearer = {
+    winter: { ...winter, temperature: winter.temperature - 1 },
+    summer: { ...summer, temperature: summer.temperature + 1 },
+  }
   return [
     ...thicker,
     ...lighter,
@@ -51,19 +52,7 @@ function trials(state: JobState, ledger: Ledger): { name: string; tried: JobStat
       name: "Half the air leaks",
       tried: { ...state, variant: { ...variant, leakage: { ...variant.leakage, ach50: variant.leakage.ach50 / 2 } } },
     },
-    {
-      name: "One degree nearer to outdoors inside",
-      tried: {
-        ...state,
-        brief: {
-          ...brief,
-          indoors: {
-            winter: { ...winter, temperature: winter.temperature - 1 },
-            summer: { ...summer, temperature: summer.temperature + 1 },
-          },
-        },
-      },
-    },
+    { name: "One degree nearer to outdoors inside", tried: { ...state, brief: { ...brief, indoors: nearer } } },
   ]
 }
 

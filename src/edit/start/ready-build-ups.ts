@@ -8,13 +8,7 @@ import { VAN } from "./ready/van"
 import { SCHOOLS } from "./schools"
 import type { Part } from "../../core/shell/face"
 
-const MORE: Readonly<Record<JobKind, ReadyParts>> = {
-  van: VAN,
-  cabin: CABIN,
-  "cold-room": COLD_ROOM,
-  shed: SHED,
-  "post-frame": POST_FRAME,
-}
+const MORE: Readonly<Record<JobKind, ReadyParts>> = { van: VAN, cabin: CABIN, "cold-room": COLD_ROOM, shed: SHED, "post-frame": POST_FRAME }
 
 /** Ready build-ups for a part of a kind of enclosure: those that jobs start with, and the other ways. */
 export function readyBuildUps(kind: JobKind, part: Part): ReadyBuildUp[] {

@@ -37,9 +37,7 @@ export const needsSlab = (way: Way): boolean => way.startsWith("slab-")
 /** Why a way does not fit a part of a kind of enclosure. */
 const UNFIT: Readonly<Partial<Record<JobKind, Partial<Record<Part, Partial<Record<Way, string>>>>>>> = {
   van: {
-    wall: {
-      outside: "The steel skin is the outside and the airtight layer in one: insulation over it would meet road, rain and paint.",
-    },
+    wall: { outside: "The steel skin is the outside and the airtight layer in one: insulation over it would meet road, rain and paint." },
     roof: {
       outside: "The steel skin is the outside and the airtight layer in one: insulation over it would meet wind, rain and paint.",
       vented: "Under a welded skin there is no eave and no ridge to air a gap from; what driving blows in is wet.",

@@ -72,11 +72,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
           value={thickness}
           onCommit={(value) => {
             if (value <= 0 || value > MOST)
-              return {
-                code: "out-of-range",
-                path: [],
-                message: `A break is more than nothing and no thicker than ${length(MOST)}.`,
-              }
+              return { code: "out-of-range", path: [], message: `A break is more than nothing and no thicker than ${length(MOST)}.` }
             setThickness(value)
             return null
           }}

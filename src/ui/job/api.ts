@@ -1,5 +1,4 @@
-import type { Outcome } from "../../schema/outcome"
-import type { Fault } from "../../schema/outcome"
+import type { Outcome, Fault } from "../../schema/outcome"
 
 /** No answer at all: the server is away, which is not an error of what was sent. */
 export const AWAY = "away"

@@ -10,10 +10,7 @@ export const printAirLayer = (metres: number): string => printNumber(metres, met
 /** The figures of a layer that are compared in a table, in its order. */
 export const COLUMNS: readonly { name: (writing: Writing) => string; of: (layer: Candidate, writing: Writing) => string }[] = [
   { name: ({ unit }) => unit("length"), of: ({ thickness }, writing) => writing.figure("length", thickness) },
-  {
-    name: () => "R label",
-    of: ({ resistance }, writing) => (resistance === null ? "–" : writing.figure("resistance", resistance)),
-  },
+  { name: () => "R label", of: ({ resistance }, writing) => (resistance === null ? "–" : writing.figure("resistance", resistance)) },
   { name: () => "sd, m", of: ({ airLayer }) => printAirLayer(airLayer) },
   { name: (writing) => writing.unit("arealMass"), of: ({ mass }, writing) => writing.figure("arealMass", mass) },
   { name: (writing) => writing.unit("arealMoney"), of: ({ price }, writing) => writing.figure("arealMoney", price) },
@@ -56,10 +53,7 @@ export const LINES: readonly { name: string; of: (material: Material, writing: W
       return `${sold.form}${size.length === 2 ? ` ${size.join(" × ")}` : ""}`
     },
   },
-  {
-    name: "thicknesses",
-    of: ({ sold }, writing) => sold.thicknesses.map((thickness) => writing.figure("length", thickness)).join(", "),
-  },
+  { name: "thicknesses", of: ({ sold }, writing) => sold.thicknesses.map((thickness) => writing.figure("length", thickness)).join(", ") },
   { name: "figures from", of: ({ source }) => source },
 ]
 

@@ -7,9 +7,8 @@ import { boundsOf } from "../../core/shell/polygon"
 import { type Lines, snapped, snappedLength } from "../../core/shell/snapping"
 import type { Edit } from "../../edit/edit"
 import { setDimension, setPart } from "../../edit/shell-edits"
-import { measureOf } from "../../schema/job/form"
+import { measureOf, type Dimension } from "../../schema/job/form"
 import type { Shell } from "../../schema/job/shell"
-import type { Dimension } from "../../schema/job/form"
 import { wayOn } from "./pelt-view"
 
 /** What of the shell can be taken hold of on the pelt. */

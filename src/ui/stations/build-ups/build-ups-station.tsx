@@ -66,8 +66,8 @@ export function BuildUpsStation() {
         <Button onClick={() => open(resistanceWorking(figures))}>Show the working of R</Button>
         <Button onClick={() => store.edit(pin(job.variants[job.active]!.name))}>Pin to compare</Button>
       </div>
-      {layer ? <LayerDetails key={layer.id} figures={figures} built={layer} /> : <Remarks />}
-      {layer ? <Remarks /> : null}
+      {layer ? <LayerDetails key={layer.id} figures={figures} built={layer} /> : null}
+      <Remarks />
       {idleFoils(figures.layers).map(({ id, material }) => (
         <Remark key={id} kind="remark" title={`${material.name}: its foil reflects nothing here.`}>
           It touches what lies on both sides of it. Only beside an air space does a bright face add to R; here it stops vapour and air at

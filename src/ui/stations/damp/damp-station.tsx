@@ -3,17 +3,16 @@ import { dewPoint } from "../../../core/air/dew-point"
 import { dampWorking } from "../../../core/moisture/damp.working"
 import type { DampAssessment } from "../../../core/moisture/damp-assessment"
 import { dampSentence } from "../../../core/moisture/damp-verdict"
-import type { Season } from "../../../schema/quantity"
-import { useJobStore, useSelection } from "../../job/job-store"
+import { useSelection } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
 import { FigureTable } from "../../primitives/figure-table"
 import { Remark } from "../../primitives/remark"
-import { Tabs } from "../../primitives/tabs"
 import { Slice } from "../../slice/slice"
 import { useWorking } from "../../working/working"
 import { FaceHeader } from "../face-header"
+import { SeasonTabs } from "../season-tabs"
 import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 
@@ -23,7 +22,6 @@ export function DampStation() {
   const ledger = useLedger()
   const { open } = useWorking()
   const season = useSelection((view) => view.season)
-  const store = useJobStore()
   const { verdict, [season]: look } = ledger.moisture[figures.id]
   return (
     <div className="station gap-3">
@@ -32,15 +30,7 @@ export function DampStation() {
         <DampRing verdict={verdict} />
         <p className="font-display text-[16px] font-semibold">{verdict.words}</p>
       </div>
-      <Tabs
-        label="Season"
-        value={season}
-        options={[
-          { value: "winter", name: "worst night" },
-          { value: "summer", name: "worst afternoon" },
-        ]}
-        onChange={(next: Season) => store.choose({ season: next })}
-      />
+      <SeasonTabs summer="worst afternoon" />
       <p data-testid="damp-sentence" className="text-[15px]">
         {dampSentence(look, figures.layers)}
       </p>

@@ -1,6 +1,8 @@
 "use client"
 import { place } from "../../../core/enclosure/place"
 import { useMemo, useState } from "react"
+import type { Ledger } from "../../../core/ledger/ledger"
+import type { Working } from "../../../core/working"
 import { heatGainWorking } from "../../../core/steady/heat-gain.working"
 import type { HeatPart } from "../../../core/steady/heat-loss"
 import { heatLossWorking } from "../../../core/steady/heat-loss.working"
@@ -14,8 +16,8 @@ import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
 import { FigureTable } from "../../primitives/figure-table"
 import { Remark } from "../../primitives/remark"
-import { Tabs } from "../../primitives/tabs"
 import { useWorking } from "../../working/working"
+import { SeasonTabs } from "../season-tabs"
 import { BridgeRanking } from "./bridge-ranking"
 import { useWriting } from "../../writing/writing"
 
@@ -25,18 +27,9 @@ const Chart = later(() => import("../../charts/chart").then((module) => module.C
 /** Where heat goes out on the worst night and comes in on the hottest day. */
 export function HeatStation() {
   const season = useSelection((view) => view.season)
-  const store = useJobStore()
   return (
     <div className="station gap-4">
-      <Tabs
-        label="Season"
-        value={season}
-        options={[
-          { value: "winter", name: "worst night" },
-          { value: "summer", name: "hottest day" },
-        ]}
-        onChange={(next) => store.choose({ season: next })}
-      />
+      <SeasonTabs summer="hottest day" />
       {season === "winter" ? <WorstNight /> : <HottestDay />}
       <BridgeRanking />
     </div>
@@ -47,7 +40,6 @@ function WorstNight() {
   const { write } = useWriting()
   const job = useJob()
   const ledger = useLedger()
-  const { open } = useWorking()
   const { winter, station } = ledger.conditions
   const typed = job.brief.outdoors.winter !== null
   return (
@@ -64,18 +56,7 @@ function WorstNight() {
         Steady, nobody inside, no sun; edges are counted, by what the measures over all say too much or too little. A heater needs more than
         this to warm up a cold start.
       </Remark>
-      <div>
-        <Button
-          onClick={() =>
-            open(
-              heatLossWorking(ledger),
-              whatIf(activeState(job), ledger, (other) => other.loss.total),
-            )
-          }
-        >
-          Show the working
-        </Button>
-      </div>
+      <ShowWorking working={heatLossWorking} figure={({ loss }) => loss.total} />
     </>
   )
 }
@@ -85,7 +66,6 @@ function HottestDay() {
   const job = useJob()
   const ledger = useLedger()
   const pinned = usePinnedLedger()
-  const { open } = useWorking()
   const [asTable, setAsTable] = useState(false)
   const { gain, conditions } = ledger
   const { units } = job
@@ -140,19 +120,20 @@ function HottestDay() {
       <Remark kind="remark" title="Each hour is reckoned as if it lasted.">
         Heavy walls delay and lower the peak. People, lights, machines and shade are not counted; the water in leaking air is.
       </Remark>
-      <div>
-        <Button
-          onClick={() =>
-            open(
-              heatGainWorking(ledger),
-              whatIf(activeState(job), ledger, (other) => other.gain.total),
-            )
-          }
-        >
-          Show the working
-        </Button>
-      </div>
+      <ShowWorking working={heatGainWorking} figure={({ gain }) => gain.total} />
     </>
+  )
+}
+
+/** The sum behind a figure, and which small change would move it most. */
+function ShowWorking({ working, figure }: { working: (ledger: Ledger) => Working; figure: (ledger: Ledger) => number }) {
+  const job = useJob()
+  const ledger = useLedger()
+  const { open } = useWorking()
+  return (
+    <div>
+      <Button onClick={() => open(working(ledger), whatIf(activeState(job), ledger, figure))}>Show the working</Button>
+    </div>
   )
 }
 

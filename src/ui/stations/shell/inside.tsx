@@ -29,31 +29,26 @@ function ClearSizes() {
   const { clear, clearVolume, volume, skinArea, skinAgainstCube } = useLedger()
   const more = Math.round((skinAgainstCube - 1) * 100)
   const sizes = [
-    ["Length", clear.length],
-    ["Width", clear.width],
-    ["Height, at the highest", clear.height],
-    ["Height at the walls", clear.heightAtWalls],
-    ["Where one stands", clear.standing],
-    ...(Object.keys(shell.boxes).length > 0 ? ([["Between the boxes", clear.widthBetweenBoxes]] as const) : []),
+    ["Length", "length", clear.length],
+    ["Width", "length", clear.width],
+    ["Height, at the highest", "length", clear.height],
+    ["Height at the walls", "length", clear.heightAtWalls],
+    ["Where one stands", "length", clear.standing],
+    ...(Object.keys(shell.boxes).length > 0 ? ([["Between the boxes", "length", clear.widthBetweenBoxes]] as const) : []),
+    ["Volume", "volume", clearVolume],
   ] as const
   return (
     <section aria-label="Clear inside">
       <h2 className="font-display text-[15px] font-semibold">Clear inside, between the linings</h2>
       <dl className="grid grid-cols-3 gap-x-4 gap-y-1 pt-1">
-        {sizes.map(([name, value]) => (
+        {sizes.map(([name, kind, value]) => (
           <div key={name}>
             <dt className="text-dense text-graphite">{name}</dt>
             <dd>
-              <Figure kind="length" value={value} size="shelf" />
+              <Figure kind={kind} value={value} size="shelf" />
             </dd>
           </div>
         ))}
-        <div>
-          <dt className="text-dense text-graphite">Volume</dt>
-          <dd>
-            <Figure kind="volume" value={clearVolume} size="shelf" />
-          </dd>
-        </div>
       </dl>
       <p className="pt-1 text-graphite">
         {write("volume", volume)} over all. Its {write("area", skinArea)} of skin are{" "}

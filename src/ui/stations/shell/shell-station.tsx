@@ -25,13 +25,13 @@ const Surroundings = later(() => import("./surroundings").then((module) => modul
 const Inside = later(() => import("./inside").then((module) => module.Inside))
 
 const TABS = [
-  { value: "measures", name: "measures" },
-  { value: "openings", name: "openings" },
-  { value: "boxes", name: "boxes" },
-  { value: "through", name: "pipes" },
-  { value: "members", name: "members" },
-  { value: "around", name: "around" },
-  { value: "inside", name: "inside" },
+  { value: "measures", name: "measures", Pane: Measures },
+  { value: "openings", name: "openings", Pane: Openings },
+  { value: "boxes", name: "boxes", Pane: FloorParts },
+  { value: "through", name: "pipes", Pane: Penetrations },
+  { value: "members", name: "members", Pane: FaceMembers },
+  { value: "around", name: "around", Pane: Surroundings },
+  { value: "inside", name: "inside", Pane: Inside },
 ] as const
 type Tab = (typeof TABS)[number]["value"]
 
@@ -61,6 +61,7 @@ export function ShellStation({ station }: { station: Station }) {
   const [tab, setTab] = useState<Tab>("measures")
   const [drawing, setDrawing] = useState<(typeof DRAWINGS)[number]["value"]>("face")
   const [seen, setSeen] = useState(part)
+  const { Pane } = TABS.find(({ value }) => value === tab)!
   // Whatever is chosen on the pelt opens where it can be changed.
   if (part !== seen) {
     setSeen(part)
@@ -78,28 +79,9 @@ export function ShellStation({ station }: { station: Station }) {
       <div className="border-t border-seam pt-2">
         <Tabs label="Of the shell" value={tab} options={TABS} onChange={setTab} />
       </div>
-      <TabPane tab={tab} />
+      <Pane />
     </div>
   )
-}
-
-function TabPane({ tab }: { tab: Tab }) {
-  switch (tab) {
-    case "measures":
-      return <Measures />
-    case "openings":
-      return <Openings />
-    case "boxes":
-      return <FloorParts />
-    case "through":
-      return <Penetrations />
-    case "members":
-      return <FaceMembers />
-    case "around":
-      return <Surroundings />
-    case "inside":
-      return <Inside />
-  }
 }
 
 /** What a face is by itself: its size, where its middle lies, which way it looks. */
