@@ -1,5 +1,6 @@
 import * as z from "zod"
 import { conductivity, emissivity, filmResistance, HeatFlowDirection, notes, quantity, temperature } from "./quantity"
+import { stretchOf } from "./stretch"
 
 const length = (meaning: string) => quantity("m", meaning, { above: 0, max: 100 })
 const place = (meaning: string) => quantity("m", meaning, { min: -100, max: 100 })
@@ -42,15 +43,6 @@ export const BridgeBoundary = z.strictObject({
   resistance: filmResistance("surface resistance; 0 fixes the temperature of the face"),
 })
 export type BridgeBoundary = z.output<typeof BridgeBoundary>
-
-/** How long a body's edge is that a boundary lies on, and which stretch of it the boundary takes. */
-export function stretchOf(
-  body: { width: number; height: number },
-  { edge, from, to }: BridgeBoundary,
-): { edge: number; from: number; to: number } {
-  const whole = edge === "bottom" || edge === "top" ? body.width : body.height
-  return { edge: whole, from: from ?? 0, to: to ?? whole }
-}
 
 /** A body cut across, with the air along its edges, for the calculation in two dimensions. */
 export const BridgeInput = z

@@ -1,4 +1,5 @@
-import { type BridgeBoundary, type BridgeInput, stretchOf } from "../../schema/bridge"
+import type { BridgeBoundary, BridgeInput } from "../../schema/bridge"
+import { stretchOf } from "../../schema/stretch"
 import { cavityConductivity } from "./cavity"
 import { type Mesh, meshOn } from "./mesh"
 

@@ -1,4 +1,5 @@
-import { type BridgeBoundary, stretchOf } from "../../schema/bridge"
+import type { BridgeBoundary } from "../../schema/bridge"
+import { stretchOf } from "../../schema/stretch"
 import { spread } from "../numeric/coarser-grid"
 import { type Grid, gridOf } from "../numeric/grid"
 import { levelsOf, solveByMultigrid } from "../numeric/multigrid"

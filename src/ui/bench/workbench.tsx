@@ -1,7 +1,6 @@
 "use client"
 import { type ComponentType, useEffect, useMemo, useState } from "react"
 import { activeState } from "../../core/enclosure/job-state"
-import { HEADLINES } from "../../core/ledger/headlines"
 import type { OpenJob } from "../../schema/change"
 import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
 import { useKeys } from "../commands/use-keys"
@@ -11,7 +10,7 @@ import { PeltPane } from "../pelt/pelt-pane"
 import { later } from "../primitives/later"
 import type { Station } from "../stations/station"
 import { STATIONS, useStation } from "../stations/stations"
-import { loadWorking } from "../working/use-headline-working"
+import { WORKING_LOADS } from "../working/use-show-working"
 import { loadWorkingPanel, WorkingProvider } from "../working/working"
 import { WRITING, WritingProvider } from "../writing/writing"
 import { ConflictBar } from "./conflict-bar"
@@ -77,7 +76,7 @@ const LOADS: readonly (() => Promise<unknown>)[] = [
   ...STATIONS.map(({ load }) => load),
   ...Object.values(DIALOG_LOADS),
   loadWorkingPanel,
-  ...HEADLINES.map((headline) => () => loadWorking(headline)),
+  ...WORKING_LOADS,
 ]
 
 function useTheRest(): void {

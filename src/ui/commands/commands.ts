@@ -1,7 +1,6 @@
 "use client"
 import { useRouter } from "next/navigation"
 import { useCallback, useMemo } from "react"
-import { resistanceWorking } from "../../core/enclosure/resistance.working"
 import { HEADLINES } from "../../core/ledger/headlines"
 import { nextSold } from "../../core/material/layer-properties"
 import { moveLayer, removeLayer, setThickness } from "../../edit/assembly-edits"
@@ -13,8 +12,7 @@ import { useDocument, useJob, useJobStore, useSelection } from "../job/job-store
 import { useLedger } from "../job/use-ledger"
 import { STATIONS } from "../stations/stations"
 import { useGo } from "../stations/use-go"
-import { useHeadlineWorking } from "../working/use-headline-working"
-import { useWorking } from "../working/working"
+import { useShowWorking } from "../working/use-show-working"
 
 /** Something that can be done at the bench: keys, palette, help and buttons read it. */
 export interface Command {
@@ -146,14 +144,13 @@ function useJobCommands(): Command[] {
 function useFocusedWorking(): () => void {
   const { surfaces } = useLedger()
   const face = useSelection((view) => view.face)
-  const { open } = useWorking()
-  const openHeadline = useHeadlineWorking()
+  const show = useShowWorking()
   return useCallback(() => {
     const focused = document.activeElement?.getAttribute("data-figure")
     const headline = HEADLINES.find(({ id }) => id === focused)
-    if (headline) openHeadline(headline)
-    else open(resistanceWorking(surfaces.find(({ id }) => id === face) ?? surfaces[0]!))
-  }, [surfaces, face, open, openHeadline])
+    if (headline) show.headline(headline.id)
+    else show.resistance(surfaces.find(({ id }) => id === face) ?? surfaces[0]!)
+  }, [surfaces, face, show])
 }
 
 /** How a command's keys are written. */

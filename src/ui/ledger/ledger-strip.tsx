@@ -4,7 +4,7 @@ import { useJob, useJobStore } from "../job/job-store"
 import { useLedger, usePinnedLedger } from "../job/use-ledger"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
-import { useHeadlineWorking } from "../working/use-headline-working"
+import { useShowWorking } from "../working/use-show-working"
 import { useWriting } from "../writing/writing"
 
 /** The headline figures under everything: each with its limit, its change against what is pinned, and its working. */
@@ -28,7 +28,7 @@ export function LedgerStrip() {
 
 function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headline["verdict"]> }) {
   const store = useJobStore()
-  const open = useHeadlineWorking()
+  const show = useShowWorking()
   const { surface, verdict } = of(useLedger())
   return (
     <button
@@ -37,7 +37,7 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
       className="min-w-44 grow basis-0 px-3.5 pt-1 text-left hover:bg-chosen"
       onClick={() => {
         store.choose({ face: surface.id })
-        open(headline)
+        show.headline(headline.id)
       }}
     >
       <span className="block truncate text-dense text-graphite">
@@ -55,7 +55,7 @@ function Cell({ headline }: { headline: Headline }) {
   const { limits } = useJob().brief
   const ledger = useLedger()
   const pinned = usePinnedLedger()
-  const open = useHeadlineWorking()
+  const show = useShowWorking()
   const value = headline.of(ledger)
   const before = pinned ? headline.of(pinned) : null
   const over = overLimit(headline, ledger, limits) !== null
@@ -65,7 +65,7 @@ function Cell({ headline }: { headline: Headline }) {
       data-figure={headline.id}
       data-value={value}
       className="relative min-w-40 grow basis-0 border-r border-seam px-3.5 pt-1 text-left hover:bg-chosen"
-      onClick={() => open(headline)}
+      onClick={() => show.headline(headline.id)}
     >
       <span className="flex justify-between gap-2 text-dense leading-4 text-graphite">
         <span className="truncate">{headline.name}</span>

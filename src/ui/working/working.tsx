@@ -1,14 +1,13 @@
 "use client"
 import { createContext, type ReactNode, useContext, useMemo, useState } from "react"
-import type { WhatIf } from "../../core/trials/what-if"
-import type { Working } from "../../core/working"
+import { toast } from "sonner"
 import { later } from "../primitives/later"
 import type { Shown } from "./working-panel"
 
 export const loadWorkingPanel = () => import("./working-panel").then((module) => module.WorkingPanel)
 const WorkingPanel = later(loadWorkingPanel)
 
-const Context = createContext<{ open: (working: Working, whatIf?: WhatIf[]) => void } | null>(null)
+const Context = createContext<{ open: (load: () => Promise<Shown>) => void } | null>(null)
 
 export function useWorking() {
   const context = useContext(Context)
@@ -19,7 +18,10 @@ export function useWorking() {
 /** Opens any figure into how it was got. */
 export function WorkingProvider({ children }: { children: ReactNode }) {
   const [shown, setShown] = useState<Shown | null>(null)
-  const context = useMemo(() => ({ open: (working: Working, whatIf: WhatIf[] = []) => setShown({ working, whatIf }) }), [])
+  const context = useMemo(() => {
+    const away = () => toast.error("The server does not answer, and this working is not here yet.")
+    return { open: (load: () => Promise<Shown>) => void load().then(setShown, away) }
+  }, [])
   return (
     <Context.Provider value={context}>
       {children}

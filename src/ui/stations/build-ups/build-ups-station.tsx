@@ -3,7 +3,6 @@ import { useDialogs } from "../../bench/use-dialogs"
 import { v4 as newId } from "uuid"
 import { idleFoils } from "../../../core/assembly/idle-foil"
 import { layerCautions } from "../../../core/ledger/cautions"
-import { resistanceWorking } from "../../../core/enclosure/resistance.working"
 import { moveLayer, removeLayer, setAbsorptance, setAssembly, setLeakage, wear, wearOwn } from "../../../edit/assembly-edits"
 import { pin } from "../../../edit/variant-edits"
 import { useJob, useJobStore, useSelection } from "../../job/job-store"
@@ -14,7 +13,7 @@ import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { LayerTable } from "../../slice/layer-table"
 import { Slice } from "../../slice/slice"
-import { useWorking } from "../../working/working"
+import { useShowWorking } from "../../working/use-show-working"
 import { FaceHeader } from "../face-header"
 import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
@@ -28,7 +27,7 @@ export function BuildUpsStation() {
   const figures = useChosenFace()
   const job = useJob()
   const store = useJobStore()
-  const { open } = useWorking()
+  const show = useShowWorking()
   const layerId = useSelection((view) => view.layer)
   const layer = figures.layers.find(({ id }) => id === layerId)
   const at = layer ? figures.layers.indexOf(layer) : figures.layers.length - 1
@@ -63,7 +62,7 @@ export function BuildUpsStation() {
             </Button>
           </>
         ) : null}
-        <Button onClick={() => open(resistanceWorking(figures))}>Show the working of R</Button>
+        <Button onClick={() => show.resistance(figures)}>Show the working of R</Button>
         <Button onClick={() => store.edit(pin(job.variants[job.active]!.name))}>Pin to compare</Button>
       </div>
       {layer ? <LayerDetails key={layer.id} figures={figures} built={layer} /> : null}

@@ -1,6 +1,5 @@
 "use client"
 import { dewPoint } from "../../../core/air/dew-point"
-import { dampWorking } from "../../../core/moisture/damp.working"
 import type { DampAssessment } from "../../../core/moisture/damp-assessment"
 import { dampSentence } from "../../../core/moisture/damp-verdict"
 import { useSelection } from "../../job/job-store"
@@ -10,7 +9,7 @@ import { DampRing } from "../../primitives/damp-ring"
 import { FigureTable } from "../../primitives/figure-table"
 import { Remark } from "../../primitives/remark"
 import { Slice } from "../../slice/slice"
-import { useWorking } from "../../working/working"
+import { useShowWorking } from "../../working/use-show-working"
 import { FaceHeader } from "../face-header"
 import { SeasonTabs } from "../season-tabs"
 import { useChosenFace } from "../use-figures"
@@ -20,7 +19,7 @@ import { useWriting } from "../../writing/writing"
 export function DampStation() {
   const figures = useChosenFace()
   const ledger = useLedger()
-  const { open } = useWorking()
+  const show = useShowWorking()
   const season = useSelection((view) => view.season)
   const { verdict, [season]: look } = ledger.moisture[figures.id]
   return (
@@ -42,7 +41,7 @@ export function DampStation() {
         diffusion: one tight layer, on the warm side, unbroken.
       </Remark>
       <div>
-        <Button onClick={() => open(dampWorking(ledger))}>Show the working</Button>
+        <Button onClick={() => show.headline("damp")}>Show the working</Button>
       </div>
     </div>
   )

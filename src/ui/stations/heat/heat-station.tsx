@@ -1,13 +1,7 @@
 "use client"
 import { place } from "../../../core/enclosure/place"
 import { useMemo, useState } from "react"
-import type { Ledger } from "../../../core/ledger/ledger"
-import type { Working } from "../../../core/working"
-import { heatGainWorking } from "../../../core/steady/heat-gain.working"
 import type { HeatPart } from "../../../core/steady/heat-loss"
-import { heatLossWorking } from "../../../core/steady/heat-loss.working"
-import { activeState } from "../../../core/enclosure/job-state"
-import { whatIf } from "../../../core/trials/what-if"
 import { sum } from "../../../core/numeric/sum"
 import { shownNumber } from "../../../core/quantity/measure"
 import { useJob, useJobStore, useSelection } from "../../job/job-store"
@@ -16,7 +10,7 @@ import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
 import { FigureTable } from "../../primitives/figure-table"
 import { Remark } from "../../primitives/remark"
-import { useWorking } from "../../working/working"
+import { useShowWorking } from "../../working/use-show-working"
 import { SeasonTabs } from "../season-tabs"
 import { BridgeRanking } from "./bridge-ranking"
 import { useWriting } from "../../writing/writing"
@@ -37,6 +31,7 @@ export function HeatStation() {
 }
 
 function WorstNight() {
+  const show = useShowWorking()
   const { write } = useWriting()
   const job = useJob()
   const ledger = useLedger()
@@ -56,12 +51,15 @@ function WorstNight() {
         Steady, nobody inside, no sun; edges are counted, by what the measures over all say too much or too little. A heater needs more than
         this to warm up a cold start.
       </Remark>
-      <ShowWorking working={heatLossWorking} figure={({ loss }) => loss.total} />
+      <div>
+        <Button onClick={() => show.headline("loss")}>Show the working</Button>
+      </div>
     </>
   )
 }
 
 function HottestDay() {
+  const show = useShowWorking()
   const writing = useWriting()
   const job = useJob()
   const ledger = useLedger()
@@ -120,20 +118,10 @@ function HottestDay() {
       <Remark kind="remark" title="Each hour is reckoned as if it lasted.">
         Heavy walls delay and lower the peak. People, lights, machines and shade are not counted; the water in leaking air is.
       </Remark>
-      <ShowWorking working={heatGainWorking} figure={({ gain }) => gain.total} />
+      <div>
+        <Button onClick={() => show.headline("gain")}>Show the working</Button>
+      </div>
     </>
-  )
-}
-
-/** The sum behind a figure, and which small change would move it most. */
-function ShowWorking({ working, figure }: { working: (ledger: Ledger) => Working; figure: (ledger: Ledger) => number }) {
-  const job = useJob()
-  const ledger = useLedger()
-  const { open } = useWorking()
-  return (
-    <div>
-      <Button onClick={() => open(working(ledger), whatIf(activeState(job), ledger, figure))}>Show the working</Button>
-    </div>
   )
 }
 
