@@ -42,7 +42,7 @@ export function ledgerOf(state: JobState, solved: SolvedDetails = UNSOLVED): Led
       loss: () => heatLoss(enclosure),
       gain: () => heatGain(enclosure),
       year: () => yearOfEnergy(enclosure),
-      bill: () => billOf(enclosure),
+      bill: () => billOf(enclosure, state.shell),
       weight: () => sum(ledger.bill.map(({ mass }) => mass)),
       money: () => sum(ledger.bill.map(({ price }) => price)),
       moisture: () =>

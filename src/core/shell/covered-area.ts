@@ -1,9 +1,10 @@
 import type { Point } from "./face"
-import { boundsOf, clipConvex, clipHalf, isInside, polygonArea, type Rectangle, rectangleCorners } from "./polygon"
+import { boundsOf, clipConvex, polygonArea, type Rectangle, rectangleCorners } from "./polygon"
 
 /**
  * Area that rectangles cover within a convex outline, overlaps counted once and holes left out.
- * Exact: the plane is cut into level strips at every edge of a rectangle, and each strip into what is covered.
+ * Exact: the plane is cut into level strips at every edge of a rectangle and every corner of the outline, and each strip into what is
+ * covered; between two cuts both sides of the outline are straight.
  * @param outline convex, counter-clockwise, m
  * @param holes rectangles, and `pieces` convex polygons that do not overlap one another
  * @returns m²
@@ -15,50 +16,72 @@ export function coveredArea(
   pieces: readonly (readonly Point[])[],
 ): number {
   if (outline.length < 3) return 0
-  const box = boundsOf(outline)
-  const wholly = ({ x, y, width, height }: Rectangle) => x <= box.left && y <= box.low && x + width >= box.right && y + height >= box.high
+  const { left: least, right: most, low: lowest, high: highest } = boundsOf(outline)
+  const wholly = ({ x, y, width, height }: Rectangle) => x <= least && y <= lowest && x + width >= most && y + height >= highest
   if (holes.length === 0 && pieces.length === 0 && covers.some(wholly)) return polygonArea(outline)
-  // A rectangle with nothing missing is cut by level and upright lines alone: no clipping.
-  const plain =
-    pieces.length === 0 &&
-    outline.length === 4 &&
-    outline.every(([x, y]) => (x === box.left || x === box.right) && (y === box.low || y === box.high))
-  const cuts = [...new Set([...covers, ...holes].flatMap(({ y, height }) => [y, y + height]))].sort((a, b) => a - b)
+  const edges = [...covers, ...holes].flatMap(({ y, height }) => [y, y + height])
+  const within = [...edges, ...outline.map(([, y]) => y)].map((y) => Math.min(highest, Math.max(lowest, y)))
+  const cuts = [...new Set(within)].sort((a, b) => a - b)
+  const rightward = [...covers].sort((a, b) => a.x - b.x)
   let area = 0
   for (let i = 1; i < cuts.length; i++) {
     const [low, high] = [cuts[i - 1]!, cuts[i]!]
-    const strip = plain ? outline : clipHalf(clipHalf(outline, [0, low], [0, 1]), [0, high], [0, -1])
-    if (strip.length < 3) continue
     const middle = (low + high) / 2
-    const spanning = (rectangles: readonly Rectangle[]) => rectangles.filter(({ y, height }) => y < middle && middle < y + height)
-    for (const [from, to] of without(merged(spanning(covers)), spanning(holes))) {
-      if (plain) {
-        area += span(from, to, box.left, box.right) * span(low, high, box.low, box.high)
-        continue
+    const spans = without(merged(rightward, middle), holes, middle)
+    if (spans.length === 0) continue
+    const [left, right] = sidesOf(outline, low, high)
+    for (const [from, to] of spans) {
+      area += (leftOf(to, left, right) - leftOf(from, left, right)) * (high - low)
+      for (const piece of pieces) {
+        const frame = rectangleCorners({ x: from, y: low, width: to - from, height: high - low })
+        area -= polygonArea(clipConvex(clipConvex(piece, frame), outline))
       }
-      const frame = rectangleCorners({ x: from, y: low, width: to - from, height: high - low })
-      if (pieces.length === 0 && frame.every((corner) => isInside(outline, corner, 0))) {
-        area += (to - from) * (high - low)
-        continue
-      }
-      const cell = clipHalf(clipHalf(strip, [from, 0], [1, 0]), [to, 0], [-1, 0])
-      if (cell.length < 3) continue
-      area += polygonArea(cell)
-      for (const piece of pieces) area -= polygonArea(clipConvex(clipConvex(piece, frame), outline))
     }
   }
   return area
 }
 
-/** How long two stretches lie on one another. */
-const span = (from: number, to: number, least: number, most: number): number => Math.max(0, Math.min(to, most) - Math.max(from, least))
+/** Where a side of an outline is at the lower and at the upper end of a strip. */
+type Side = readonly [low: number, high: number]
+
+/** Both sides of a convex outline, counter-clockwise, along a strip in which it has no corner: down on the left, up on the right. */
+function sidesOf(outline: readonly Point[], low: number, high: number): [left: Side, right: Side] {
+  let [left, right]: [Side, Side] = [NONE, NONE]
+  const middle = (low + high) / 2
+  for (let i = 0; i < outline.length; i++) {
+    const [x, y] = outline[i]!
+    const [toX, toY] = outline[i + 1 === outline.length ? 0 : i + 1]!
+    if (y < middle === toY < middle) continue
+    const slope = (toX - x) / (toY - y)
+    const side: Side = [x + (low - y) * slope, x + (high - y) * slope]
+    if (toY > y) right = side
+    else left = side
+  }
+  return [left, right]
+}
+const NONE: Side = [0, 0]
+
+/** Mean width of a strip left of a place, but for what is the same for all places. */
+const leftOf = (x: number, left: Side, right: Side): number => meanMax(x, left) - meanMax(-x, [-right[0], -right[1]]) - x
+
+/** Mean over a strip of the greater of a place and a side that runs straight. */
+function meanMax(place: number, [a, b]: Side): number {
+  const [less, more] = a < b ? [a, b] : [b, a]
+  if (more <= place) return place
+  if (less >= place) return (a + b) / 2
+  return place + (more - place) ** 2 / (2 * (more - less))
+}
 
 type Span = [from: number, to: number]
 
-/** Spans along the strip that the rectangles cover, overlaps joined. */
-function merged(rectangles: readonly Rectangle[]): Span[] {
+const crosses = ({ y, height }: Rectangle, at: number): boolean => y < at && at < y + height
+
+/** Spans that rectangles, the leftmost first, cover at a height; overlaps joined. */
+function merged(rectangles: readonly Rectangle[], at: number): Span[] {
   const spans: Span[] = []
-  for (const { x, width } of [...rectangles].sort((a, b) => a.x - b.x)) {
+  for (const rectangle of rectangles) {
+    if (!crosses(rectangle, at)) continue
+    const { x, width } = rectangle
     const last = spans.at(-1)
     if (last && x <= last[1]) last[1] = Math.max(last[1], x + width)
     else spans.push([x, x + width])
@@ -66,16 +89,16 @@ function merged(rectangles: readonly Rectangle[]): Span[] {
   return spans
 }
 
-function without(spans: Span[], holes: readonly Rectangle[]): Span[] {
-  return holes.reduce<Span[]>(
-    (left, { x, width }) =>
-      left.flatMap(([from, to]): Span[] => {
-        const parts: Span[] = [
-          [from, Math.min(to, x)],
-          [Math.max(from, x + width), to],
-        ]
-        return parts.filter(([a, b]) => b > a)
-      }),
-    spans,
-  )
+/** What holes at a height leave of spans. */
+function without(spans: readonly Span[], holes: readonly Rectangle[], at: number): readonly Span[] {
+  let left = spans
+  for (const hole of holes) {
+    if (!crosses(hole, at)) continue
+    const { x, width } = hole
+    left = left.flatMap(([from, to]): Span[] => [
+      ...(x > from ? [[from, Math.min(to, x)] as Span] : []),
+      ...(x + width < to ? [[Math.max(from, x + width), to] as Span] : []),
+    ])
+  }
+  return left
 }

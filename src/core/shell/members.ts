@@ -23,6 +23,8 @@ export interface MemberLayout {
   drawn: number
   /** Length of all sticks but plates and ends, m. */
   length: number
+  /** Length of each stick, those of the rim last: plates run past the end members, m. */
+  pieces: number[]
 }
 
 /** What is cut out of a face: openings, and convex pieces of notches. */
@@ -65,7 +67,7 @@ export function memberLayout(face: Pick<Face, "id" | "outline">, set: MemberSet,
   const outer = turned(face.outline)
   const openings = holes.openings.map(lying)
   const pieces = holes.pieces.map(turned)
-  const inner = inset(outer, (from, to) => rimWidth(set, from, to))
+  const inner = inset(outer, (from, to) => set.width * rimCount(set, from, to))
   const sticks = sticksOf(set, face.id, outer, openings)
   const all = [everything(outer)]
   const layout: MemberLayout = lazily<MemberLayout>({
@@ -85,17 +87,30 @@ export function memberLayout(face: Pick<Face, "id" | "outline">, set: MemberSet,
       const taken = coveredArea(inner, rectangles, openings, pieces)
       return whole > 0 ? Math.min(1, Math.max(0, (whole - within + taken) / whole)) : 0
     },
-    length: () => sum(layout.members.map(({ outline }) => polygonArea(outline) / set.width)),
+    length: () => sum(layout.members.map((member) => lengthOf(member, set))),
+    pieces: () => [...layout.members.map((member) => lengthOf(member, set)), ...rimPieces(set, outer, inner)],
   })
   return layout
 }
 
-/** How far plates or end members reach in from an edge; an edge within 20° of the members' direction is one that they run beside. */
-function rimWidth(set: MemberSet, from: Point, to: Point): number {
-  const [across, along] = [to[0] - from[0], to[1] - from[1]]
-  if (Math.abs(across) < Math.tan((20 * Math.PI) / 180) * Math.abs(along)) return set.ends ? set.width : 0
-  return set.width * (across > 0 ? set.plates.low : set.plates.high)
-}
+/** Mean length of a stick, m. */
+const lengthOf = ({ outline }: Member, { width }: MemberSet): number => polygonArea(outline) / width
+
+/** Whether an edge is within 20° of the members' direction: one that they run beside. */
+const isBeside = (from: Point, to: Point): boolean => Math.abs(to[0] - from[0]) < Math.tan((20 * Math.PI) / 180) * Math.abs(to[1] - from[1])
+
+/** How many plates, or end members, lie along an edge. */
+const rimCount = ({ ends, plates }: MemberSet, from: Point, to: Point): number =>
+  isBeside(from, to) ? Number(ends) : to[0] > from[0] ? plates.low : plates.high
+
+/** Plates as long as their edge, end members between them. */
+const rimPieces = (set: MemberSet, outer: readonly Point[], inner: readonly Point[]): number[] =>
+  outer.flatMap((from, i) => {
+    const next = (i + 1) % outer.length
+    const between = isBeside(from, outer[next]!) && inner.length === outer.length ? inner : outer
+    const length = Math.hypot(between[next]![0] - between[i]![0], between[next]![1] - between[i]![1])
+    return Array.from({ length: rimCount(set, from, outer[next]!) }, () => length)
+  })
 
 interface Stick {
   role: Member["role"]

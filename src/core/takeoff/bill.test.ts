@@ -30,6 +30,22 @@ describe("the bill of an even box, by hand", () => {
     expect(studs!.price).toBeCloseTo(104, 9)
   })
 
+  test("a set is told stick by stick, once on a surface though it stands in two layers", () => {
+    const studs = timber("Studs", 0.045, 0.6)
+    const framed = sketch("one", [
+      ["xps", 0.05, { between: studs }],
+      ["glass-wool", 0.05, { between: studs }],
+    ])
+    const lines = of(framed, "left")
+    const told = lines.filter(({ pieces }) => pieces.length > 0)
+    expect(told.map(({ role, layer }) => [role, layer])).toEqual([["members", "l1"]])
+    // On 4 × 2.5 m studs stand at 0.6, 1.2, … 3.6 m between plates of 4 m; they and the two ends are 2.5 − 2 · 0.045 = 2.41 m.
+    const lengths = [...told[0]!.pieces].sort((a, b) => a - b)
+    expect(lengths).toEqual([...Array<number>(8).fill(2.41), 4, 4].map((length) => expect.closeTo(length, 9)))
+    // All of them cover what the share of the members says: 10 sticks' lengths by 45 mm of 10 m².
+    expect(sum(lengths) * 0.045).toBeCloseTo(lines.find(({ role }) => role === "members")!.area, 9)
+  })
+
   test("what fills a tube has a line of its own", () => {
     const tube = timber("Posts", 0.05, 0.6, { material: "steel-bare", shape: "tube", wall: 0.002, share: 0.1, fill: "xps" })
     const lines = of(sketch("one", [["glass-wool", 0.05, { between: tube }]]), "left")

@@ -1,7 +1,9 @@
+import type { Shell } from "../../schema/job/shell"
 import type { Enclosure } from "../enclosure/enclosure"
 import type { SurfaceId } from "../enclosure/surface"
 import { floorOf } from "../enclosure/surface-figures"
 import { arealMass, arealPrice } from "../material/layer-properties"
+import { framingOn } from "../shell/framing"
 import { type Content, contentOf } from "./content"
 
 /** One line of a bill of parts: what, how much, where. */
@@ -19,20 +21,44 @@ export interface BillLine {
   /** kg and € */
   mass: number
   price: number
+  /** Of members, the length of each stick, m: told once, in the outermost layer that they stand in. */
+  readonly pieces: readonly number[]
 }
 
 /** All that is added to an enclosure: layers, their members and what those hold, insulation along a slab's edge. */
-export function billOf({ surfaces, perimeterInsulation }: Pick<Enclosure, "surfaces" | "perimeterInsulation">): BillLine[] {
+export function billOf({ surfaces, perimeterInsulation }: Pick<Enclosure, "surfaces" | "perimeterInsulation">, shell: Shell): BillLine[] {
   const lines: BillLine[] = []
-  for (const { id: surface, layers, netArea } of surfaces)
+  for (const { id: surface, face, layers, netArea } of surfaces) {
+    const told = new Set<string>()
     for (const layer of layers)
-      for (const { role, what, thickness, share, mass, price } of contentOf(layer))
-        lines.push({ role, what, thickness, surface, layer: layer.id, area: share * netArea, mass: mass * netArea, price: price * netArea })
+      for (const { role, what, thickness, share, mass, price, members } of contentOf(layer)) {
+        const first = role === "members" && members && !told.has(members.id) ? members : null
+        if (first) told.add(first.id)
+        lines.push({
+          ...{ role, what, thickness, surface, layer: layer.id },
+          ...{ area: share * netArea, mass: mass * netArea, price: price * netArea },
+          // Drawn when they are asked for: sums need only the area.
+          get pieces() {
+            return first ? framingOn(shell, face, first.set).pieces : []
+          },
+        })
+      }
+  }
   if (perimeterInsulation) {
     const { edge, material, area } = perimeterInsulation
     const { thickness } = edge
     const [mass, price] = [area * arealMass(material, thickness), area * arealPrice(material, thickness)]
-    lines.push({ role: "perimeter", what: edge.material, thickness, surface: floorOf(surfaces).id, layer: null, area, mass, price })
+    lines.push({
+      role: "perimeter",
+      what: edge.material,
+      thickness,
+      surface: floorOf(surfaces).id,
+      layer: null,
+      area,
+      mass,
+      price,
+      pieces: [],
+    })
   }
   return lines
 }

@@ -1,4 +1,4 @@
-import type { BuiltLayer } from "../assembly/build-up"
+import type { BuiltLayer, BuiltMembers } from "../assembly/build-up"
 import { solidShare } from "../assembly/member"
 import { memoised } from "../memoised"
 import { arealMass, arealPrice } from "../material/layer-properties"
@@ -15,6 +15,8 @@ export interface Content {
   share: number
   /** As it is bought, m. */
   thickness: number
+  /** The set that it is of, or fills; null for what lies between. */
+  members: BuiltMembers | null
   /** Of the surface, its share in, kg/m² and €/m². */
   mass: number
   price: number
@@ -23,17 +25,25 @@ export interface Content {
 /** What a layer adds; nothing where it is there already. */
 export const contentOf = memoised(({ layer, material, members, bought }: BuiltLayer): Content[] => {
   if (layer.existing) return []
-  const of = (role: Content["role"], what: string, stuff: Material, share: number, thickness: number): Content => {
+  const of = (
+    role: Content["role"],
+    what: string,
+    stuff: Material,
+    share: number,
+    thickness: number,
+    set: BuiltMembers | null,
+  ): Content => {
     const [mass, price] = [share * arealMass(stuff, thickness), share * arealPrice(stuff, thickness)]
-    return { role, what, material: stuff, share, thickness, mass, price }
+    return { role, what, material: stuff, share, thickness, members: set, mass, price }
   }
   const beside = 1 - sum(members.map(({ fraction }) => fraction))
-  const through = members.flatMap(({ set, stuffs, fraction }) => {
+  const through = members.flatMap((one) => {
+    const { set, stuffs, fraction } = one
     const solid = solidShare(set)
-    const own = of("members", set.material, stuffs.stuff, fraction * solid, layer.thickness)
-    return stuffs.filling ? [own, of("filling", set.fill!, stuffs.filling, fraction * (1 - solid), layer.thickness)] : [own]
+    const own = of("members", set.material, stuffs.stuff, fraction * solid, layer.thickness, one)
+    return stuffs.filling ? [own, of("filling", set.fill!, stuffs.filling, fraction * (1 - solid), layer.thickness, one)] : [own]
   })
-  return [of("layer", layer.material, material, beside, bought), ...through]
+  return [of("layer", layer.material, material, beside, bought, null), ...through]
 })
 
 /** What layers weigh with their members, as far as they are added, kg/m². */
