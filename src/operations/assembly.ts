@@ -8,5 +8,7 @@ export const assembly = operation({
   summary: "thermal transmittance of a build-up",
   input: AssemblyInput,
   output: AssemblyOutput,
+  // The upper limit goes through every combination of members.
+  work: ({ layers }) => 1 + 2 ** layers.filter(({ framing }) => framing).length / 2000,
   run: (input) => thermalTransmittance(stackOf(input)),
 })

@@ -8,5 +8,6 @@ export const bridge = operation({
   summary: "steady conduction in two dimensions: a thermal bridge",
   input: BridgeInput,
   output: BridgeOutput,
+  work: ({ blocks }) => 20 + 2 * blocks.length,
   run: bridgeFlows,
 })

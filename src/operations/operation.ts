@@ -7,6 +7,8 @@ export interface Operation<I extends z.ZodType = z.ZodType, O extends z.ZodType 
   summary: string
   input: I
   output: O
+  /** How much work an input is, told before it begins; left out: 1, as all that is done in about a millisecond. */
+  work?: (input: z.output<I>) => number
   /** Notes come with their codes; what is printed is their words. */
   run: (input: z.output<I>) => Noted<z.output<O>>
 }

@@ -1,7 +1,7 @@
 import { spawnSync } from "node:child_process"
 import { describe, expect, test } from "@jest/globals"
 import Ajv from "ajv/dist/2020"
-import { OPERATIONS, runOperation, schemaOf } from "./registry"
+import { BUDGET, OPERATIONS, runOperation, schemaOf } from "./registry"
 
 const run = (name: string, input: unknown) => runOperation(OPERATIONS.get(name)!, input)
 
@@ -110,6 +110,45 @@ describe("bad input", () => {
     expect(
       outcome.ok && (outcome.value as { moistureContent: number }[]).map(({ moistureContent }) => Math.round(moistureContent * 100)),
     ).toEqual([12, 6]) // Wood Handbook, table 4-2: 12.0 and 6.2 %
+  })
+})
+
+describe("work that a server takes on", () => {
+  const all = (name: string, input: unknown) => runOperation(OPERATIONS.get(name)!, input, BUDGET)
+  const plate = {
+    width: 1,
+    height: 1,
+    background: { conductivity: 1 },
+    blocks: [],
+    boundaries: [{ id: "a", edge: "left", temperature: 0, resistance: 0.1 }],
+  }
+
+  test("is told before it begins: many bridges at once, or a list without an end, are refused in words", () => {
+    for (const [name, input] of [
+      ["bridge", Array<unknown>(60).fill(plate)],
+      ["emc", Array<unknown>(5000).fill(GOOD.emc)],
+    ] as const)
+      expect(all(name, input)).toMatchObject({ ok: false, error: { code: "too-much-work", path: [] } })
+    expect(all("emc", Array<unknown>(500).fill(GOOD.emc)).ok).toBe(true)
+    expect(run("emc", Array<unknown>(5000).fill(GOOD.emc)).ok).toBe(true)
+  })
+})
+
+describe("a film without resistance", () => {
+  const layers = [
+    { thickness: 0.1, conductivity: 0.04 },
+    { thickness: 0.0002, resistance: 0 },
+  ]
+  test("is a layer that changes nothing but the depth", () => {
+    const [bare, painted] = [layers.slice(0, 1), layers].map((some) => run("assembly", { direction: "horizontal", layers: some }))
+    if (!bare!.ok || !painted!.ok) throw new Error("Both are build-ups.")
+    // 0.13 + 0.1/0.04 + 0.04 = 2.67 m²·K/W
+    expect(painted!.value).toMatchObject({ uValue: expect.closeTo(1 / 2.67, 9), thickness: expect.closeTo(0.1002, 9) })
+    expect((bare!.value as { uValue: number }).uValue).toBeCloseTo(1 / 2.67, 9)
+  })
+  test("cannot be all that there is", () => {
+    const outcome = run("assembly", { direction: "up", rsi: 0, rse: 0, layers: layers.slice(1) })
+    expect(outcome).toMatchObject({ ok: false, error: { path: ["layers"] } })
   })
 })
 

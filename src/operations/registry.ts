@@ -1,5 +1,5 @@
 import * as z from "zod"
-import { attempt, type Outcome } from "../schema/outcome"
+import { attempt, type Fault, type Outcome } from "../schema/outcome"
 import { check } from "../schema/parse"
 import { air } from "./air"
 import { airspace } from "./airspace"
@@ -15,31 +15,52 @@ export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
   [air, airspace, assembly, bridge, point, ground, emc].map((operation) => [operation.name, operation as unknown as Operation]),
 )
 
+/** What one call may ask of a server, in the measure of an operation's work: some ten seconds. */
+export const BUDGET = 1100
+
 /**
  * Checks an input and runs an operation on it; an array of inputs gives an array of results, and one bad input fails all.
+ * @param budget how much work it may be
  * @throws whatever is a fault of the program itself
  */
-export function runOperation(operation: Operation, input: unknown): Outcome<unknown> {
-  if (!Array.isArray(input)) return runOne(operation, input)
-  const results: unknown[] = []
-  for (const [i, one] of input.entries()) {
-    const outcome = runOne(operation, one)
-    if (!outcome.ok) return { ok: false, error: { ...outcome.error, path: [i, ...outcome.error.path] } }
-    results.push(outcome.value)
+export function runOperation(operation: Operation, input: unknown, budget = Infinity): Outcome<unknown> {
+  const inputs: unknown[] = Array.isArray(input) ? input : [input]
+  const at = (i: number) => (Array.isArray(input) ? [i] : [])
+  if (inputs.length > budget) return tooMuch(inputs.length, budget)
+  const checked: unknown[] = []
+  for (const [i, one] of inputs.entries()) {
+    const outcome = check(operation.input, one)
+    if (!outcome.ok) return refused(outcome.error, at(i))
+    checked.push(outcome.value)
   }
-  return { ok: true, value: results }
-}
-
-function runOne(operation: Operation, input: unknown): Outcome<unknown> {
-  const checked = check(operation.input, input)
-  if (checked.ok)
-    return attempt(() => {
-      const { notes, ...output } = operation.run(checked.value)
+  const work = checked.reduce<number>((all, one) => all + (operation.work?.(one) ?? 1), 0)
+  if (work > budget) return tooMuch(Math.round(work), budget)
+  const results: unknown[] = []
+  for (const [i, one] of checked.entries()) {
+    const outcome = attempt(() => {
+      const { notes, ...output } = operation.run(one)
       return { ...output, notes: notes.map(({ text }) => text) }
     })
-  const { code, path, message } = checked.error
-  return { ok: false, error: { code, path, message } }
+    if (!outcome.ok) return refused(outcome.error, at(i))
+    results.push(outcome.value)
+  }
+  return { ok: true, value: Array.isArray(input) ? results : results[0] }
 }
+
+const refused = ({ code, path, message }: Fault, at: number[]): Outcome<never> => ({
+  ok: false,
+  error: { code, path: [...at, ...path], message },
+})
+
+const tooMuch = (work: number, budget: number): Outcome<never> =>
+  refused(
+    {
+      code: "too-much-work",
+      path: [],
+      message: `This is ${work} steps of work, and one call may be ${budget}: send a list in parts, or use the command line, which has no limit.`,
+    },
+    [],
+  )
 
 /** JSON Schema of an operation's input and output. */
 export function schemaOf(operation: Operation): { input: unknown; output: unknown } {

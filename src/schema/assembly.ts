@@ -72,6 +72,8 @@ export const AssemblyInput = z
     const framed = assembly.layers.filter((layer) => layer.framing).length
     if (framed > 14)
       context.addIssue({ code: "custom", path: ["layers"], message: `At most 14 layers may have framing; there are ${framed}.` })
+    if (assembly.rsi === 0 && assembly.rse === 0 && assembly.layers.every(({ resistance }) => resistance === 0))
+      context.addIssue({ code: "custom", path: ["layers"], message: "Something must resist: a layer or a surface above 0." })
   })
 export type AssemblyInput = z.output<typeof AssemblyInput>
 

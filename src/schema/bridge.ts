@@ -58,7 +58,8 @@ export const BridgeInput = z
       .describe("points whose temperature is wanted, within the body; ids are unique")
       .optional(),
     accuracy: quantity("share", "change of any heat flow, of the largest, that doubling the mesh may still make", {
-      above: 0,
+      // Finer than this no mesh that the program makes can be told to be.
+      min: 1e-5,
       max: 1,
     }).default(0.001),
   })

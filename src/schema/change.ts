@@ -28,8 +28,17 @@ export const Change = z.discriminatedUnion("kind", [
 ])
 export type Change = z.output<typeof Change>
 
+/** Steps of all edits of a message together; a hundred times what a long afternoon without a server leaves behind. */
+const MOST_PATCHES = 10_000
+
 /** What one message of a window brings, oldest first. */
-export const Changes = z.strictObject({ changes: z.array(Change).min(1).max(500) })
+export const Changes = z.strictObject({ changes: z.array(Change).min(1).max(500) }).refine(
+  ({ changes }) => {
+    const steps = changes.map((change) => (change.kind === "edit" ? change.revision.patches.length + change.revision.inverse.length : 0))
+    return steps.reduce((all, count) => all + count, 0) <= MOST_PATCHES
+  },
+  { message: `One message brings at most ${MOST_PATCHES} steps.` },
+)
 
 /** A job as the browser opens it, with the revisions that undo and redo can walk. */
 export interface OpenJob {

@@ -29,8 +29,8 @@ export const relativeHumidity = (meaning = "relative humidity") => quantity("0..
 export const thickness = (meaning = "thickness") => quantity("m", meaning, { above: 0, max: 10 })
 /** A thermal conductivity, W/(m·K). */
 export const conductivity = (meaning = "thermal conductivity") => quantity("W/(m·K)", meaning, { above: 0, max: 10_000 })
-/** A thermal resistance, m²·K/W. */
-export const resistance = (meaning: string) => quantity("m²·K/W", meaning, { above: 0 })
+/** A thermal resistance, m²·K/W; a film of paint has none. */
+export const resistance = (meaning: string) => quantity("m²·K/W", meaning, { min: 0 })
 /** Resistance of a surface, m²·K/W. */
 export const filmResistance = (meaning: string) => quantity("m²·K/W", meaning, { min: 0 })
 /** A share, 0…1. */

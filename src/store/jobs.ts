@@ -25,7 +25,7 @@ export function listJobs(store: Store): Shelf {
 /** @returns the new job's id, once it is on disk */
 export function createJob(store: Store, document: Job, now: string): string {
   const id = randomUUID()
-  store.transaction(() => plantRevision(store, id, document, now))()
+  store.transaction(() => plantRevision(store, id, document, now)).immediate()
   return id
 }
 

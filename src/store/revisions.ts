@@ -1,7 +1,9 @@
 import { randomUUID } from "node:crypto"
+import { isDeepStrictEqual } from "node:util"
 import { InputError, type Outcome } from "../schema/outcome"
 import { KNOWN } from "../edit/known"
 import { headAfter, headBefore } from "../edit/history"
+import { applyChecked } from "../edit/patch-check"
 import { replay } from "../edit/revision"
 import type { Change, OpenJob, Revision } from "../schema/change"
 import { type Job, JOB_VERSION } from "../schema/job/job"
@@ -45,7 +47,7 @@ export function plantRevision(store: Store, job: string, document: Job, now: str
  */
 export function applyChanges(store: Store, job: string, changes: readonly Change[], now: string): Outcome<string> {
   try {
-    return { ok: true, value: store.transaction(() => moveHead(store, job, changes, now))() }
+    return { ok: true, value: store.transaction(() => moveHead(store, job, changes, now)).immediate() }
   } catch (error) {
     if (error instanceof InputError) return { ok: false, error: { code: error.code, path: error.path, message: error.message } }
     throw error
@@ -60,6 +62,7 @@ function moveHead(store: Store, job: string, changes: readonly Change[], now: st
   let document: Job | null = null
   for (const change of changes.slice(alreadyDone(store, job, changes, start))) {
     if (headBefore(change) !== head) throw conflict()
+    if (change.kind === "edit" && isKnown(store, change.revision.id)) throw conflict()
     if (change.kind === "edit") document = revise(store, job, document ?? documentAt(store, head), change.revision, now)
     else {
       requireNeighbours(store, job, change.from, change.to)
@@ -72,6 +75,9 @@ function moveHead(store: Store, job: string, changes: readonly Change[], now: st
   if (moved.changes === 0) throw conflict()
   return head
 }
+
+/** Whether a revision bears that id, of this job or of another. */
+const isKnown = (store: Store, id: string): boolean => store.prepare("SELECT 1 FROM revision WHERE id = ?").get(id) !== undefined
 
 /** How many of the changes were applied before: the same message comes again when its answer was lost on the way. */
 function alreadyDone(store: Store, job: string, changes: readonly Change[], head: string): number {
@@ -137,8 +143,11 @@ function revisionIn(store: Store, job: string, revision: string): string | null 
 
 /** @throws InputError when the change does not fit or its result is not a job */
 function revise(store: Store, job: string, document: Job, revision: Revision, now: string): Job {
-  const next = readDocument(patched(document, revision), KNOWN)
+  const after = patched(document, revision.patches)
+  const next = readDocument(after, KNOWN)
   if (!next.ok) throw new InputError(next.error.code, next.error.path, next.error.message)
+  // What undo will do is checked as strictly: it must give back the very document that the edit began from.
+  if (!isDeepStrictEqual(patched(after, revision.inverse), document)) throw misfit("its way back does not lead to the job before it")
   const parent = store
     .prepare<[string], { depth: number; schema_version: number }>("SELECT depth, schema_version FROM revision WHERE id = ?")
     .get(revision.parent)!
@@ -149,13 +158,13 @@ function revise(store: Store, job: string, document: Job, revision: Revision, no
   return next.value
 }
 
-function patched(document: Job, revision: Revision): unknown {
-  try {
-    return replay(document, revision)
-  } catch {
-    throw new InputError("invalid-patch", [], "The change does not fit the job that it was made for.")
-  }
+function patched(document: Job, patches: Revision["patches"]): Job {
+  const result = applyChecked(document, patches)
+  if ("misfit" in result) throw misfit(result.misfit)
+  return result.document
 }
+
+const misfit = (why: string) => new InputError("invalid-patch", [], `The change does not fit the job that it was made for: ${why}.`)
 
 function insert(store: Store, job: string, row: Row, now: string): void {
   store

@@ -181,6 +181,33 @@ describe("revisions", () => {
     expect(store.prepare("SELECT count(*) AS n FROM revision").get()).toEqual({ n: 3 })
   })
 
+  test("a patch far beyond a list, or whose way back leads elsewhere, changes nothing", () => {
+    const id = createJob(store, demoJobs()[2]!, NOW)
+    const { head, document } = openJob(store, id)!
+    const { change } = revision(document, head, setName("another"))
+    if (change.kind !== "edit") throw new Error("This is an edit.")
+    const lying = (part: Partial<Revision>) => applyChanges(store, id, [{ kind: "edit", revision: { ...change.revision, ...part } }], NOW)
+    const began = Date.now()
+    const far = lying({ patches: [{ op: "replace", path: ["order", 4294967294], value: "first" }] })
+    expect(far).toMatchObject({ ok: false, error: { code: "invalid-patch" } })
+    expect(Date.now() - began).toBeLessThan(1000)
+    const elsewhere = lying({ inverse: [{ op: "replace", path: ["name"], value: "never its name" }] })
+    expect(elsewhere).toMatchObject({ ok: false, error: { code: "invalid-patch", message: expect.stringContaining("way back") } })
+    expect(openJob(store, id)!.head).toBe(head)
+  })
+
+  test("a revision that is known already, of this job or another, is a conflict", () => {
+    const [id, other] = [createJob(store, demoJobs()[2]!, NOW), createJob(store, demoJobs()[1]!, NOW)]
+    const open = openJob(store, id)!
+    const { change } = revision(open.document, open.head, setName("another"))
+    expect(applyChanges(store, id, [change], NOW)).toMatchObject({ ok: true })
+    const there = openJob(store, other)!
+    const again = revision(there.document, there.head, setName("a third")).change
+    if (again.kind !== "edit" || change.kind !== "edit") throw new Error("These are edits.")
+    const doubled: Change = { kind: "edit", revision: { ...again.revision, id: change.revision.id } }
+    expect(applyChanges(store, other, [doubled], NOW)).toMatchObject({ ok: false, error: { code: "conflict" } })
+  })
+
   test("a change that makes no job is refused", () => {
     const { head } = openJob(store, id)!
     const spoil = (path: (string | number)[], value: unknown) =>

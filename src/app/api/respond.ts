@@ -1,6 +1,7 @@
 import type * as z from "zod"
 import type { Outcome, Fault } from "../../schema/outcome"
 import { check } from "../../schema/parse"
+import { storeTrouble } from "../../store/trouble"
 
 /** Greatest body of a request, bytes: a job file and what is around it. */
 const LARGEST_BODY = 4_200_000
@@ -12,12 +13,36 @@ const STATUS: Record<string, number> = {
   "not-allowed": 403,
   "wrong-passphrase": 401,
   "too-many-tries": 429,
+  "disk-full": 507,
+  "store-read-only": 503,
+  "store-busy": 503,
+  "store-broken": 503,
+  "calculator-busy": 503,
+  "took-too-long": 503,
+  "too-much-work": 422,
+  fault: 500,
 }
+
+/** Seconds after which it is worth to ask again. */
+const RETRY_AFTER: Record<string, number> = { "store-busy": 2, "calculator-busy": 2, "too-many-tries": 60 }
 
 /** An error as every route answers it. */
 export function refuse(error: Fault): Response {
-  return Response.json({ error }, { status: STATUS[error.code] ?? 400 })
+  const wait = RETRY_AFTER[error.code]
+  return Response.json({ error }, { status: STATUS[error.code] ?? 400, headers: wait ? { "retry-after": String(wait) } : {} })
 }
+
+/** A route that always answers with words: what is wrong with the store has its own, and a fault of the program says that it is one. */
+export const answering =
+  <A extends unknown[]>(route: (...args: A) => Response | Promise<Response>) =>
+  async (...args: A): Promise<Response> => {
+    try {
+      return await route(...args)
+    } catch (error) {
+      console.error(error)
+      return refuse(storeTrouble(error) ?? { code: "fault", path: [], message: "Pelzhaus itself has failed at this; nothing was stored." })
+    }
+  }
 
 export const notFound = () => refuse({ code: "not-found", path: [], message: "This job is not on the shelf." })
 

@@ -2,13 +2,13 @@ import { KNOWN } from "../../../edit/known"
 import { readJob } from "../../../schema/job/read-job"
 import { store } from "../../../store/current"
 import { createJob } from "../../../store/jobs"
-import { now, readBody, refuse } from "../respond"
+import { answering, now, readBody, refuse } from "../respond"
 
 /** Puts a job on the shelf: a new one, or the text of a job file. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answering(async (request: Request): Promise<Response> => {
   const body = await readBody(request)
   if (!body.ok) return refuse(body.error)
   const job = readJob(body.value, KNOWN)
   if (!job.ok) return refuse(job.error)
   return Response.json({ id: createJob(store(), job.value, now()) }, { status: 201 })
-}
+})

@@ -1,7 +1,8 @@
+import { answering } from "../respond"
 import { store } from "../../../store/current"
 import { listKept } from "../../../store/kept"
 
 /** Build-ups and own materials on the shelf. */
-export function GET(): Response {
+export const GET = answering((): Response => {
   return Response.json(listKept(store()))
-}
+})

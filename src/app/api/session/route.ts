@@ -1,11 +1,11 @@
 import * as z from "zod"
 import { COOKIE, isPassphrase, LASTS, mayTry, newSession, passphrase } from "../../../server/session"
-import { readChecked, refuse } from "../respond"
+import { answering, readChecked, refuse } from "../respond"
 
 const Entry = z.strictObject({ passphrase: z.string().max(1000) })
 
 /** Lets in whoever knows the passphrase. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answering(async (request: Request): Promise<Response> => {
   if (!passphrase()) return Response.json({})
   // All tries count together: behind a proxy every caller may show the same address or a forged one.
   if (!(await mayTry("anyone"))) return refuse({ code: "too-many-tries", path: [], message: "Too many tries; wait a minute." })
@@ -16,4 +16,4 @@ export async function POST(request: Request): Promise<Response> {
   const secure = request.headers.get("x-forwarded-proto") === "https" ? "; Secure" : ""
   const cookie = `${COOKIE}=${await newSession()}; Path=/; Max-Age=${LASTS}; HttpOnly; SameSite=Strict${secure}`
   return Response.json({}, { headers: { "set-cookie": cookie } })
-}
+})

@@ -1,11 +1,11 @@
-import { OPERATIONS, readInput, runOperation } from "../../../../operations/registry"
-import { readBody, refuse } from "../../respond"
+import { OPERATIONS } from "../../../../operations/registry"
+import { calculate } from "../../../../server/calculator"
+import { answering, readBody, refuse } from "../../respond"
 
-/** The calculator over the network: the same operations, the same answers, the same errors as on the command line. */
-export async function POST(request: Request, { params }: { params: Promise<{ operation: string }> }): Promise<Response> {
+/** The calculator over the network: the same operations, answers and errors as on the command line, worked out in threads of their own. */
+export const POST = answering(async (request: Request, { params }: { params: Promise<{ operation: string }> }): Promise<Response> => {
   const { operation: name } = await params
-  const operation = OPERATIONS.get(name)
-  if (!operation)
+  if (!OPERATIONS.has(name))
     return refuse({
       code: "not-found",
       path: [],
@@ -13,7 +13,6 @@ export async function POST(request: Request, { params }: { params: Promise<{ ope
     })
   const body = await readBody(request)
   if (!body.ok) return refuse(body.error)
-  const input = readInput(body.value)
-  const outcome = input.ok ? runOperation(operation, input.value) : input
-  return outcome.ok ? Response.json(outcome.value) : refuse(outcome.error)
-}
+  const outcome = await calculate({ operation: name, text: body.value }, request.signal)
+  return outcome.ok ? new Response(outcome.value, { headers: { "content-type": "application/json" } }) : refuse(outcome.error)
+})

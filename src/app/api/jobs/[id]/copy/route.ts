@@ -1,8 +1,8 @@
 import { store } from "../../../../../store/current"
 import { copyJob } from "../../../../../store/jobs"
-import { notFound, now } from "../../../respond"
+import { answering, notFound, now } from "../../../respond"
 
-export async function POST(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export const POST = answering(async (_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> => {
   const id = copyJob(store(), (await params).id, now())
   return id ? Response.json({ id }, { status: 201 }) : notFound()
-}
+})

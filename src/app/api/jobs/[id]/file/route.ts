@@ -1,9 +1,9 @@
 import { store } from "../../../../../store/current"
 import { documentAt, headOf } from "../../../../../store/revisions"
-import { notFound } from "../../../respond"
+import { answering, notFound } from "../../../respond"
 
 /** The job as a file to keep or to hand on. */
-export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export const GET = answering(async (_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> => {
   const head = headOf(store(), (await params).id)
   if (head === null) return notFound()
   const job = documentAt(store(), head)
@@ -14,4 +14,4 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
       "content-disposition": `attachment; filename="job.pelz.json"; filename*=UTF-8''${name}.pelz.json`,
     },
   })
-}
+})

@@ -1,0 +1,43 @@
+import { availableParallelism } from "node:os"
+import { join } from "node:path"
+import { Piscina } from "piscina"
+import type { Outcome } from "../schema/outcome"
+import type { Call } from "./calc-worker"
+
+/** A call that takes longer is ended, ms. */
+const LONGEST = 20_000
+/** Calls that may wait for a thread. */
+const MOST_WAITING = 16
+
+const holder = globalThis as { pelzhausCalculator?: Piscina<Call, Outcome<string>> }
+
+/** Threads that calculate; one core is left for those who open and save jobs. */
+const threads = (): Piscina<Call, Outcome<string>> =>
+  (holder.pelzhausCalculator ??= new Piscina({
+    filename: join(process.cwd(), "src", "server", "calc-worker.ts"),
+    execArgv: ["--import", "tsx"],
+    minThreads: 0,
+    maxThreads: Math.max(1, availableParallelism() - 1),
+    maxQueue: MOST_WAITING,
+    idleTimeout: 600_000,
+  }))
+
+/**
+ * Works out a call of the calculator without holding anybody up.
+ * @param gone the caller has left: what was begun for it ends
+ * @returns the answer as JSON text, or why there is none
+ */
+export async function calculate(call: Call, gone: AbortSignal): Promise<Outcome<string>> {
+  const late = AbortSignal.timeout(LONGEST)
+  try {
+    return await threads().run(call, { signal: AbortSignal.any([gone, late]) })
+  } catch (error) {
+    if (late.aborted)
+      return refused("took-too-long", `It took longer than ${LONGEST / 1000} s and was ended; ask for less, or run it on the command line.`)
+    if (gone.aborted) return refused("gone", "Nobody waits for this any more.")
+    if (/queue|limit/i.test((error as Error).message)) return refused("calculator-busy", "The calculator is busy; try again in a moment.")
+    throw error
+  }
+}
+
+const refused = (code: string, message: string): Outcome<string> => ({ ok: false, error: { code, path: [], message } })
