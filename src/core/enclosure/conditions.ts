@@ -21,8 +21,10 @@ export interface Conditions {
   station: ClimateStation
   winter: Condition
   summer: Condition
-  /** °C, of the ground's year */
+  /** °C, of the ground's year, of its coldest month, and of the month of the hottest day */
   annualMean: number
+  coldestMonth: number
+  summerMonth: number
 }
 
 /** Design conditions of a job: what was typed in the brief, else the station's. */
@@ -37,6 +39,9 @@ export const conditionsOf = ({ indoors, outdoors, station }: Brief, shell: Shell
     ),
   )
 
+/** The month of the clear design day. */
+const JULY = 6
+
 const designConditions = memoised(
   (indoors: Brief["indoors"], outdoors: Brief["outdoors"], stationId: string, exposed: boolean): Conditions => {
     const station = climateStationOf(stationId)
@@ -46,6 +51,8 @@ const designConditions = memoised(
       winter: { inside: indoors.winter, outside: outdoors.winter ?? station.winter, windSpeed: windSpeed("winter") },
       summer: { inside: indoors.summer, outside: outdoors.summer ?? station.summer, windSpeed: windSpeed("summer") },
       annualMean: annualMean(station),
+      coldestMonth: Math.min(...station.monthlyTemperature),
+      summerMonth: station.monthlyTemperature[JULY]!,
     }
   },
 )

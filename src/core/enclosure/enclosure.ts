@@ -8,7 +8,7 @@ import { facesOf } from "../shell/faces"
 import { boxSkin } from "../shell/floor-boxes"
 import type { Linings } from "../shell/linings"
 import { type Misfit, misfits } from "../shell/opening-fit"
-import { type ClearInside, clearInside, floorRise, skinAgainstCube } from "../shell/size"
+import { type ClearInside, clearInside, floorRise, skinAgainstCube, volumeOf } from "../shell/size"
 import { type Conditions, conditionsOf } from "./conditions"
 import { edgeBridges } from "./edge-bridge"
 import type { HeatPath } from "./heat-path"
@@ -73,7 +73,7 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
     leaks: () => leaksOf(state, enclosure.surfaces),
     linings: () => liningsOf(state),
     clear: () => clearInside(shell.form, enclosure.linings, boxes, floorRise(shell)),
-    volume: () => enclosure.leaks.volume,
+    volume: () => volumeOf(shell.form, boxes),
     clearVolume: () => clearVolume(shell.form, enclosure.linings, boxes),
     skinArea: () => sum(facesOf(shell).map((face) => face.area)) + sum(boxes.map(boxSkin)),
     skinAgainstCube: () => skinAgainstCube(facesOf(shell), enclosure.volume),

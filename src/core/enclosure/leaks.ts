@@ -3,13 +3,15 @@ import type { AirState, Season } from "../../schema/quantity"
 import { infiltration } from "../airflow/infiltration"
 import { adjacentAir } from "./adjacent"
 import type { Condition } from "./conditions"
-import { greatestHeight, volumeOf } from "../shell/size"
+import { clearVolume } from "../shell/clear-volume"
+import { greatestHeight } from "../shell/size"
+import { liningsOf } from "./linings"
 import type { SurfaceFigures } from "./surface-figures"
 import type { JobState } from "./job-state"
 
 /** What of an enclosure its leaks depend on: the same at every hour. */
 export interface Leaks extends Leakage {
-  /** m³ */
+  /** m³ between the linings: what air changes refer to. @see EN ISO 9972:2015, 6.1.1 (internal volume) */
   volume: number
   /** m, from the lowest to the highest leak */
   height: number
@@ -18,12 +20,13 @@ export interface Leaks extends Leakage {
 }
 
 /** Leaks of an enclosure: from outdoors where any face but the floor sees them, else from the largest space around. */
-export function leaksOf({ shell, variant }: JobState, surfaces: readonly SurfaceFigures[]): Leaks {
+export function leaksOf(state: JobState, surfaces: readonly SurfaceFigures[]): Leaks {
+  const { shell, variant } = state
   const around = surfaces.filter(({ face }) => face.part !== "floor")
   const open = around.some((figures) => figures.adjacent.kind === "outdoors")
   return {
     ...variant.leakage,
-    volume: volumeOf(shell.form, Object.values(shell.boxes)),
+    volume: Math.max(0.001, clearVolume(shell.form, liningsOf(state), Object.values(shell.boxes))),
     height: greatestHeight(shell.form),
     from: open ? null : around.reduce((best, figures) => (figures.face.area > best.face.area ? figures : best)),
   }

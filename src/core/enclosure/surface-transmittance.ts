@@ -4,6 +4,7 @@ import type { SlabEdge } from "../../schema/job/build-up"
 import type { OwnMaterials } from "../../schema/job/job"
 import { declaredResistance } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import { externalPeriodicCoefficient, type GroundCoefficients } from "../ground/monthly-flow"
 import { SOIL_CONDUCTIVITY, slabOnGround } from "../ground/slab"
 import { materialOf, withOwnMaterials } from "../material/catalogue"
 import { sum } from "../numeric/sum"
@@ -24,7 +25,7 @@ export interface SurfaceTransmittance {
   /** Of the whole surface in the worst night, and past the lighter film of a hot afternoon, W/(m²·K). */
   transmittance: number
   summerTransmittance: number
-  ground: (Noted<GroundOutput> & Pick<GroundInput, "edge">) | null
+  ground: (Noted<GroundOutput> & Pick<GroundInput, "edge"> & GroundCoefficients) | null
   notes: Note[]
 }
 
@@ -34,8 +35,7 @@ export interface SlabSurroundings {
   wallThickness: number
 }
 
-const VENTED =
-  "What lies outside its vented air space counts by ISO 6946, 6.9; the sun on it is counted as if it lay on what is behind, on the safe side."
+const VENTED = "What lies outside its vented air space counts by ISO 6946, 6.9; of the sun on it, what the warm skin radiates inward."
 const INSULATING = "Members conduct less than what lies between them: with them the face loses less than beside them."
 
 /** Transmittances of a surface by season. */
@@ -79,7 +79,8 @@ function onGround(
   const floorResistance = Math.max(0, 1 / winter.uValue - INDOOR_RESISTANCE[heatFlowDirection(tilt, true)] - winterFilm)
   const edge = slabEdge ? { edge: edgeOf(slabEdge, materials) } : {}
   const floor = { area, ...slab, soilConductivity: SOIL_CONDUCTIVITY, floorResistance, rsi: 0.17, rse: 0.04, ...edge }
-  return { ...slabOnGround(floor), ...edge }
+  const slabFigures = slabOnGround(floor)
+  return { ...slabFigures, ...edge, periodicCoefficient: externalPeriodicCoefficient(floor, slabFigures.equivalentThickness) }
 }
 
 function edgeOf({ kind, reach, thickness, material }: SlabEdge, materials: OwnMaterials): NonNullable<GroundInput["edge"]> {

@@ -3,12 +3,15 @@ import { humidityRatioOf, vapourPressureAt } from "../air/moist-air"
 import { type DesignHour, summerDesignDay } from "../climate/design-day"
 import type { Conditions } from "../enclosure/conditions"
 import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission } from "./transmission"
+import { groundFlow } from "../ground/monthly-flow"
 import { sum } from "../numeric/sum"
 import { STANDARD_PRESSURE } from "../quantity/constants"
+import { heatFlowDirection } from "../assembly/surface-resistance"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
 import { place } from "../enclosure/place"
 import type { HeatPart, SteadyEnclosure } from "./heat-loss"
+import { ventedSunFilms } from "./vented-skin"
 import { pathLoss } from "../enclosure/heat-path"
 import { leakingAir, type Leaks } from "../enclosure/leaks"
 
@@ -91,14 +94,18 @@ function faceHour(figures: SurfaceFigures, weather: DesignHour, conditions: Cond
   const { hour } = weather
   const indoors = conditions.summer.inside.temperature
   if (figures.ground) {
-    const heat = figures.ground.heatTransferCoefficient * (conditions.annualMean - indoors)
+    const heat = -groundFlow(figures.ground, indoors, conditions.annualMean, conditions.summerMonth)
     return { hour, irradiance: 0, skin: conditions.annualMean, heat }
   }
   const irradiance = irradianceOn(figures, weather)
   const beyond = temperatureBeyond(figures, "summer", indoors, weather.temperature)
-  const solAir = solAirTemperature(beyond, figures.absorptance, irradiance, figures.summerFilm)
-  const flux = figures.summerTransmittance * (solAir - indoors)
-  return { hour, irradiance, skin: solAir - flux * figures.summerFilm, heat: flux * figures.netArea }
+  const { absorptance, summerFilm, summerTransmittance } = figures
+  const solAirPast = (film: number) => solAirTemperature(beyond, absorptance, irradiance, film)
+  const open = 1 - figures.layers[0]!.effectiveShare
+  const vented = ventedSunFilms(summerTransmittance, summerFilm, heatFlowDirection(figures.face.tilt, false))
+  const flux = summerTransmittance * (solAirPast((1 - open) * summerFilm + open * vented.behind) - indoors)
+  const skin = (1 - open) * (solAirPast(summerFilm) - flux * summerFilm) + open * solAirPast(vented.skin)
+  return { hour, irradiance, skin, heat: flux * figures.netArea }
 }
 
 /** Sun on a face, W/m²; none where it does not see the sky. */

@@ -1,7 +1,8 @@
-import { airLeakageHeat, ANNUAL_TEMPERATURE_FACTOR, transmission } from "./transmission"
+import { airLeakageHeat, transmission } from "./transmission"
 import { type Place, place } from "../enclosure/place"
+import { groundFlow } from "../ground/monthly-flow"
 import { sum } from "../numeric/sum"
-import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import { temperatureBeyond } from "../enclosure/surface-figures"
 import type { Enclosure } from "../enclosure/enclosure"
 import { pathLoss } from "../enclosure/heat-path"
 import { type LeakingAir, leakingAir } from "../enclosure/leaks"
@@ -26,7 +27,7 @@ export interface HeatLoss {
 
 /**
  * Steady heat loss on the worst night: through faces, openings, edges and leaks; no sun, nobody inside.
- * @see EN 12831-1:2017, 6.3 (transmission), with infiltration of ASHRAE Fundamentals 2017, ch. 16
+ * @see EN 12831-1:2017, 6.3 (transmission); the ground by ISO 13370 in its coldest month; with infiltration of ASHRAE Fundamentals 2017, ch. 16
  */
 export function heatLoss({ surfaces, countedPaths, leaks, conditions }: SteadyEnclosure): HeatLoss {
   const { inside, outside } = conditions.winter
@@ -38,7 +39,9 @@ export function heatLoss({ surfaces, countedPaths, leaks, conditions }: SteadyEn
         kind: "surface",
         place: place.surface(figures.id),
         name: figures.name,
-        heat: faceLoss(figures, difference, inside.temperature - conditions.annualMean),
+        heat: figures.ground
+          ? groundFlow(figures.ground, inside.temperature, conditions.annualMean, conditions.coldestMonth)
+          : transmission(figures.netArea, figures.transmittance, difference),
       },
       ...figures.closures.map(({ place, name, area, uValue }): HeatPart => {
         return { kind: "opening", place, name, heat: transmission(area, uValue, difference) }
@@ -59,14 +62,4 @@ export function heatLoss({ surfaces, countedPaths, leaks, conditions }: SteadyEn
     heat: airLeakageHeat(air.flow, inside.temperature - air.from.temperature),
   })
   return { total: sum(parts.map((part) => part.heat)), parts, air }
-}
-
-/**
- * Heat through one face.
- * @param difference indoors over what is beyond it, K
- * @param groundDifference indoors over the year's mean, K
- */
-export function faceLoss(figures: SurfaceFigures, difference: number, groundDifference: number): number {
-  if (figures.ground) return figures.ground.heatTransferCoefficient * ANNUAL_TEMPERATURE_FACTOR * groundDifference
-  return transmission(figures.netArea, figures.transmittance, difference)
 }

@@ -1,4 +1,3 @@
-import { ANNUAL_TEMPERATURE_FACTOR } from "./transmission"
 import { AIR_DENSITY, AIR_SPECIFIC_HEAT } from "../quantity/constants"
 import { type Factor, factor, input, quantityOf, type Source, type Working, workingLine, type WorkingLine } from "../working"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
@@ -11,10 +10,10 @@ type Lost = Pick<Enclosure, "conditions" | "surfaces" | "paths"> & { loss: HeatL
 
 /** How the heat loss of the worst night was got. */
 export function heatLossWorking(ledger: Lost): Working {
-  const { winter, annualMean } = ledger.conditions
+  const { winter, annualMean, coldestMonth } = ledger.conditions
   const indoors = winter.inside.temperature
-  const lines = ledger.loss.parts.map(({ kind, place: at, name, heat }): WorkingLine => {
-    const product = (from: Source, factors: Factor[], words = name) => workingLine(words, ["power", heat], from, factors)
+  const lines = ledger.loss.parts.flatMap(({ kind, place: at, name, heat }): WorkingLine | WorkingLine[] => {
+    const product = (from: Source, factors: Factor[]) => workingLine(name, ["power", heat], from, factors)
     if (kind === "air")
       return product({ of: "build-up" }, [
         factor("ρ·c·q", "conductance", AIR_DENSITY * AIR_SPECIFIC_HEAT * ledger.loss.air.flow),
@@ -33,12 +32,15 @@ export function heatLossWorking(ledger: Lost): Working {
     const closure = closing(figures)
     if (closure) return product({ ...from, of: "shell" }, through(closure.area, closure.uValue))
     if (!figures.ground) return product(from, through(figures.netArea, figures.transmittance))
-    const ground = [
-      factor("H", "conductance", figures.ground.heatTransferCoefficient),
-      factor("f", "ratio", ANNUAL_TEMPERATURE_FACTOR),
-      factor("ΔT", "temperatureDifference", indoors - annualMean),
+    const into = (words: string, conductance: number, difference: number) =>
+      workingLine(`${name}, ${words}`, ["power", conductance * difference], from, [
+        factor("H", "conductance", conductance),
+        factor("ΔT", "temperatureDifference", difference),
+      ])
+    return [
+      into("into the ground over the year", figures.ground.heatTransferCoefficient, indoors - annualMean),
+      into("by its edge, the coldest month", figures.ground.periodicCoefficient, annualMean - coldestMonth),
     ]
-    return product(from, ground, `${name}, into the ground`)
   })
   return {
     title: "Heat lost on the worst night",
@@ -52,7 +54,8 @@ export function heatLossWorking(ledger: Lost): Working {
       input("Air changes by leaks", "airChanges", ledger.loss.air.ach, "build-up"),
     ],
     method: "Steady flow: nobody inside, no sun, everything at rest. Faces are measured over all; ψ of an edge makes up for that.",
-    source: "EN 12831-1:2017, 6.3; ψ by ISO 10211:2017; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017",
+    source:
+      "EN 12831-1:2017, 6.3; ψ by ISO 10211:2017; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017, the edge's swing by its annex on monthly rates",
     notes: ledger.surfaces.flatMap(({ name, notes }) => notes.map(({ code, text }) => ({ code, text: `${name}: ${text}` }))),
   }
 }

@@ -40,9 +40,3 @@ export function airLeakageHeat(flow: number, difference: number): number {
 export function airLeakageLatentHeat(flow: number, humidityDifference: number): number {
   return AIR_DENSITY * 2.501e6 * flow * Math.max(0, humidityDifference)
 }
-
-/**
- * Factor on the flow into the ground for the ground's own winter swing, beside that against the yearly mean.
- * @see EN 12831-1:2017, 6.3.2.5, f_θann
- */
-export const ANNUAL_TEMPERATURE_FACTOR = 1.45

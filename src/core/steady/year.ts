@@ -2,6 +2,7 @@ import { DAYS_IN_MONTH } from "../climate/design-day"
 import type { AirState, Season } from "../../schema/quantity"
 import type { Condition } from "../enclosure/conditions"
 import { airLeakageHeat, transmission } from "./transmission"
+import { groundFlow } from "../ground/monthly-flow"
 import { sum } from "../numeric/sum"
 import { temperatureBeyond } from "../enclosure/surface-figures"
 import { pathLoss } from "../enclosure/heat-path"
@@ -46,7 +47,7 @@ function steadyFlow({ surfaces, countedPaths, leaks, conditions }: SteadyEnclosu
   const skin = surfaces.map((figures) => {
     const difference = indoors - temperatureBeyond(figures, season, indoors, condition.outside.temperature)
     const face = figures.ground
-      ? figures.ground.heatTransferCoefficient * (indoors - conditions.annualMean)
+      ? groundFlow(figures.ground, indoors, conditions.annualMean, condition.outside.temperature)
       : transmission(figures.netArea, figures.transmittance, difference)
     return face + sum(figures.closures.map(({ area, uValue }) => transmission(area, uValue, difference)))
   })

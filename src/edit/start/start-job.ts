@@ -1,7 +1,7 @@
 import { type Brief, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, NO_BREAKS, type Variant } from "../../schema/job/job"
 import type { Assembly } from "../../schema/job/build-up"
 import type { Form } from "../../schema/job/form"
-import type { FaceId, Opening, Shell } from "../../schema/job/shell"
+import type { FaceId, Opening, Shell, Space } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
 import { SERVICE, WORTH } from "../brief-edits"
 import { opening } from "./openings"
@@ -111,9 +111,16 @@ export function startVariant(school: School, form: Form, ach50: number): Variant
   }
 }
 
+/**
+ * A van's cab beyond the bulkhead, unheated: 2.2 m² of single glass at 5.8, 9 m² of bare sheet at 1/(0.13 + 0.04) W/(m²·K), and 3 m³ of air
+ * changed five times an hour at 0.34 Wh/(m³·K) lose 13 + 53 + 5 W/K, rounded.
+ */
+const CAB: Space = { kind: "unheated", name: "Cab", conductance: 70 }
+
 /** A shell of a form with nothing measured on it yet. */
 export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "floor" | "openings" | "indoors">): Shell {
   const around = FACES[form.kind].filter((face) => indoors && face !== "floor")
+  const cab = form.kind === "van"
   return {
     form,
     azimuth: 180,
@@ -124,8 +131,8 @@ export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "
     boxes: {},
     notches: {},
     penetrations: {},
-    spaces: indoors ? { around: { kind: "open", name: "Building around it" } } : {},
-    against: Object.fromEntries(around.map((face) => [face, "around"])),
+    spaces: { ...(indoors && { around: { kind: "open", name: "Building around it" } }), ...(cab && { cab: CAB }) },
+    against: { ...Object.fromEntries(around.map((face) => [face, "around"])), ...(cab && { front: "cab" }) },
     readings: {},
     levels: {},
     fits: {},
