@@ -80,8 +80,8 @@ describe("what stands in the way", () => {
     const short = 1.95 - ledger(tern).clear.standing
     expect(words(tern)).toEqual([`height short by ${Math.round(short * 1000)}\u00a0mm`])
     expect(words(tern, "inch-pound")[0]).toMatch(/^height short by \d+ \d+\/\d+"$/)
-    expect(words(nettle)).toEqual(["left wall wets on the worst afternoon"])
-    expect(words(larkspur)[0]).toMatch(/^loses \d+\sW more than the plant gives$/)
+    expect(words(nettle)).toEqual(["left wall: wets in summer"])
+    expect(words(larkspur)[1]).toMatch(/^loses \d+\sW more than the plant gives$/)
     expect(words(barn)[0]).toMatch(/^gains \d\u00a0\d+\sW more than the plant takes out$/)
   })
 

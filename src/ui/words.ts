@@ -4,7 +4,7 @@ import type { Writing } from "./writing/writing"
 /** What stands in a job's way, in words. */
 export function obstacleWords(obstacle: Obstacle, { write }: Writing): string {
   if (obstacle.kind === "misfit") return obstacle.message
-  if (obstacle.kind === "damp") return `${obstacle.face.toLowerCase()} ${obstacle.words}`
+  if (obstacle.kind === "damp") return `${obstacle.face.toLowerCase()}: ${obstacle.words}`
   const by = write(obstacle.quantity, obstacle.by)
   return {
     height: `height short by ${by}`,

@@ -1,6 +1,7 @@
 import type { Limits } from "../../schema/job/job"
 import type { Kind } from "../quantity/measure"
 import { HEADLINES, overLimit } from "./headlines"
+import { isDry } from "../moisture/damp-verdict"
 import type { Ledger } from "./ledger"
 
 /** A limit of the brief that is not kept, or another reason why the job cannot stand as it is. */
@@ -13,8 +14,7 @@ export type Obstacle =
 export function inTheWay(ledger: Ledger, limits: Limits): Obstacle[] {
   const misfits = ledger.misfits.map(({ message }): Obstacle => ({ kind: "misfit", message }))
   const { verdict } = ledger.moisture[ledger.wettest.id]
-  const damp: Obstacle[] =
-    verdict.state === "dry" || verdict.state === "convection" ? [] : [{ kind: "damp", face: ledger.wettest.name, words: verdict.words }]
+  const damp: Obstacle[] = isDry(verdict) ? [] : [{ kind: "damp", face: ledger.wettest.name, words: verdict.words }]
   const broken = HEADLINES.flatMap((headline): Obstacle[] => {
     const by = overLimit(headline, ledger, limits)
     return by === null ? [] : [{ kind: "limit", limit: headline.limit!, quantity: headline.kind, by }]

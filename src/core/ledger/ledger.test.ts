@@ -121,7 +121,8 @@ describe("the ledger", () => {
 
   test("each demo job has the flaw that it was given", () => {
     const obstacles = (job: Job) => inTheWay(ledger(job), job.brief.limits).map((one) => (one.kind === "limit" ? one.limit : one.kind))
-    expect(obstacles(larkspur)).toEqual(["loss"])
+    // Its doors can mould; once the ribs are solved it is frost on them that speaks for it.
+    expect(obstacles(larkspur)).toEqual(["damp", "loss"])
     expect(obstacles(nettle)).toEqual(["damp"])
     expect(obstacles(tern)).toEqual(["height"])
     expect(obstacles(barn)).toEqual(["gain"])

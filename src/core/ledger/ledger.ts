@@ -5,7 +5,7 @@ import type { SurfaceId } from "../enclosure/surface"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { lazily } from "../lazily"
 import { dampRank } from "../moisture/damp-verdict"
-import { type MoistureCheck, moistureCheck } from "../moisture/moisture-check"
+import { checkMoisture, type MoistureCheck } from "../moisture/surface-verdict"
 import { sum } from "../numeric/sum"
 import { type Task, task } from "../results/calculation"
 import { DETAIL } from "../results/detail-results"
@@ -46,9 +46,7 @@ export function ledgerOf(state: JobState, solved: SolvedDetails = UNSOLVED): Led
       weight: () => sum(ledger.bill.map(({ mass }) => mass)),
       money: () => sum(ledger.bill.map(({ price }) => price)),
       moisture: () =>
-        Object.fromEntries(
-          enclosure.surfaces.map((surface) => [surface.id, moistureCheck(surface, enclosure.conditions)]),
-        ) as Ledger["moisture"],
+        Object.fromEntries(enclosure.surfaces.map((surface) => [surface.id, checkMoisture(surface, enclosure)])) as Ledger["moisture"],
       wettest: () => {
         const rank = ({ id }: SurfaceFigures) => dampRank(ledger.moisture[id].verdict)
         return enclosure.surfaces.reduce((worst, surface) => (rank(surface) > rank(worst) ? surface : worst))

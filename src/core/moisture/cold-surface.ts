@@ -4,7 +4,8 @@ import { vapourPressureAt } from "../air/moist-air"
 import type { DetailFigures } from "../conduction/detail"
 import { adjacentAir } from "../enclosure/adjacent"
 import { type Conditions, governingSeason } from "../enclosure/conditions"
-import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import { canMould, factorPast, MOULD_RESISTANCE } from "./mould"
 
 /** The coldest place on the warm side of a detail: indoors in winter, outdoors of what is cooled. */
 export interface ColdSurface {
@@ -16,6 +17,8 @@ export interface ColdSurface {
   dewPoint: number | null
   /** Water, or below 0 °C frost, gathers on it. */
   wet: "sweats" | "frost" | null
+  /** In the mean of the coldest month it passes 80 % humidity. */
+  moulds: boolean
   /** The airs on both sides, °C. */
   inside: number
   beyond: number
@@ -34,11 +37,12 @@ export function drivingAirs(
 /** Where the surfaces of a bridge stand between outdoors, 0, and indoors, 1. */
 type Surfaces = Pick<DetailFigures, "coldestInside" | "warmestOutside">
 
-/** Where a bridge of a face is coldest on its warm side, in the season that drives most heat. */
+/** Where a bridge of a face is coldest on its warm side, in the season that drives most heat. @param film of the mould check, m²·K/W */
 export function coldSurface(
-  face: Pick<SurfaceFigures, "adjacent" | "transferFromInside">,
+  face: Pick<SurfaceFigures, "adjacent" | "transferFromInside" | "lineFilms">,
   solved: Surfaces,
   conditions: Conditions,
+  film: number = MOULD_RESISTANCE.opaque,
 ): ColdSurface {
   const { season, inside, beyond } = drivingAirs(face, conditions)
   const warmInside = inside.temperature >= beyond.temperature
@@ -53,6 +57,11 @@ export function coldSurface(
     temperature,
     dewPoint: dew,
     wet: wet ? (temperature < 0 ? "frost" : "sweats") : null,
+    moulds: canMould(
+      factorPast(solved.coldestInside, face.lineFilms.inside, film),
+      conditions.winter.inside,
+      temperatureBeyond(face, "winter", conditions.winter.inside.temperature, conditions.coldestMonth),
+    ),
     inside: inside.temperature,
     beyond: beyond.temperature,
   }

@@ -8,6 +8,7 @@ import { sum } from "../numeric/sum"
 import { AIR_VAPOUR_PERMEABILITY } from "../quantity/constants"
 import { INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { layerResistance } from "../assembly/thermal-transmittance"
+import { trappedWaterRate } from "./trapped-water"
 
 /** Side from which vapour comes, or neither where both airs hold the same. */
 export type Side = "inside" | "outside" | "neither"
@@ -24,13 +25,9 @@ export interface CondensationPlane {
   excess: number
   /** Water gathering there while the condition lasts, kg/(m²·s); 0 for a leak, whose water depends on the gap. */
   rate: number
+  /** So much would do no harm in a cold season, by what it lies on, kg/(m²·s). */
+  bearable: number
 }
-
-/**
- * Rate below which wetting by diffusion is a trace: that which would gather 0.5 kg/m² in a 90-day winter, kg/(m²·s).
- * @see DIN 4108-3:2018, 5.2.2 (limit at faces that take up no water), spread over its 90 days
- */
-export const TRACE = 0.5 / (90 * 86_400)
 
 /** What the steady temperature and vapour lines say of one season. */
 export interface DampAssessment {
@@ -87,8 +84,8 @@ export function dampAssessment(
   const warmSide = sideOf(inside.temperature, outside.temperature)
   const wetSide = sideOf(indoor, outdoor)
   const dew = dewPoint(Math.max(indoor, outdoor))
-  const wettest = wettestPlane(profile, fine)
-  const exfiltrationWets = dew === null || wetSide === "neither" ? null : firstColdJoint(interfaces, wetSide, dew)
+  const wettest = wettestPlane(profile, fine, layers)
+  const exfiltrationWets = dew === null || wetSide === "neither" ? null : firstColdJoint(interfaces, layers, wetSide, dew)
   return {
     inside,
     outside,
@@ -130,15 +127,18 @@ function divided(path: Required<Path>): Divided {
   }
 }
 
-function wettestPlane(profile: readonly Interface[], { path, layerAt }: Divided): CondensationPlane | null {
+/** The plane within the build-up at which most gathers beside what may. */
+function wettestPlane(profile: readonly Interface[], { path, layerAt }: Divided, layers: readonly BuiltLayer[]): CondensationPlane | null {
   let worst: CondensationPlane | null = null
   profile.forEach((plane, i) => {
     const excess = plane.vapourPressure! / plane.saturationPressure
     // The surfaces themselves belong to the look at sweating faces.
     if (i === 0 || i === profile.length - 1 || excess <= 1 + 1e-9) return
-    if (worst !== null && excess <= worst.excess) return
     const rate = wettingRate(profile, path.airLayers, i)
-    worst = { depth: plane.depth, temperature: plane.temperature, layer: layerAt[i]!, excess, rate }
+    const layer = layerAt[i]!
+    const bearable = trappedWaterRate(layers[layerAt[i - 1]!], layers[layer])
+    if (worst === null || rate / bearable > worst.rate / worst.bearable)
+      worst = { depth: plane.depth, temperature: plane.temperature, layer, excess, rate, bearable }
   })
   return worst
 }
@@ -155,14 +155,27 @@ function wettingRate(profile: readonly Interface[], airLayers: readonly number[]
   return outside + inside
 }
 
-/** Air slips past linings and membranes at gaps, so only temperature counts, not the resistance to vapour. */
-function firstColdJoint(interfaces: readonly Interface[], from: Side, dew: number): CondensationPlane | null {
+/**
+ * Air slips past linings and membranes at gaps, so only temperature counts, not the resistance to vapour. Foam that was sprayed in place
+ * sticks to all around it: no air passes it.
+ */
+function firstColdJoint(
+  interfaces: readonly Interface[],
+  layers: readonly BuiltLayer[],
+  from: Side,
+  dew: number,
+): CondensationPlane | null {
   const indices = interfaces.map((_, i) => i).slice(1, -1)
-  const path = from === "inside" ? indices.reverse() : indices
+  const inward = from === "inside"
+  const all = inward ? indices.reverse() : indices
+  // Joint i lies between the layers i − 1 and i.
+  const stop = all.findIndex((i) => layers[inward ? i : i - 1]!.material.application === "sprayed")
+  const path = stop === -1 ? all : all.slice(0, stop)
   const index = path.find((i) => interfaces[i]!.temperature < dew)
   if (index === undefined) return null
   const { depth, temperature, saturationPressure } = interfaces[index]!
-  return { depth, temperature, layer: index, excess: faceOf(interfaces, from).vapourPressure! / saturationPressure, rate: 0 }
+  const bearable = trappedWaterRate(layers[index - 1], layers[index])
+  return { depth, temperature, layer: index, excess: faceOf(interfaces, from).vapourPressure! / saturationPressure, rate: 0, bearable }
 }
 
 const faceOf = (interfaces: readonly Interface[], side: Side): Interface => interfaces.at(side === "inside" ? -1 : 0)!

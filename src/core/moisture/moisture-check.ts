@@ -9,21 +9,29 @@ import { farFilm } from "../enclosure/films"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { memoised } from "../memoised"
 import { type DampAssessment, dampAssessment } from "./damp-assessment"
-import { type DampVerdict, dampVerdict } from "./damp-verdict"
 
 /** The first look at a surface's damp in both seasons. */
-export interface MoistureCheck {
+export interface MoistureLooks {
   winter: DampAssessment
   summer: DampAssessment
-  verdict: DampVerdict
+  /** The means of whole seasons, in which water has time to gather. */
+  lasting: Readonly<Record<Season, LastingLook>>
 }
 
-/** How a surface stands with damp at the design conditions. */
-export function moistureCheck(surface: SurfaceFigures, conditions: Conditions): MoistureCheck {
+/** A look at a condition that lasts. */
+export interface LastingLook {
+  look: DampAssessment
+  /** How long, in cold seasons of 90 days. */
+  seasons: number
+}
+
+/** How a surface stands with damp at the design conditions, beside its members. */
+export function moistureLooks(surface: SurfaceFigures, conditions: Conditions): MoistureLooks {
   const { layers, summerLayers, face, ground, adjacent, transferFromInside } = surface
   if (ground)
-    return verdictOn((season) =>
-      dampOnSoil(season === "winter" ? layers : summerLayers, ground, conditions[season].inside, conditions.annualMean),
+    return inBoth(
+      (season) => dampOnSoil(season === "winter" ? layers : summerLayers, ground, conditions[season].inside, conditions.annualMean),
+      conditions,
     )
   // Only the air of an unheated space depends on other surfaces.
   const unheated = adjacent.kind === "space" && adjacent.space.kind === "unheated"
@@ -38,20 +46,35 @@ const dampBetween = memoised(
     adjacent: Adjacent,
     conditions: Conditions,
     transferFromInside: number,
-  ): MoistureCheck =>
-    verdictOn((season) => {
+  ): MoistureLooks =>
+    inBoth((season, outdoors) => {
       const { inside } = conditions[season]
       const layers = season === "winter" ? winterLayers : summerLayers
-      const outside = adjacentAir(adjacent, season, transferFromInside, inside, conditions[season].outside)
+      const outside = adjacentAir(adjacent, season, transferFromInside, inside, outdoors)
       const direction = heatFlowDirection(tilt, inside.temperature >= outside.temperature)
       const film = outdoorFilm(layers, farFilm(adjacent, direction), direction)
       return dampAssessment(layers, direction, film, inside, outside)
-    }),
+    }, conditions),
 )
 
-function verdictOn(look: (season: Season) => DampAssessment): MoistureCheck {
-  const [winter, summer] = [look("winter"), look("summer")]
-  return { winter, summer, verdict: dampVerdict(winter, summer) }
+function inBoth(look: (season: Season, outdoors: AirState) => DampAssessment, conditions: Conditions): MoistureLooks {
+  const lasting = (season: Season): LastingLook => {
+    const { air, seasons } = lastingAir(season, conditions)
+    return { look: look(season, air), seasons }
+  }
+  return {
+    winter: look("winter", conditions.winter.outside),
+    summer: look("summer", conditions.summer.outside),
+    lasting: { winter: lasting("winter"), summer: lasting("summer") },
+  }
+}
+
+/** Outdoor air of a whole season: the coldest month holds for 90 days, July for as long; a room colder than the year's mean is cooled all year. */
+function lastingAir(season: Season, conditions: Conditions): { air: AirState; seasons: number } {
+  const { coldestMonth, summerMonth, annualMean, summer } = conditions
+  if (season === "winter") return { air: { temperature: coldestMonth, relativeHumidity: 0.8 }, seasons: 1 }
+  if (summer.inside.temperature < annualMean) return { air: { temperature: annualMean, relativeHumidity: 0.8 }, seasons: 365 / 90 }
+  return { air: { temperature: summerMonth, relativeHumidity: 0.75 }, seasons: 1 }
 }
 
 /** Soil is damp all year, and as warm as the year's mean at the far end of the ground's resistance; it is wet anyway, so only what lies above it counts. */

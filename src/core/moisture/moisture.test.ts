@@ -1,8 +1,9 @@
 import { describe, expect, test } from "@jest/globals"
 import { builtLayers } from "../assembly/build-up"
 import { type Assembly, PLAIN_LAYER } from "../../schema/job/build-up"
-import { dampAssessment } from "./damp-assessment"
-import { dampSentence, dampVerdict } from "./damp-verdict"
+import { type DampAssessment, dampAssessment } from "./damp-assessment"
+import { dampSentence, diffusionVerdict, leakVerdict } from "./damp-verdict"
+import { leakWater } from "./leak-water"
 import { woodEquilibrium } from "./wood-equilibrium"
 
 type Sketch = [material: string, thickness: number]
@@ -51,6 +52,12 @@ describe("first damp look", () => {
     return { built, ...dampAssessment(built, "horizontal", 0.04, inside, outside) }
   }
 
+  /** One condition that holds in both seasons, for as long as each lasts. */
+  const layeredOf = (look: DampAssessment, layers: ReturnType<typeof builtLayers>) => {
+    const lasting = { look, seasons: 1 }
+    return { winter: look, summer: look, lasting: { winter: lasting, summer: lasting }, layers, of: "wall" }
+  }
+
   test("wool in front of sheathing without a membrane gathers water at the sheathing, worked by hand", () => {
     // Steel skin sd 1500 outside, wool 100 mm (R 2.857, sd 0.1), plywood lining 9 mm (R 0.0529, sd 1.98).
     // psat(20) 2338.8, inside 1169.4 Pa; the skin is at −10 + 30·(0.04 + 1.6e-5)/3.0800 = −9.610 °C, psat over ice 269.3 Pa.
@@ -85,7 +92,17 @@ describe("first damp look", () => {
     )
     expect(wall.wet).toBeNull()
     expect(wall.exfiltrationWets).not.toBeNull()
-    expect(dampVerdict(wall, wall).state).toBe("convection")
+    expect(wall.exfiltrationWets!.layer).toBe(1)
+    // R 0.04 + 0.778 | 2.857 + 0.053 + 0.13 = 3.858: the joint is at −10 + 30·0.818/3.858 = −3.64 °C, psat over ice 450.5 Pa. Timber
+    // building's reserve of 0.1 kg/m² goes with 3 m³/(h·m²) and 559 Pa: 0.1·(1169.4 − 450.5)/559 = 0.1286 kg/m². Fibre bears 0.5 kg/m².
+    const water = leakWater({ look: wall, seasons: 1 }, 3, false)
+    expect(water).toBeCloseTo(0.1286 / 0.5, 3)
+    const layered = layeredOf(wall, wall.built)
+    expect([0.5, 3, 12].map((leakage) => leakVerdict(layered, "winter", leakWater(layered.lasting.winter, leakage, false)).state)).toEqual([
+      "dry",
+      "convection",
+      "leaks",
+    ])
   })
 
   test("a cold room takes its water from outside, and wants its tight layer there", () => {
@@ -111,7 +128,7 @@ describe("first damp look", () => {
       humid,
     )
     expect(right.wet).toBeNull()
-    expect(dampVerdict(wrong, wrong).state).toBe("wets-in-both")
+    expect(diffusionVerdict(layeredOf(wrong, wrong.built)).state).toBe("wets-in-both")
   })
 
   test("the temperature line meets the dew point where it does by hand", () => {

@@ -4,6 +4,7 @@ import type { Overlay } from "./overlay"
 const RINGS = [
   { state: "dry", freezes: false, words: "stays dry" },
   { state: "convection", freezes: false, words: "dry while airtight" },
+  { state: "mould", freezes: false, words: "can mould" },
   { state: "wets", freezes: true, words: "wets, and freezes" },
   { state: "wets-in-both", freezes: false, words: "wets in both seasons" },
 ] as const

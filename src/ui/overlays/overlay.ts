@@ -7,7 +7,7 @@ import type { MaterialClass } from "../../schema/material"
 import type { Writing } from "../writing/writing"
 
 /** What gathers along a line. */
-export type Wet = "sweats" | "frost"
+export type Wet = "sweats" | "frost" | "mould"
 
 /** How one surface is painted. */
 export interface Paint {

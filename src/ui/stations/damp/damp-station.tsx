@@ -29,6 +29,7 @@ export function DampStation() {
         <DampRing verdict={verdict} />
         <p className="font-display text-[16px] font-semibold">{verdict.words}</p>
       </div>
+      <p>{verdict.sentence}</p>
       <SeasonTabs summer="worst afternoon" />
       <p data-testid="damp-sentence" className="text-[15px]">
         {dampSentence(look, figures.layers)}

@@ -1,0 +1,77 @@
+import type { Enclosure } from "../enclosure/enclosure"
+import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import { coldSurface, type ColdSurface } from "./cold-surface"
+import { type DampVerdict, diffusionVerdict, leakVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
+import { leakWater } from "./leak-water"
+import { type MoistureLooks, moistureLooks } from "./moisture-check"
+import { canMould, factorPast, MOULD_RESISTANCE } from "./mould"
+
+/** A surface's damp: beside its members in both seasons, and the one verdict on it with all that lies on it. */
+export interface MoistureCheck extends MoistureLooks {
+  verdict: DampVerdict
+  /** The coldest spot of each line, member and point on it, as far as they are solved. */
+  spots: Spot[]
+}
+
+/** Where something on a surface is coldest on its warm side. */
+export interface Spot {
+  /** As one says it in a sentence. */
+  name: string
+  cold: ColdSurface
+}
+
+type Checked = Pick<Enclosure, "conditions" | "leaks" | "skinArea" | "lines" | "points">
+
+/**
+ * The one verdict on a surface: the worst of its inside faces (dew and frost at the design night, mould in the mean of a month), its joints by
+ * diffusion, and its joints by leaking air, weighed by how leaky the job is.
+ * @see ISO 13788:2012, 5 (surfaces), 6 (joints)
+ */
+export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): MoistureCheck {
+  const { conditions, leaks, skinArea } = enclosure
+  const looks = moistureLooks(surface, conditions)
+  const layered = { ...looks, layers: surface.layers, of: surface.name.toLowerCase() }
+  const leakage = (leaks.ach50 * leaks.volume) / skinArea
+  const spots = spotsOn(surface, enclosure)
+  const verdicts = [
+    diffusionVerdict(layered),
+    ...(["winter", "summer"] as const).map((season) => {
+      return leakVerdict(layered, season, leakWater(looks.lasting[season], leakage, surface.face.part === "roof"))
+    }),
+    ...(facesMould(surface, conditions) ? [moulding(layered.of, true)] : []),
+    ...spots.flatMap(({ name, cold }) => spotVerdicts(name, cold)),
+  ]
+  return { ...looks, verdict: worstVerdict(verdicts), spots }
+}
+
+function spotVerdicts(name: string, { season, wet, moulds }: ColdSurface): DampVerdict[] {
+  if (wet) return [sweating(name, false, season, wet === "frost")]
+  return moulds ? [moulding(name, false)] : []
+}
+
+/** Members, edges, reveals and what runs through, each at its coldest. */
+function spotsOn(surface: SurfaceFigures, { conditions, lines, points }: Checked): Spot[] {
+  const of = surface.name.toLowerCase()
+  const members = surface.bridges.flatMap(({ set, solved }) =>
+    solved ? [{ name: `${set.name.toLowerCase()} of the ${of}`, cold: coldSurface(surface, solved, conditions) }] : [],
+  )
+  const along = lines.flatMap(({ kind, name, face, between, solved }): Spot[] => {
+    if (!solved || !(between ? between.includes(surface.face.id) : face.id === surface.id)) return []
+    const film = kind === "reveal" ? MOULD_RESISTANCE.glazing : MOULD_RESISTANCE.opaque
+    return [
+      { name: kind === "edge" ? `edge ${name.toLowerCase()}` : name.toLowerCase(), cold: coldSurface(face, solved, conditions, film) },
+    ]
+  })
+  const through = points
+    .filter(({ face }) => face.id === surface.id)
+    .map((point): Spot => ({ name: `${point.name.toLowerCase()} in the ${of}`, cold: coldSurface(surface, point, conditions) }))
+  return [...members, ...along, ...through]
+}
+
+/** Whether the inside face itself is damp in the mean of the coldest month. */
+function facesMould(surface: SurfaceFigures, { winter, coldestMonth }: Checked["conditions"]): boolean {
+  if (surface.ground) return false
+  const film = surface.lineFilms.inside
+  const factor = factorPast(1 - film * surface.transmittance, film, MOULD_RESISTANCE.opaque)
+  return canMould(factor, winter.inside, temperatureBeyond(surface, "winter", winter.inside.temperature, coldestMonth))
+}
