@@ -1,3 +1,4 @@
+import { demo } from "../../tests/fixtures/jobs"
 import { spawnSync } from "node:child_process"
 import { describe, expect, test } from "@jest/globals"
 import Ajv from "ajv/dist/2020"
@@ -6,6 +7,7 @@ import { BUDGET, OPERATIONS, runOperation, schemaOf } from "./registry"
 const run = (name: string, input: unknown) => runOperation(OPERATIONS.get(name)!, input)
 
 const GOOD: Record<string, unknown> = {
+  ledger: { job: demo("Tern Hut"), solve: false },
   air: { temperature: 20, relativeHumidity: 0.5 },
   airspace: { thickness: 0.025, direction: "up" },
   assembly: {

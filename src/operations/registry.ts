@@ -7,12 +7,13 @@ import { assembly } from "./assembly"
 import { bridge } from "./bridge"
 import { emc } from "./emc"
 import { ground } from "./ground"
+import { ledger } from "./ledger"
 import { point } from "./point"
 import type { Operation } from "./operation"
 
 /** Every operation, by name. */
 export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
-  [air, airspace, assembly, bridge, point, ground, emc].map((operation) => [operation.name, operation as unknown as Operation]),
+  [air, airspace, assembly, bridge, point, ground, emc, ledger].map((operation) => [operation.name, operation as unknown as Operation]),
 )
 
 /** What one call may ask of a server, in the measure of an operation's work: some ten seconds. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
-import { inTheWay } from "../core/ledger/in-the-way"
+import { inTheWay, obstacleWords } from "../core/ledger/in-the-way"
 import { ledgerOf } from "../core/ledger/ledger"
 import { activeState } from "../core/enclosure/job-state"
 import { demoJobs } from "../edit/start/demo-jobs"
@@ -7,7 +7,6 @@ import type { Job } from "../schema/job/job"
 import { mainClass } from "./overlays/materials"
 import { ramp } from "./overlays/ramp"
 import { STATIONS } from "./stations/stations"
-import { obstacleWords } from "./words"
 import { WRITING } from "./writing/writing"
 
 const [larkspur, nettle, tern, barn] = demoJobs() as [Job, Job, Job, Job]
@@ -74,7 +73,7 @@ describe("what the drawings show", () => {
 
 describe("what stands in the way", () => {
   const words = (job: Job, units: Job["units"] = "metric") =>
-    inTheWay(ledger(job), job.brief.limits).map((obstacle) => obstacleWords(obstacle, WRITING[units]))
+    inTheWay(ledger(job), job.brief.limits).map((obstacle) => obstacleWords(obstacle, WRITING[units].write))
 
   test("is said with its amount, in the job's units", () => {
     const short = 1.95 - ledger(tern).clear.standing

@@ -29,7 +29,7 @@ export function heightWorking({ linings, clear }: Pick<Enclosure, "linings" | "c
 }
 
 /** Where the standing height is taken, and the shell's own height there. */
-function standingPlace(form: Form): [place: string, height: number] {
+export function standingPlace(form: Form): [place: string, height: number] {
   switch (form.kind) {
     case "box":
       return ["Shell, floor line to roof", form.height]

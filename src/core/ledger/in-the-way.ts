@@ -10,6 +10,20 @@ export type Obstacle =
   | { kind: "damp"; face: string; words: string }
   | { kind: "misfit"; message: string }
 
+/** What stands in a job's way, in words. @param write a quantity in the job's units */
+export function obstacleWords(obstacle: Obstacle, write: (kind: Kind, value: number) => string): string {
+  if (obstacle.kind === "misfit") return obstacle.message
+  if (obstacle.kind === "damp") return `${obstacle.face.toLowerCase()}: ${obstacle.words}`
+  const by = write(obstacle.quantity, obstacle.by)
+  return {
+    height: `height short by ${by}`,
+    weight: `too heavy by ${by}`,
+    money: `money over by ${by}`,
+    loss: `loses ${by} more than the plant gives`,
+    gain: `gains ${by} more than the plant takes out`,
+  }[obstacle.limit]
+}
+
 /** What stands in a job's way, gravest first. */
 export function inTheWay(ledger: Ledger, limits: Limits): Obstacle[] {
   const misfits = ledger.misfits.map(({ message }): Obstacle => ({ kind: "misfit", message }))

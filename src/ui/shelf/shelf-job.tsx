@@ -6,7 +6,7 @@ import { DropdownMenu } from "radix-ui"
 import { useState } from "react"
 import { toast } from "sonner"
 import { CLIMATE_STATIONS } from "../../core/climate/climate-stations"
-import { inTheWay } from "../../core/ledger/in-the-way"
+import { inTheWay, obstacleWords } from "../../core/ledger/in-the-way"
 import { useWriting } from "../writing/writing"
 import type { ShelfJob } from "../../schema/change"
 import { call } from "../job/api"
@@ -15,7 +15,6 @@ import { SmallPelt } from "../pelt/small-pelt"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
 import { later } from "../primitives/later"
-import { obstacleWords } from "../words"
 
 /** Asked for now and then only. */
 const RenameJob = later(() => import("./rename-job").then((module) => module.RenameJob))
@@ -54,7 +53,7 @@ export function ShelfJobCard({ job: shelved, onChanged }: Props) {
         <span
           className={`block font-semibold ${obstacle === undefined ? "font-normal text-graphite" : obstacle.kind === "damp" ? "text-fen" : "text-clay"}`}
         >
-          {obstacle === undefined ? "nothing in the way" : obstacleWords(obstacle, writing)}
+          {obstacle === undefined ? "nothing in the way" : obstacleWords(obstacle, writing.write)}
           {more.length > 0 ? <span className="font-normal text-graphite"> and {more.length} more</span> : null}
         </span>
       </Link>

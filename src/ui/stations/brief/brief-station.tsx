@@ -1,7 +1,7 @@
 "use client"
 import { Fragment } from "react"
 import { cautionsFor } from "../../../core/ledger/cautions"
-import { inTheWay } from "../../../core/ledger/in-the-way"
+import { inTheWay, obstacleWords } from "../../../core/ledger/in-the-way"
 import { CLIMATE_STATIONS } from "../../../core/climate/climate-stations"
 import { SERVICE, setIndoors, setLimits, setOutdoors, setService, setStation, setUse, setWorth } from "../../../edit/brief-edits"
 import type { Kind } from "../../../core/quantity/measure"
@@ -13,7 +13,6 @@ import { Button } from "../../primitives/button"
 import { fieldsOf } from "../../fields/fields-of"
 import { SelectField, TypedField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
-import { obstacleWords } from "../../words"
 import { useWriting } from "../../writing/writing"
 
 const SEASONS: readonly { season: Season; outdoors: string }[] = [
@@ -94,7 +93,7 @@ export function BriefStation() {
       </fieldset>
       <ServiceFields />
       <WorthFields />
-      <Standing words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, writing))} />
+      <Standing words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, writing.write))} />
       {cautionsFor(brief.kind).map((caution) => (
         <Remark key={caution} kind="caution">
           {caution}
