@@ -3,6 +3,7 @@ import { COOKIE, isSession, passphrase } from "./server/session"
 
 /** What stands before every page and route: who may call, from where, and what a page may load. */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
+  if (!HOST.test(request.headers.get("host") ?? "")) return deny(400, "bad-host", "The name of this machine in the request cannot be read.")
   const refusal = strangerAt(request)
   if (refusal) return deny(403, "not-allowed", refusal)
   if (passphrase() && !isOpen(request) && !(await isSession(request.cookies.get(COOKIE)?.value))) {
@@ -17,6 +18,8 @@ export const config = { matcher: [{ source: "/((?!_next/static|_next/image|icon.
 /** The way in itself is open to everyone. */
 const isOpen = ({ nextUrl: { pathname } }: NextRequest) => pathname === "/enter" || pathname === "/api/session"
 
+/** A name or an address, with or without a port. @see RFC 9110, 7.2 */
+const HOST = /^([\w.-]+|\[[\da-fA-F:.]+\])(:\d{1,5})?$/
 const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/
 
 /** @returns why a request is not ours, or null */

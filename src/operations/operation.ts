@@ -1,4 +1,4 @@
-import type * as z from "zod"
+import type * as z from "../schema/zod"
 import type { Noted } from "../schema/note"
 
 /** A named computation with its shapes: what the command line, the routes and the screens call. */

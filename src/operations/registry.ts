@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "../schema/zod"
 import { attempt, type Fault, type Outcome } from "../schema/outcome"
 import { check } from "../schema/parse"
 import { air } from "./air"

@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import { notes, quantity, relativeHumidity, temperature } from "./quantity"
 
 const humidities = ["relativeHumidity", "dewPoint", "vapourPressure"] as const

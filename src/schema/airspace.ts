@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import { emissivity, HeatFlowDirection, notes, quantity, temperature, thickness } from "./quantity"
 
 /** An air space between two surfaces. */

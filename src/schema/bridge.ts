@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import { conductivity, emissivity, filmResistance, HeatFlowDirection, notes, quantity, temperature } from "./quantity"
 import { stretchOf } from "./stretch"
 

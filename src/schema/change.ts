@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import type { Job } from "./job/job"
 
 /** Names a revision; made where the edit is made. */

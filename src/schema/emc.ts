@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import { notes, quantity, relativeHumidity } from "./quantity"
 
 /** Air that wood stands in. */

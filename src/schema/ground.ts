@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import { conductivity, filmResistance, notes, quantity, thickness } from "./quantity"
 
 /** A slab on the ground. */

@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import { Assembly } from "./job/build-up"
 import { JobKind, OwnMaterials } from "./job/job"
 import { Material } from "./material"

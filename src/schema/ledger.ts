@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import { notes, quantity, temperature } from "./quantity"
 
 /** A job document, or one in an envelope that names a variant. What the document itself must be is said by the job format. */

@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import { emissivity, fraction, quantity, relativeHumidity, temperature, thickness } from "./quantity"
 
 /** Class of a material: says how it is hatched and which physical ranges are plausible for it. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
-import * as z from "zod"
+import * as z from "./zod"
 import { check, placeOf } from "./parse"
 import { quantity } from "./quantity"
 

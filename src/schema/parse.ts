@@ -1,4 +1,4 @@
-import type * as z from "zod"
+import type * as z from "./zod"
 import { type Fault, type Outcome, refused } from "./outcome"
 
 type Issue = z.core.$ZodIssue

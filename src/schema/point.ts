@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 import { conductivity, filmResistance, fraction, notes, quantity, thickness } from "./quantity"
 
 const Spreader = (meaning: string) =>

@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "./zod"
 
 /** Limits of a quantity: `min` and `max` are allowed values, `above` and `below` are not. */
 export interface Range {

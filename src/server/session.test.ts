@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from "@jest/globals"
 import { SignJWT } from "jose"
-import { isPassphrase, isSession, mayTry, newSession } from "./session"
+import { forgetTries, isPassphrase, isSession, mayTry, newSession } from "./session"
 
 const forget = () => delete (globalThis as { pelzhausKeeper?: unknown }).pelzhausKeeper
 
@@ -37,5 +37,14 @@ describe("a session", () => {
   test("may be tried five times a minute", async () => {
     const tries = await Promise.all([1, 2, 3, 4, 5, 6].map(() => mayTry("here")))
     expect(tries).toEqual([true, true, true, true, true, false])
+    // Somebody elsewhere is not shut out by that; nor is who got in, once it is known.
+    expect(await mayTry("there")).toBe(true)
+    await forgetTries("here")
+    expect(await mayTry("here")).toBe(true)
+  })
+
+  test("may be tried a hundred times a minute from everywhere together, however the addresses are forged", async () => {
+    const tries = await Promise.all(Array.from({ length: 101 }, (_, i) => mayTry(`forged ${i}`)))
+    expect(tries.filter(Boolean)).toHaveLength(100)
   })
 })

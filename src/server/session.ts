@@ -12,7 +12,9 @@ export const LASTS = 12 * 3600
 interface Keeper {
   /** Signs sessions; made from the passphrase, so that a new one ends all sessions. */
   key: Uint8Array
+  /** From one address, and from all together: an address can be forged where a proxy hands it on. */
   tries: RateLimiterMemory
+  allTries: RateLimiterMemory
 }
 
 const holder = globalThis as { pelzhausKeeper?: Keeper }
@@ -21,6 +23,7 @@ function keeper(): Keeper {
   return (holder.pelzhausKeeper ??= {
     key: scryptSync(passphrase() ?? "", "pelzhaus session", 32),
     tries: new RateLimiterMemory({ points: 5, duration: 60 }),
+    allTries: new RateLimiterMemory({ points: 100, duration: 60 }),
   })
 }
 
@@ -28,11 +31,15 @@ function keeper(): Keeper {
 export async function mayTry(address: string): Promise<boolean> {
   try {
     await keeper().tries.consume(address)
+    await keeper().allTries.consume("all")
     return true
   } catch {
     return false
   }
 }
+
+/** Whoever got in may make mistakes again. */
+export const forgetTries = (address: string): Promise<boolean> => keeper().tries.delete(address)
 
 /** Compares in a time that does not depend on how much is right. */
 export function isPassphrase(given: string): boolean {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
-import * as z from "zod"
+import * as z from "../../schema/zod"
 import { readBody, readChecked, refuse } from "./respond"
 
 const post = (body: BodyInit) => new Request("http://127.0.0.1/", { method: "POST", body, duplex: "half" } as RequestInit)

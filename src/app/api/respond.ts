@@ -1,4 +1,4 @@
-import type * as z from "zod"
+import type * as z from "../../schema/zod"
 import type { Outcome, Fault } from "../../schema/outcome"
 import { check } from "../../schema/parse"
 import { storeTrouble } from "../../store/trouble"

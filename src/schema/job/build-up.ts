@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "../zod"
 import { Id, title } from "./name"
 import { fraction, quantity } from "../quantity"
 import { FaceId } from "./shell"

@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "../zod"
 import { quantity } from "../quantity"
 
 /** A length of the shell, m. */

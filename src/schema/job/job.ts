@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "../zod"
 import { Assembly } from "./build-up"
 import { shellLength } from "./form"
 import { Id, title } from "./name"

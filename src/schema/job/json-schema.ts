@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "../zod"
 import { Job } from "./job"
 
 /** JSON Schema of the job document, as `docs/job-format.schema.json` keeps it. */

@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "../zod"
 
 /** Name of a part within the document: small letters, digits and dashes. */
 export const Id = z

@@ -1,4 +1,4 @@
-import * as z from "zod"
+import * as z from "../zod"
 import { Dimension, Form, shellLength } from "./form"
 import { Id, title } from "./name"
 import { fraction, quantity, relativeHumidity } from "../quantity"

@@ -1,4 +1,5 @@
 "use client"
+import { useEffect } from "react"
 import { ChevronDown, ChevronLeft, CircleHelp, Redo2, Search, Undo2 } from "lucide-react"
 import type { ReactNode } from "react"
 import { inTheWay } from "../../core/ledger/in-the-way"
@@ -140,14 +141,24 @@ function Ticks({ here }: { here: boolean }) {
   )
 }
 
-/** Says what is not on the server's disk yet. */
+/** Says what is not on the server's disk yet, and whether this machine has it; leaving warns while neither has. */
 function SavingWords() {
   const saving = useOutbox((view) => view.saving)
   const count = useOutbox((view) => view.unsent.length)
+  const kept = useOutbox((view) => view.kept)
+  const refusal = useOutbox((view) => view.refusal)
+  const lost = count > 0 && kept === false
+  useEffect(() => {
+    if (!lost) return
+    const warn = (event: BeforeUnloadEvent) => event.preventDefault()
+    addEventListener("beforeunload", warn)
+    return () => removeEventListener("beforeunload", warn)
+  }, [lost])
+  const edits = count === 1 ? "1 edit is" : `${count} edits are`
   const words = {
     saved: "saved",
     sending: "saving …",
-    away: `${count} kept here, server away`,
+    away: `${refusal ? refusal.split(/[;:.]/)[0]! : "server away"}: ${kept ? `${edits} kept in this window` : lost ? `${edits} in this window only, do not close it` : "keeping …"}`,
     refused: "not saved",
     foreign: "changed elsewhere",
   }[saving]
@@ -156,9 +167,11 @@ function SavingWords() {
       role="status"
       data-testid="saving"
       data-saving={saving}
-      className={`mr-1 text-dense whitespace-nowrap ${saving === "saved" || saving === "sending" ? "text-graphite max-[900px]:sr-only" : "font-semibold text-clay"}`}
+      data-kept={kept === true}
+      title={refusal ?? undefined}
+      className={`mr-1 text-dense whitespace-nowrap ${lost || !(saving === "saved" || saving === "sending") ? "font-semibold text-clay" : "text-graphite max-[900px]:sr-only"}`}
     >
-      {words}
+      {lost && saving !== "away" ? `${words}; this window cannot keep it: do not close it` : words}
     </span>
   )
 }

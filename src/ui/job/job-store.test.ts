@@ -1,5 +1,7 @@
-import { afterEach, beforeEach, describe, expect, test } from "@jest/globals"
+import "fake-indexeddb/auto"
+import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals"
 import { setLeakage, setThickness } from "../../edit/assembly-edits"
+import { openDB } from "idb"
 import { replay } from "../../edit/revision"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import type { Change, OpenJob, Revision } from "../../schema/change"
@@ -62,32 +64,36 @@ class Memory {
   readonly kept = new Map<string, string>()
   getItem = (key: string) => this.kept.get(key) ?? null
   setItem = (key: string, value: string) => void this.kept.set(key, value)
-  removeItem = (key: string) => void this.kept.delete(key)
 }
 
-/** `Object.keys(localStorage)` gives the kept keys in a browser. */
-const asStorage = (memory: Memory) =>
-  new Proxy(memory, {
-    ownKeys: () => [...memory.kept.keys()],
-    getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
-  })
+/** What is kept in this machine's database. */
+async function outboxes(): Promise<number> {
+  const database = await openDB("pelzhaus", 1, { upgrade: (db) => void db.createObjectStore("outbox") })
+  const count = await database.count("outbox")
+  database.close()
+  return count
+}
+async function emptied(): Promise<void> {
+  const database = await openDB("pelzhaus", 1, { upgrade: (db) => void db.createObjectStore("outbox") })
+  await database.clear("outbox")
+  database.close()
+}
 
 let server: PlainServer
 let ends: (() => void)[]
 const realFetch = globalThis.fetch
-const local = new Memory()
 const session = new Memory()
 
-beforeEach(() => {
+beforeEach(async () => {
+  await emptied()
   server = new PlainServer()
   ends = []
-  local.kept.clear()
   session.kept.clear()
   // Windows on two machines do not hear of each other.
   delete (globalThis as { BroadcastChannel?: unknown }).BroadcastChannel
   globalThis.fetch = ((path: string, init?: RequestInit) => Promise.resolve().then(() => server.answer(path, init))) as typeof fetch
   // No locks, as on a page that comes from another machine without TLS.
-  Object.assign(globalThis, { localStorage: asStorage(local), sessionStorage: session, navigator: {} })
+  Object.assign(globalThis, { sessionStorage: session, navigator: {} })
 })
 afterEach(() => {
   for (const end of ends) end()
@@ -99,9 +105,9 @@ function open(): JobStore {
   ends.push(store.start())
   return store
 }
-const until = async (what: () => boolean) => {
-  for (let i = 0; i < 400 && !what(); i++) await new Promise((resolve) => setTimeout(resolve, 10))
-  expect(what()).toBe(true)
+const until = async (what: () => boolean | Promise<boolean>) => {
+  for (let i = 0; i < 400 && !(await what()); i++) await new Promise((resolve) => setTimeout(resolve, 10))
+  expect(await what()).toBe(true)
 }
 const saved = (store: JobStore) => until(() => store.outbox.getState().saving === "saved")
 const thicker = (thickness: number) => setThickness("wall", "l2", thickness)
@@ -153,7 +159,7 @@ describe("an open job in the browser", () => {
     first.edit(thicker(0.15))
     first.edit(setLeakage({ ach50: 2 }))
     await until(() => first.outbox.getState().saving === "away")
-    expect(local.kept.size).toBe(1)
+    await until(async () => (await outboxes()) === 1)
     // The page is loaded again: the window has its name, and the job as the server has it.
     for (const end of ends.splice(0)) end()
     const second = open()
@@ -162,7 +168,35 @@ describe("an open job in the browser", () => {
     server.away = false
     await saved(second)
     expect([wool(server.document), server.document.variants.first!.leakage.ach50]).toEqual([0.15, 2])
-    await until(() => local.kept.size === 0)
+    await until(async () => (await outboxes()) === 0)
+  })
+
+  test("says what the store's trouble is, keeps the edit, and sends it when there is room again", async () => {
+    const store = open()
+    server.refusing = { code: "disk-full", message: "The disk is full; nothing was stored." }
+    store.edit(thicker(0.15))
+    await until(() => store.outbox.getState().saving === "away" && store.outbox.getState().kept === true)
+    expect(store.outbox.getState().refusal).toMatch(/^The disk is full/)
+    expect(await outboxes()).toBe(1)
+    server.refusing = null
+    await saved(store)
+    expect(store.outbox.getState().refusal).toBeNull()
+    expect(wool(server.document)).toBe(0.15)
+  })
+
+  test("does not say that it keeps what it cannot keep", async () => {
+    const put = jest.spyOn(IDBObjectStore.prototype, "put").mockImplementation(() => {
+      throw new DOMException("The quota is used up.", "QuotaExceededError")
+    })
+    server.away = true
+    const store = open()
+    store.edit(thicker(0.15))
+    await until(() => store.outbox.getState().kept === false)
+    expect(await outboxes()).toBe(0)
+    put.mockRestore()
+    server.away = false
+    await saved(store)
+    expect(store.outbox.getState().kept).toBe(true)
   })
 
   test("puts what was edited before the outbox was read behind what the outbox holds", async () => {
@@ -171,7 +205,7 @@ describe("an open job in the browser", () => {
     await saved(first)
     server.away = true
     first.edit(thicker(0.15))
-    await until(() => local.kept.size === 1)
+    await until(async () => (await outboxes()) === 1)
     for (const end of ends.splice(0)) end()
     server.away = false
     const second = open()

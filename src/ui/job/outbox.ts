@@ -10,8 +10,10 @@ export type Saving = "saved" | "sending" | "away" | "refused" | "foreign"
 export interface OutboxView {
   unsent: Change[]
   saving: Saving
-  /** Why the server refused, in words. */
+  /** Why the server refused or cannot write, in words. */
   refusal: string | null
+  /** Whether what is not sent is on this machine's disk; null while it is on its way there. */
+  kept: boolean | null
 }
 
 /** What was done here and is on its way to the server's disk. */
@@ -35,12 +37,15 @@ interface Around {
   failed: () => void
 }
 
+/** The server is there but its store is in trouble, or nobody has let this window in: it is tried again. @see store/trouble */
+const TROUBLES: readonly string[] = ["disk-full", "store-read-only", "store-busy", "store-broken", "fault"]
+
 /** Milliseconds between tries while the server is away. */
 const RETRY = 1500
 
 /** An empty outbox of a job. */
 export function createOutbox(job: string, around: Around): OutboxStore {
-  const store = createStore<OutboxView>(() => ({ unsent: [], saving: "saved", refusal: null }))
+  const store = createStore<OutboxView>(() => ({ unsent: [], saving: "saved", refusal: null, kept: true }))
   const { getState: get, setState: set } = store
   let window_ = ""
   let busy = false
@@ -49,7 +54,14 @@ export function createOutbox(job: string, around: Around): OutboxStore {
   let channel: BroadcastChannel | undefined
 
   /** Until the window has its name, what it edits waits: another window's outbox may come before it. */
-  const keep = () => window_ !== "" && storeOutbox(job, window_, { changes: get().unsent, document: around.document() })
+  async function keep(): Promise<void> {
+    if (window_ === "") return
+    const changes = get().unsent
+    set({ kept: changes.length === 0 ? true : null })
+    const kept = await storeOutbox(job, window_, { changes, document: around.document() })
+    // What was put in meanwhile is on a way of its own.
+    if (get().unsent === changes) set({ kept: kept || changes.length === 0 })
+  }
 
   async function send(): Promise<void> {
     const { unsent, saving } = get()
@@ -60,15 +72,16 @@ export function createOutbox(job: string, around: Around): OutboxStore {
     busy = false
     if (answer.ok) {
       const left = get().unsent.slice(batch.length)
-      set({ unsent: left, saving: left.length > 0 ? "sending" : "saved" })
-      keep()
+      set({ unsent: left, saving: left.length > 0 ? "sending" : "saved", refusal: null })
+      void keep()
       channel?.postMessage(answer.value.head)
       around.sent()
       return send()
     }
     around.failed()
-    if (answer.error.code === AWAY || answer.error.code === "not-entered") {
-      set({ saving: "away" })
+    const troubled = TROUBLES.includes(answer.error.code)
+    if (answer.error.code === AWAY || answer.error.code === "not-entered" || troubled) {
+      set({ saving: "away", refusal: troubled ? answer.error.message : null })
       clearTimeout(timer)
       if (!stopped) timer = setTimeout(() => void send(), RETRY)
       return
@@ -79,12 +92,12 @@ export function createOutbox(job: string, around: Around): OutboxStore {
   return Object.assign(store, {
     put(change: Change): void {
       set(({ unsent, saving }) => ({ unsent: [...unsent, change], saving: saving === "saved" ? "sending" : saving }))
-      keep()
+      void keep()
       void send()
     },
     clear(): void {
       set({ unsent: [], saving: "saved", refusal: null })
-      keep()
+      void keep()
     },
     start(): () => void {
       stopped = false
@@ -92,7 +105,7 @@ export function createOutbox(job: string, around: Around): OutboxStore {
         if (stopped) return
         window_ = window
         if (outbox) set(around.found(outbox))
-        keep()
+        void keep()
         void send()
       })
       if ("BroadcastChannel" in globalThis) {

@@ -1,3 +1,4 @@
+import { type DBSchema, type IDBPDatabase, openDB } from "idb"
 import { v4 as newId } from "uuid"
 import type { Change } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
@@ -8,14 +9,26 @@ export interface StoredOutbox {
   document: Job
 }
 
-const PREFIX = "pelzhaus:unsent:"
-const keyOf = (job: string, window: string) => `${PREFIX}${job}:${window}`
+interface Kept extends DBSchema {
+  outbox: { key: [job: string, window: string]; value: StoredOutbox }
+}
 
-/** Keeps the outbox where a reload, a crash or an empty battery leaves it. @returns whether it could be kept */
-export function storeOutbox(job: string, window: string, outbox: StoredOutbox): boolean {
+/** Opened when it is first needed, and anew after it failed: a window may be let in later. */
+let opened: Promise<IDBPDatabase<Kept>> | null = null
+const database = (): Promise<IDBPDatabase<Kept>> =>
+  (opened ??= openDB<Kept>("pelzhaus", 1, { upgrade: (db) => void db.createObjectStore("outbox") }).catch((error: unknown) => {
+    opened = null
+    throw error
+  }))
+
+/** Keeps the outbox where a reload, a crash or an empty battery leaves it. @returns whether it is on this machine's disk */
+export async function storeOutbox(job: string, window: string, outbox: StoredOutbox): Promise<boolean> {
   try {
-    if (outbox.changes.length === 0) localStorage.removeItem(keyOf(job, window))
-    else localStorage.setItem(keyOf(job, window), JSON.stringify(outbox))
+    // Done is only what the disk has: a browser that is killed a moment later must find it again.
+    const step = (await database()).transaction("outbox", "readwrite", { durability: "strict" })
+    if (outbox.changes.length === 0) await step.store.delete([job, window])
+    else await step.store.put(outbox, [job, window])
+    await step.done
     return true
   } catch {
     return false
@@ -28,19 +41,25 @@ export function storeOutbox(job: string, window: string, outbox: StoredOutbox): 
  */
 export async function takeOutbox(job: string): Promise<{ window: string; outbox: StoredOutbox | null }> {
   const window = await windowName()
-  const own = read(keyOf(job, window))
-  if (own) return { window, outbox: own }
   const alive = await windowsAlive()
-  for (const key of Object.keys(localStorage)) {
-    if (!key.startsWith(`${PREFIX}${job}:`) || alive.has(key.split(":")[3] ?? "")) continue
-    const outbox = read(key)
-    if (!outbox) continue
-    storeOutbox(job, window, outbox)
-    localStorage.removeItem(key)
+  try {
+    const step = (await database()).transaction("outbox", "readwrite", { durability: "strict" })
+    const keys = (await step.store.getAllKeys()).filter(([of]) => of === job)
+    const from = keys.find(([, name]) => name === window) ?? keys.find(([, name]) => !alive.has(name))
+    const outbox = (from && (await step.store.get(from))) ?? null
+    if (outbox && from![1] !== window) {
+      await step.store.put(outbox, [job, window])
+      await step.store.delete(from!)
+    }
+    await step.done
     return { window, outbox }
+  } catch {
+    return { window, outbox: null }
   }
-  return { window, outbox: null }
 }
+
+/** Names the lock that a window holds for as long as it lives. */
+const PREFIX = "pelzhaus:unsent:"
 
 /**
  * A name that this window keeps over reloads. A duplicated window starts with the same name; the lock tells them apart.
@@ -72,12 +91,4 @@ async function windowsAlive(): Promise<Set<string>> {
   if (!("locks" in navigator)) return new Set()
   const { held: locks = [] } = await navigator.locks.query()
   return new Set(locks.map((lock) => lock.name?.slice(PREFIX.length) ?? ""))
-}
-
-function read(key: string): StoredOutbox | null {
-  try {
-    return JSON.parse(localStorage.getItem(key) ?? "null") as StoredOutbox | null
-  } catch {
-    return null
-  }
 }
