@@ -4,6 +4,7 @@ import { COOKIE, isSession, passphrase } from "./server/session"
 /** What stands before every page and route: who may call, from where, and what a page may load. */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
   if (!HOST.test(request.headers.get("host") ?? "")) return deny(400, "bad-host", "The name of this machine in the request cannot be read.")
+  if (!isReadable(request.nextUrl.pathname)) return deny(404, "not-found", "There is nothing at this address.")
   const refusal = strangerAt(request)
   if (refusal) return deny(403, "not-allowed", refusal)
   if (passphrase() && !isOpen(request) && !(await isSession(request.cookies.get(COOKIE)?.value))) {
@@ -14,6 +15,15 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
 }
 
 export const config = { matcher: [{ source: "/((?!_next/static|_next/image|icon.svg).*)" }] }
+
+function isReadable(path: string): boolean {
+  try {
+    decodeURIComponent(path)
+    return true
+  } catch {
+    return false
+  }
+}
 
 /** The way in itself is open to everyone. */
 const isOpen = ({ nextUrl: { pathname } }: NextRequest) => pathname === "/enter" || pathname === "/api/session"

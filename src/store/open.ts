@@ -1,6 +1,6 @@
 import { createHash } from "node:crypto"
-import { mkdirSync, readdirSync, readFileSync } from "node:fs"
-import { dirname, join } from "node:path"
+import { existsSync, mkdirSync, readdirSync, readFileSync } from "node:fs"
+import { basename, dirname, join } from "node:path"
 import Database from "better-sqlite3"
 
 export type Store = Database.Database
@@ -21,6 +21,7 @@ const MIGRATIONS = join("src", "store", "migrations")
  */
 export function openStore(file: string): Store {
   mkdirSync(dirname(file), { recursive: true })
+  refuseVanished(file)
   const store = new Database(file)
   store.pragma("journal_mode = WAL")
   store.pragma("synchronous = FULL")
@@ -28,6 +29,16 @@ export function openStore(file: string): Store {
   store.pragma("busy_timeout = 5000")
   migrateStore(store)
   return store
+}
+
+/** @throws Error where a store is gone and former ones lie beside it: a new one would be an empty shelf that nobody asked for */
+function refuseVanished(file: string): void {
+  if (existsSync(file)) return
+  const former = readdirSync(dirname(file)).filter((name) => /^before-restore-.*\.db$/.test(name))
+  if (former.length > 0)
+    throw new Error(
+      `There is no store ${file}, while former ones lie beside it: ${former.join(", ")}. Name one of them ${basename(file)}, or move them away to begin with an empty shelf.`,
+    )
 }
 
 interface Migration {

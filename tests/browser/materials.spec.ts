@@ -75,7 +75,8 @@ test("open-cell foam thicker, closed-cell thinner: the same R with other room an
   const before = await figure(page, "loss")
   const said = Number((await closed.nth(3).innerText()).replace("−", "-"))
   await page.getByRole("button", { name: "Take 20 mm of Sprayed foam, closed-cell" }).click()
-  await expect.poll(async () => Math.round((await figure(page, "loss")) - before)).toBe(said)
+  // Both are rounded to the watt.
+  await expect.poll(async () => Math.abs((await figure(page, "loss")) - before - said)).toBeLessThanOrEqual(1)
   await expect(page.getByLabel("Thickness", { exact: true })).toHaveValue("20")
   await settled(page)
   await type(page, "Thickness", "24")
@@ -121,11 +122,11 @@ test("what thickness reaches a built R is told, and taken as it is sold", async 
   await page.locator("[data-face=front]").press("Enter")
   await page.locator("[data-layer-row=l2]").click()
   await page.getByText("What thickness reaches it").click()
-  // Built 0.81 with 20 mm of XPS at 0.034, which is 0.588: for 1.5 it takes (1.5 − 0.81)·34 = 23.5 mm more, within what 0.81 is rounded by.
+  // Against the cab: 0.13 + 20 mm/0.034 (0.588) + 9 mm/0.17 (0.053) + 0.13 = 0.901; for 1.5 it takes (1.5 − 0.901)·34 = 20.4 mm more.
   await type(page, "Built R of the bulkhead", "1.5")
   const said = page.getByText(/It takes [\d.]+\smm of extruded polystyrene/)
   const needed = Number(/takes ([\d.]+)\smm/.exec(await said.innerText())![1])
-  expect(Math.abs(needed - 43.5)).toBeLessThan(0.25)
+  expect(Math.abs(needed - 40.4)).toBeLessThan(0.25)
   // The same asked as a U: 1/1.5 is 0.667 W/(m²·K), written so it asks for 1/0.667 = 1.499.
   await type(page, "U of the bulkhead, members in", "0.667")
   expect(Math.abs(Number(/takes ([\d.]+)\smm/.exec(await said.innerText())![1]) - needed)).toBeLessThan(0.11)

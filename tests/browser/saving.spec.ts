@@ -8,11 +8,11 @@ test("what is typed while the server is away is kept over a reload and sent when
   await page.locator("[data-layer-row=l2]").click()
   await type(page, "Thickness", "200 mm")
   const typed = await figure(page, "loss")
-  await expect(page.getByTestId("saving")).toContainText("kept here, server away")
+  await expect(page.getByTestId("saving")).toContainText("kept in this window")
   // The page itself still comes: only the answers of the store are missing.
   await page.reload()
   await expect.poll(() => figure(page, "loss")).toBe(typed)
-  await expect(page.getByTestId("saving")).toContainText("kept here, server away")
+  await expect(page.getByTestId("saving")).toContainText("kept in this window")
   await page.keyboard.press("z")
   await page.keyboard.press("Shift+Z")
   await context.unroute("**/api/jobs/**")

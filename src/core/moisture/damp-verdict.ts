@@ -49,21 +49,21 @@ export const DRY: DampVerdict = {
 /**
  * A face of the room or of the outdoors on which water gathers.
  * @param where the surface itself, or what lies on it, as one says it in a sentence
- * @param own whether it is the surface itself
+ * @param name of what lies on it; null: it is the surface itself
  */
-export function sweating(where: string, own: boolean, season: Season, frost: boolean): DampVerdict {
+export function sweating(where: string, name: string | null, season: Season, frost: boolean): DampVerdict {
   const what = frost ? "Frost" : "Dew"
   return {
     ...{ state: "sweats", freezes: frost, where, season, short: frost ? "frost" : "dew" },
-    words: own ? `${frost ? "frosts" : "sweats"} ${WHEN[season]}` : `${what.toLowerCase()} on ${where}`,
+    words: name === null ? `${frost ? "frosts" : "sweats"} ${WHEN[season]}` : `${what.toLowerCase()} on ${name}`,
     sentence: `${what} gathers on the ${where} ${WHEN[season]}: that face is colder than the dew point of the air before it.`,
   }
 }
 
 /** An inside face that passes 80 % humidity in the mean of the coldest month. */
-export const moulding = (where: string, own: boolean): DampVerdict => ({
+export const moulding = (where: string, name: string | null): DampVerdict => ({
   ...{ state: "mould", freezes: false, where, season: "winter", short: "can mould" },
-  words: own ? "can mould inside" : `can mould: ${where}`,
+  words: name === null ? "can mould inside" : `can mould: ${name}`,
   sentence: `Mould can grow on the ${where}: its inside face passes 80 % humidity in the mean of the coldest month.`,
 })
 
@@ -78,8 +78,8 @@ interface Layered extends MoistureLooks {
 export function diffusionVerdict({ winter, summer, lasting, layers, of }: Layered): DampVerdict {
   const seasons = (["winter", "summer"] as const).filter((season) => gathers(lasting[season]))
   if (seasons.length === 0) {
-    if (winter.faceSweats) return sweating(of, true, "winter", faceFreezes(winter))
-    if (summer.faceSweats) return sweating(of, true, "summer", false)
+    if (winter.faceSweats) return sweating(of, null, "winter", faceFreezes(winter))
+    if (summer.faceSweats) return sweating(of, null, "summer", false)
     const borne = lasting.winter.look.wet ?? lasting.summer.look.wet
     if (!borne) return DRY
     return {

@@ -15,8 +15,9 @@ export interface MoistureCheck extends MoistureLooks {
 
 /** Where something on a surface is coldest on its warm side. */
 export interface Spot {
-  /** As one says it in a sentence. */
+  /** What it is, and the same as one says it in a sentence. */
   name: string
+  phrase: string
   cold: ColdSurface
 }
 
@@ -38,33 +39,38 @@ export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): Mois
     ...(["winter", "summer"] as const).map((season) => {
       return leakVerdict(layered, season, leakWater(looks.lasting[season], leakage, surface.face.part === "roof"))
     }),
-    ...(facesMould(surface, conditions) ? [moulding(layered.of, true)] : []),
-    ...spots.flatMap(({ name, cold }) => spotVerdicts(name, cold)),
+    ...(facesMould(surface, conditions) ? [moulding(layered.of, null)] : []),
+    ...spots.flatMap(spotVerdicts),
   ]
   return { ...looks, verdict: worstVerdict(verdicts), spots }
 }
 
-function spotVerdicts(name: string, { season, wet, moulds }: ColdSurface): DampVerdict[] {
-  if (wet) return [sweating(name, false, season, wet === "frost")]
-  return moulds ? [moulding(name, false)] : []
+function spotVerdicts({ name, phrase, cold: { season, wet, moulds } }: Spot): DampVerdict[] {
+  if (wet) return [sweating(phrase, name, season, wet === "frost")]
+  return moulds ? [moulding(phrase, name)] : []
 }
 
 /** Members, edges, reveals and what runs through, each at its coldest. */
 function spotsOn(surface: SurfaceFigures, { conditions, lines, points }: Checked): Spot[] {
   const of = surface.name.toLowerCase()
   const members = surface.bridges.flatMap(({ set, solved }) =>
-    solved ? [{ name: `${set.name.toLowerCase()} of the ${of}`, cold: coldSurface(surface, solved, conditions) }] : [],
+    solved
+      ? [{ name: set.name.toLowerCase(), phrase: `${set.name.toLowerCase()} of the ${of}`, cold: coldSurface(surface, solved, conditions) }]
+      : [],
   )
   const along = lines.flatMap(({ kind, name, face, between, solved }): Spot[] => {
     if (!solved || !(between ? between.includes(surface.face.id) : face.id === surface.id)) return []
     const film = kind === "reveal" ? MOULD_RESISTANCE.glazing : MOULD_RESISTANCE.opaque
-    return [
-      { name: kind === "edge" ? `edge ${name.toLowerCase()}` : name.toLowerCase(), cold: coldSurface(face, solved, conditions, film) },
-    ]
+    const phrase = kind === "edge" ? `edge ${name.toLowerCase()}` : name.toLowerCase()
+    return [{ name: phrase, phrase, cold: coldSurface(face, solved, conditions, film) }]
   })
   const through = points
     .filter(({ face }) => face.id === surface.id)
-    .map((point): Spot => ({ name: `${point.name.toLowerCase()} in the ${of}`, cold: coldSurface(surface, point, conditions) }))
+    .map((point): Spot => ({
+      name: point.name.toLowerCase(),
+      phrase: `${point.name.toLowerCase()} in the ${of}`,
+      cold: coldSurface(surface, point, conditions),
+    }))
   return [...members, ...along, ...through]
 }
 

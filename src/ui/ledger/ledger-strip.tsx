@@ -45,7 +45,9 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
       </span>
       <span className="flex items-center gap-1.5 pt-1">
         <DampRing verdict={verdict} />
-        <span className="font-display text-[14px] leading-4 font-semibold">{verdict.words}</span>
+        <span className="line-clamp-2 font-display text-[14px] leading-4 font-semibold" title={verdict.sentence}>
+          {verdict.words}
+        </span>
       </span>
     </button>
   )
