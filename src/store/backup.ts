@@ -95,7 +95,7 @@ function copyInto(backup: string, fresh: string): void {
     checkSound(fresh)
     syncFile(fresh)
   } catch (error) {
-    throw new Error(`${backup} could not be made ready (${(error as Error).message}); the store is as it was.`)
+    throw new Error(`${backup} could not be made ready (${(error as Error).message}); the store is as it was.`, { cause: error })
   }
 }
 

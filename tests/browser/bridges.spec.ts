@@ -140,6 +140,6 @@ test("a steel door jamb with and without a thermal break: its cold line goes, an
   expect(await coldest()).toBeGreaterThan(Math.max(9.3, bare + 5))
   await openJob(page, id, "damp")
   await page.getByRole("radio", { name: "where it comes to dew" }).click()
-  await expect(page.locator("[data-face=right]")).toContainText("no line sweats or moulds")
-  await expect(cold).toHaveCount(0)
+  // It is over the dew point of the worst night; in the mean of the coldest month it can still mould.
+  await expect(cold).toHaveAttribute("data-cold", "mould")
 })

@@ -106,7 +106,7 @@ test("the thickness at which more stops paying follows what the brief says savin
   await paying.getByRole("button", { name: "as a table" }).click()
   await expect(paying.getByRole("row").nth(1)).toContainText("none")
   await page.keyboard.press("1")
-  await type(page, "Heat or cold, as delivered", "0.05")
+  await type(page, "Heat or cold, as delivered", "0.03")
   await page.keyboard.press("Tab")
   await page.getByRole("button", { name: /Build-ups/ }).click()
   await page.getByText("Where more of it stops paying").click()

@@ -105,7 +105,7 @@ describe("a restore", () => {
     ],
     [
       "a store of a newer program",
-      (folder) => {
+      () => {
         const file = join(root, "newer.db")
         copyFileSync(backup, file)
         const store = new Database(file)

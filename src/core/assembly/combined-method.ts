@@ -1,11 +1,10 @@
 import { type BuiltLayer, membersOf } from "./build-up"
-import { METAL, type Transmittance, WIDEST_RATIO } from "./thermal-transmittance"
+import { METAL } from "./thermal-transmittance"
 
 /**
- * Sets of a build-up that the combined method does not hold for: those that conduct like metal, and any where its limits lie far apart.
+ * Sets of a build-up that the combined method does not hold for: those that conduct like metal. Told by what a member is and not by how far
+ * the limits lie apart, so that U does not jump while a thickness is dragged; where wood's limits lie far apart a note says so.
  * @see ISO 6946:2017, 6.7.2.1
  */
-export function setsBeyondCombined(layers: readonly BuiltLayer[], { resistanceUpper, resistanceLower }: Transmittance): string[] {
-  const apart = resistanceUpper / resistanceLower > WIDEST_RATIO
-  return membersOf(layers).flatMap(({ id, stuffs }) => (apart || stuffs.stuff.conductivity.declared >= METAL ? [id] : []))
-}
+export const setsBeyondCombined = (layers: readonly BuiltLayer[]): string[] =>
+  membersOf(layers).flatMap(({ id, stuffs }) => (stuffs.stuff.conductivity.declared >= METAL ? [id] : []))

@@ -290,3 +290,32 @@ describe("what is wrong with a body is said", () => {
     expect(parsed.error?.issues.map((issue) => issue.path)).toContainEqual(path)
   })
 })
+
+describe("coldest and warmest points", () => {
+  // A steel fin stands out of the ground floor of a room's corner: metal at a re-entrant corner, and two airs.
+  const body: BridgeInput = {
+    width: 1,
+    height: 1,
+    background: { conductivity: 0.04 },
+    blocks: [
+      { x: 0, y: 0, width: 1, height: 0.003, conductivity: 50 },
+      { x: 0.48, y: 0, width: 0.004, height: 1, conductivity: 50 },
+      { x: 0, y: 0.99, width: 1, height: 0.01, conductivity: 0.2 },
+    ],
+    boundaries: [
+      { id: "out", edge: "bottom", temperature: -10, resistance: 0.04 },
+      { id: "in", edge: "top", temperature: 20, resistance: 0.13 },
+    ],
+    accuracy: 0.02,
+  }
+
+  test("are held as closely as the heat flows: another mesh to begin with moves them by less than 0.1 K", () => {
+    const [rough, fine] = [0.003, 0.0005].map((accuracy) => bridge({ ...body, accuracy }))
+    for (const id of ["in", "out"] as const) {
+      expect(Math.abs(rough!.surface[id]!.minimum - fine!.surface[id]!.minimum)).toBeLessThan(0.1)
+      expect(Math.abs(rough!.surface[id]!.maximum - fine!.surface[id]!.maximum)).toBeLessThan(0.1)
+    }
+    expect(Math.abs(rough!.fRsi! - fine!.fRsi!)).toBeLessThan(0.005)
+    expect(rough!.surface.in!.minimumAt.x).toBeCloseTo(0.482, 2)
+  })
+})

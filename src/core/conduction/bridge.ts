@@ -3,7 +3,7 @@ import { type Note, type Noted, noteIf } from "../../schema/note"
 import { type Body, firstMesh, surroundings } from "./body"
 import { faceTemperature, cornerTemperatures, temperatureAt } from "./temperatures"
 import { type Facet, type Field, fieldOn, inSeries } from "./field"
-import { halved, type Mesh } from "./mesh"
+import { cutNear, halved, type Mesh } from "./mesh"
 
 /** Cells of the largest mesh. */
 const MOST = 600_000
@@ -11,13 +11,16 @@ const MOST = 600_000
 /** A body solved: its field on the finest mesh, and whether that was fine enough. */
 export interface SolvedBody {
   field: Field
+  /** The same on a mesh that was halved all over: what the flows and a picture are taken from. */
+  drawn: Field
   flows: number[]
   fine: boolean
 }
 
 /**
  * Steady conduction in two dimensions: heat flows, temperatures at probes and surfaces, and the temperature factor.
- * The mesh is halved until that changes no heat flow by more than the accuracy.
+ * The mesh is halved until that changes no heat flow by more than the accuracy, and no coldest or warmest point of a surface by more than
+ * 0.1 K or 0.005 of the greatest difference.
  * @see ISO 10211:2017
  */
 export const bridge = (body: BridgeInput): Noted<BridgeOutput> => bridgeFigures(body, solvedBody(body))
@@ -40,26 +43,66 @@ export function bridgeFigures(body: Body, { field, flows, fine }: SolvedBody): N
 }
 
 /**
- * Solves a body on finer and finer meshes.
+ * Solves a body on finer and finer meshes: halved until the heat flows settle, then finer about its coldest and warmest points until those do.
  * @param onMesh hears how many cells the next mesh has
  */
 export function solvedBody(body: Body, onMesh?: (cells: number) => void): SolvedBody {
-  let mesh = firstMesh(body)
-  let field = fieldOn(body, mesh, null)
+  let field = fieldOn(body, firstMesh(body), null)
   let flows = flowsOf(body, field)
   for (;;) {
-    const finer: Mesh = { x: halved(mesh.x), y: halved(mesh.y) }
-    const cells = (finer.x.length - 1) * (finer.y.length - 1)
-    if (cells > MOST) return { field, flows, fine: false }
-    onMesh?.(cells)
+    const finer: Mesh = { x: halved(field.mesh.x), y: halved(field.mesh.y) }
+    if (cellsOf(finer) > MOST) return { field, drawn: field, flows, fine: false }
+    onMesh?.(cellsOf(finer))
     const next = fieldOn(body, finer, field)
     const now = flowsOf(body, next)
     const largest = Math.max(...now.map(Math.abs))
     const change = Math.max(...now.map((flow, b) => Math.abs(flow - flows[b]!)))
-    ;[mesh, field, flows] = [finer, next, now]
-    if (change <= body.accuracy * largest) return { field, flows, fine: true }
+    ;[field, flows] = [next, now]
+    if (change <= body.accuracy * largest) return { ...pointed(body, field, onMesh), drawn: field, flows }
   }
 }
+
+/** A field whose coldest and warmest points are settled too: the mesh is cut about those that still move. */
+function pointed(body: Body, drawn: Field, onMesh?: (cells: number) => void): Pick<SolvedBody, "field" | "fine"> {
+  const settles = extremesSettle(body)
+  let field = drawn
+  let extremes = extremesOf(body, field)
+  let moving = extremes
+  for (;;) {
+    const mesh: Mesh = {
+      x: cutNear(
+        field.mesh.x,
+        moving.map(({ x }) => x),
+      ),
+      y: cutNear(
+        field.mesh.y,
+        moving.map(({ y }) => y),
+      ),
+    }
+    if (cellsOf(mesh) > MOST) return { field, fine: false }
+    onMesh?.(cellsOf(mesh))
+    field = fieldOn(body, mesh, field)
+    const found = extremesOf(body, field)
+    moving = found.filter(({ temperature }, i) => Math.abs(temperature - extremes[i]!.temperature) > settles)
+    extremes = found
+    if (moving.length === 0) return { field, fine: true }
+  }
+}
+
+const cellsOf = ({ x, y }: Mesh): number => (x.length - 1) * (y.length - 1)
+
+/** How far a finer mesh may still move the coldest and the warmest points, K: what is left of their error is about as much. */
+function extremesSettle(body: Body): number {
+  const temperatures = surroundings(body).map(({ temperature }) => temperature)
+  return Math.min(0.1, 0.005 * (Math.max(...temperatures) - Math.min(...temperatures))) / 2
+}
+
+/** Coldest and warmest point of each surface. */
+const extremesOf = (body: Body, field: Field): SurfacePoint[] =>
+  surroundings(body).flatMap(({ temperature }, b) => {
+    const { coldest, warmest } = surfacePoints(field, b, temperature)
+    return coldest && warmest ? [coldest, warmest] : []
+  })
 
 /** Heat into the body through each boundary, W a metre of depth. */
 function flowsOf(body: Body, { facets, temperature }: Field): number[] {
@@ -71,18 +114,25 @@ function flowsOf(body: Body, { facets, temperature }: Field): number[] {
 }
 
 function surfaceOf(field: Field, b: number, beyond: number): BridgeOutput["surface"][string] {
-  const facets = field.facets.filter(({ boundary }) => boundary === b)
-  const points = facets.map((facet) => ({ ...facet, temperature: faceTemperature(field, facet, beyond) }))
+  const { points, coldest, warmest } = surfacePoints(field, b, beyond)
   const length = points.reduce((sum, point) => sum + point.length, 0)
   const mean = points.reduce((sum, point) => sum + point.temperature * point.length, 0) / length
+  const { temperature: minimum, x, y } = coldest!
+  return { minimum, maximum: warmest!.temperature, mean, minimumAt: { x, y } }
+}
+
+/** The faces of a surface, and its coldest and warmest points, ends included. */
+function surfacePoints(field: Field, b: number, beyond: number) {
+  const facets = field.facets.filter(({ boundary }) => boundary === b)
+  const points = facets.map((facet): SurfacePoint => ({ ...facet, temperature: faceTemperature(field, facet, beyond) }))
   const all = [...stretches(points).flatMap(endsOf), ...points]
-  const coldest = all.reduce((least, point) => (point.temperature < least.temperature ? point : least))
-  return {
-    minimum: coldest.temperature,
-    maximum: Math.max(...all.map(({ temperature }) => temperature)),
-    mean,
-    minimumAt: { x: coldest.x, y: coldest.y },
-  }
+  const [coldest, warmest] = [1, -1].map((sign) =>
+    all.reduce<SurfacePoint | undefined>(
+      (best, point) => (best && sign * point.temperature >= sign * best.temperature ? best : point),
+      undefined,
+    ),
+  )
+  return { points, coldest, warmest }
 }
 
 type SurfacePoint = Facet & { temperature: number }
@@ -127,7 +177,7 @@ function notesOf(body: Body, field: Field, fine: boolean): Note[] {
     ...noteIf(
       !fine,
       "largest-mesh",
-      "The largest mesh was reached before the heat flows settled to the accuracy asked for. Where two fixed temperatures meet they have no finite value; temperatures away from there stand.",
+      "The largest mesh was reached before heat flows and coldest points settled to the accuracy asked for. Where two fixed temperatures meet they have no finite value; temperatures away from there stand.",
     ),
     ...noteIf(!field.converged, "not-converged", "The balance of the cells did not settle to the last digit."),
     ...noteIf(

@@ -4,7 +4,7 @@ import { spread } from "../numeric/coarser-grid"
 import { type Grid, gridOf } from "../numeric/grid"
 import { levelsOf, solveByMultigrid } from "../numeric/multigrid"
 import { type Body, cellConductivities, cellsBetween, surroundings } from "./body"
-import type { Mesh } from "./mesh"
+import { cellAt, type Mesh } from "./mesh"
 
 /** One cell's face on a boundary or an air. */
 export interface Facet {
@@ -41,7 +41,7 @@ const ROUNDING = 5e-16
 
 /**
  * Steady temperatures of a body by finite volumes: each cell passes on what it takes up.
- * @param coarser the body on the mesh that this one was halved from: where to begin
+ * @param coarser the body on a mesh whose cells this one cuts, all of them or some: where to begin
  * @see ISO 10211:2017, annex A (requirements of numerical methods)
  */
 export function fieldOn(body: Body, mesh: Mesh, coarser: Field | null): Field {
@@ -54,15 +54,7 @@ export function fieldOn(body: Body, mesh: Mesh, coarser: Field | null): Field {
   const base = around[0]!.temperature
   const source = new Float64Array(conductivity.length)
   for (const { cell, boundary, inner, outer } of facets) source[cell]! += inSeries(inner, outer) * (around[boundary]!.temperature - base)
-  const x = new Float64Array(conductivity.length)
-  const { below } = levels[0]!
-  if (coarser && below)
-    spread(
-      below,
-      grid,
-      coarser.temperature.map((value) => value - base),
-      x,
-    )
+  const x = coarser ? begun(mesh, coarser, levels, base) : new Float64Array(conductivity.length)
   const flows = new Float64Array(around.length)
   const range = Math.max(...around.map(({ temperature }) => Math.abs(temperature - base)))
   const least = ROUNDING * range * grid.diagonal.reduce((total, value) => total + value, 0)
@@ -76,6 +68,28 @@ export function fieldOn(body: Body, mesh: Mesh, coarser: Field | null): Field {
   })
   const temperature = solved.x.map((difference) => difference + base)
   return { mesh, temperature, conductivity, facets, grid, iterations: solved.iterations, converged: solved.converged }
+}
+
+/** Where to begin, from the same body on a coarser mesh: along the paths through the cells where all were cut, else cell by cell. */
+function begun(mesh: Mesh, coarser: Field, levels: ReturnType<typeof levelsOf>, base: number): Float64Array {
+  const [columns, rows] = [mesh.x.length - 1, mesh.y.length - 1]
+  const x = new Float64Array(columns * rows)
+  const { grid, below } = levels[0]!
+  if (below && 4 * coarser.temperature.length === x.length) {
+    spread(
+      below,
+      grid,
+      coarser.temperature.map((value) => value - base),
+      x,
+    )
+    return x
+  }
+  const within = (lines: Float64Array, of: Float64Array) =>
+    Int32Array.from({ length: lines.length - 1 }, (_, i) => cellAt(of, (lines[i]! + lines[i + 1]!) / 2))
+  const [column, row] = [within(mesh.x, coarser.mesh.x), within(mesh.y, coarser.mesh.y)]
+  const across = coarser.mesh.x.length - 1
+  for (let i = 0; i < x.length; i++) x[i] = coarser.temperature[row[Math.floor(i / columns)]! * across + column[i % columns]!]! - base
+  return x
 }
 
 /** Conductances in series; the harmonic sum keeps a membrane tight that a mean would leak through. */

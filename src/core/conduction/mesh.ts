@@ -66,6 +66,26 @@ export function halved(lines: Float64Array): Float64Array {
   return finer
 }
 
+/** Cells on either side of a place that are cut. */
+const NEAR = 2
+
+/** The cells near some places cut in two, and those next to them in four. */
+export const cutNear = (lines: Float64Array, places: readonly number[]): Float64Array => cutOnce(cutOnce(lines, places), places)
+
+function cutOnce(lines: Float64Array, places: readonly number[]): Float64Array {
+  const cut = new Set<number>()
+  for (const place of places) {
+    const cell = cellAt(lines, place)
+    for (let i = cell - NEAR + 1; i <= cell + NEAR; i++) cut.add(i)
+  }
+  const finer: number[] = []
+  lines.forEach((line, i) => {
+    finer.push(line)
+    if (cut.has(i) && i + 1 < lines.length) finer.push((line + lines[i + 1]!) / 2)
+  })
+  return Float64Array.from(finer)
+}
+
 /** The cell that a place lies in; on a line the one before it, at the beginning the first. */
 export function cellAt(lines: Float64Array, place: number): number {
   let [low, high] = [0, lines.length - 2]

@@ -13,7 +13,7 @@ export interface TemperaturePicture extends Mesh {
 const MOST = 240
 
 /** The temperatures of a solved body on as many of its mesh's lines as a picture can show; each line of the drawing is among them. */
-export function temperaturePicture(body: Body, { field }: SolvedBody): TemperaturePicture {
+export function temperaturePicture(body: Body, { drawn: field }: SolvedBody): TemperaturePicture {
   const corners = cornerTemperatures(body, field)
   const { x, y } = field.mesh
   // Each mesh was halved from the one before: every second line is a line of that.

@@ -84,7 +84,7 @@ const exposed = memoised(
     const season = governingSeason(conditions, adjacent)
     const governing = (season === "summer" ? summerLayers : layers).filter(({ effectiveShare }) => effectiveShare > 0)
     // Under a slab the ground spreads the heat; the combined method serves there.
-    const sets = adjacent.kind === "ground" ? [] : setsBeyondCombined(governing, all)
+    const sets = adjacent.kind === "ground" ? [] : setsBeyondCombined(governing)
     const counted = (some: readonly BuiltLayer[]) => withoutMembers(some, ({ id }) => sets.includes(id))
     const { effectiveShare } = layers[0]!
     return {
