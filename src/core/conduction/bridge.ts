@@ -45,8 +45,9 @@ export function bridgeFigures(body: Body, { field, flows, fine }: SolvedBody): N
 /**
  * Solves a body on finer and finer meshes: halved until the heat flows settle, then finer about its coldest and warmest points until those do.
  * @param onMesh hears how many cells the next mesh has
+ * @param settled which points of the surfaces must settle beside the flows
  */
-export function solvedBody(body: Body, onMesh?: (cells: number) => void): SolvedBody {
+export function solvedBody(body: Body, onMesh?: (cells: number) => void, settled: Settled = "all"): SolvedBody {
   let field = fieldOn(body, firstMesh(body), null)
   let flows = flowsOf(body, field)
   for (;;) {
@@ -58,15 +59,16 @@ export function solvedBody(body: Body, onMesh?: (cells: number) => void): Solved
     const largest = Math.max(...now.map(Math.abs))
     const change = Math.max(...now.map((flow, b) => Math.abs(flow - flows[b]!)))
     ;[field, flows] = [next, now]
-    if (change <= body.accuracy * largest) return { ...pointed(body, field, onMesh), drawn: field, flows }
+    if (change <= body.accuracy * largest) return { ...pointed(body, field, settled, onMesh), drawn: field, flows }
   }
 }
 
 /** A field whose coldest and warmest points are settled too: the mesh is cut about those that still move. */
-function pointed(body: Body, drawn: Field, onMesh?: (cells: number) => void): Pick<SolvedBody, "field" | "fine"> {
+function pointed(body: Body, drawn: Field, settled: Settled, onMesh?: (cells: number) => void): Pick<SolvedBody, "field" | "fine"> {
+  if (settled === "flows") return { field: drawn, fine: true }
   const settles = extremesSettle(body)
   let field = drawn
-  let extremes = extremesOf(body, field)
+  let extremes = extremesOf(body, field, settled)
   let moving = extremes
   for (;;) {
     const mesh: Mesh = {
@@ -82,7 +84,7 @@ function pointed(body: Body, drawn: Field, onMesh?: (cells: number) => void): Pi
     if (cellsOf(mesh) > MOST) return { field, fine: false }
     onMesh?.(cellsOf(mesh))
     field = fieldOn(body, mesh, field)
-    const found = extremesOf(body, field)
+    const found = extremesOf(body, field, settled)
     moving = found.filter(({ temperature }, i) => Math.abs(temperature - extremes[i]!.temperature) > settles)
     extremes = found
     if (moving.length === 0) return { field, fine: true }
@@ -97,12 +99,21 @@ function extremesSettle(body: Body): number {
   return Math.min(0.1, 0.005 * (Math.max(...temperatures) - Math.min(...temperatures))) / 2
 }
 
-/** Coldest and warmest point of each surface. */
-const extremesOf = (body: Body, field: Field): SurfacePoint[] =>
-  surroundings(body).flatMap(({ temperature }, b) => {
+/** Which points of the surfaces are held: none, the coldest of the warm side and the warmest of the cold side, or both of each. */
+type Settled = "flows" | "facing" | "all"
+
+/** Coldest and warmest point of each surface, as far as they are held. */
+function extremesOf(body: Body, field: Field, settled: Settled): SurfacePoint[] {
+  const around = surroundings(body)
+  const temperatures = around.map(({ temperature }) => temperature)
+  const [low, high] = [Math.min(...temperatures), Math.max(...temperatures)]
+  return around.flatMap(({ temperature }, b) => {
     const { coldest, warmest } = surfacePoints(field, b, temperature)
-    return coldest && warmest ? [coldest, warmest] : []
+    if (!coldest || !warmest) return []
+    if (settled === "all") return [coldest, warmest]
+    return temperature === high ? [coldest] : temperature === low ? [warmest] : []
   })
+}
 
 /** Heat into the body through each boundary, W a metre of depth. */
 function flowsOf(body: Body, { facets, temperature }: Field): number[] {

@@ -7,11 +7,11 @@ import { type Detail, type DetailFigures, detailFigures } from "./detail"
  * @returns its figures, and the body as drawn with its temperatures
  */
 export function solveDetail(detail: Detail, onCells?: (cells: number) => void): { figures: DetailFigures; solved: SolvedBody } {
-  const solved = solvedBody(detail.body, onCells)
+  const solved = solvedBody(detail.body, onCells, "facing")
   const drawn = bridgeFigures(detail.body, solved)
   const { body: couplingBody } = detail.couplingBody ?? {}
   return {
-    figures: detailFigures(detail, drawn, couplingBody ? bridgeFigures(couplingBody, solvedBody(couplingBody, onCells)) : drawn),
+    figures: detailFigures(detail, drawn, couplingBody ? bridgeFigures(couplingBody, solvedBody(couplingBody, onCells, "flows")) : drawn),
     solved,
   }
 }
