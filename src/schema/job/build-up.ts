@@ -1,5 +1,5 @@
 import * as z from "../zod"
-import { Id, title } from "./name"
+import { Id, partsOf, title } from "./name"
 import { fraction, quantity } from "../quantity"
 import { FaceId } from "./shell"
 
@@ -76,8 +76,8 @@ export const Assembly = z.strictObject({
   absorptance: fraction("share of the sun that the outdoor face takes up")
     .nullable()
     .describe("0..1; null: that of the outermost material"),
-  members: z.record(Id, MemberSet).describe("sets of members; those of different sets cross"),
-  layers: z.record(Id, Layer),
+  members: partsOf(MemberSet, 60, "sets of members in a build-up").describe("sets of members; those of different sets cross"),
+  layers: partsOf(Layer, 100, "layers in a build-up"),
   order: z.array(Id).min(1).max(40).describe("layers, outside to inside"),
   edge: SlabEdge.nullable().describe("insulation along its edge where it is a floor on the ground; null: none"),
 })

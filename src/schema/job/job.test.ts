@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs"
-import { KITS, KNOWN, SCHOOLS, demoJobs, startJob } from "../../../tests/fixtures/jobs"
+import { demo, KITS, KNOWN, SCHOOLS, demoJobs, startJob } from "../../../tests/fixtures/jobs"
 import { describe, expect, test } from "@jest/globals"
 import Ajv from "ajv/dist/2020"
 import fc from "fast-check"
@@ -186,4 +186,13 @@ describe("the JSON Schema", () => {
     expect(validate(changed(["shell", "colour"], "red"))).toBe(false)
     expect(validate({ ...(larkspur as Partial<Job>), name: undefined })).toBe(false)
   })
+})
+
+test("a job with more parts than any real one is refused in words", () => {
+  const job = demo("Tern Hut")
+  const [opening] = Object.values(job.shell.openings)
+  const many = (count: number) => Object.fromEntries(Array.from({ length: count }, (_, i) => [`o-${i}`, { ...opening!, name: `Hole ${i}` }]))
+  const read = (openings: Job["shell"]["openings"]) => readDocument({ ...job, shell: { ...job.shell, openings } }, KNOWN)
+  expect(read(many(300)).ok).toBe(true)
+  expect(read(many(301))).toMatchObject({ ok: false, error: { path: ["shell", "openings"], message: "There may be at most 300 openings." } })
 })

@@ -1,7 +1,7 @@
 import * as z from "../zod"
 import { Assembly } from "./build-up"
 import { shellLength } from "./form"
-import { Id, title } from "./name"
+import { Id, partsOf, title } from "./name"
 import { Material } from "../material"
 import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
@@ -81,7 +81,7 @@ export const NO_BREAKS: Breaks = { openings: {}, penetrations: {} }
 export const Variant = z
   .strictObject({
     name: title("name"),
-    assemblies: z.record(Id, Assembly),
+    assemblies: partsOf(Assembly, 100, "build-ups in a variant"),
     wears: z.partialRecord(FaceId, Id).describe("assembly of each face"),
     leakage: Leakage,
     breaks: Breaks,
@@ -90,7 +90,9 @@ export const Variant = z
 export type Variant = z.output<typeof Variant>
 
 /** Materials that a job brings along beside those of the catalogue, whose names they must not bear. */
-export const OwnMaterials = z.record(Id, Material).describe("materials beside the catalogue's, under names that it does not have")
+export const OwnMaterials = partsOf(Material, 300, "materials of one's own").describe(
+  "materials beside the catalogue's, under names that it does not have",
+)
 export type OwnMaterials = z.output<typeof OwnMaterials>
 
 /** A whole state of a job, frozen to compare with. */
@@ -108,7 +110,7 @@ export const Job = z.strictObject({
   brief: Brief,
   shell: Shell,
   materials: OwnMaterials,
-  variants: z.record(Id, Variant),
+  variants: partsOf(Variant, 60, "variants"),
   order: z.array(Id).min(1).max(50).describe("variants as listed"),
   active: Id.describe("the variant being worked on"),
   pinned: Snapshot.nullable(),

@@ -8,3 +8,7 @@ export type Id = z.output<typeof Id>
 
 /** What a person calls a thing. */
 export const title = (meaning: string) => z.string().min(1).max(120).describe(meaning)
+
+/** Parts by their names, no more of them than any real job has: a file with more is not one, and would only cost whoever opens it. */
+export const partsOf = <S extends z.ZodType>(part: S, most: number, what: string) =>
+  z.record(Id, part).refine((parts) => Object.keys(parts).length <= most, { message: `There may be at most ${most} ${what}.` })

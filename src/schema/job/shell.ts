@@ -1,6 +1,6 @@
 import * as z from "../zod"
 import { Dimension, Form, shellLength } from "./form"
-import { Id, title } from "./name"
+import { Id, partsOf, title } from "./name"
 import { fraction, quantity, relativeHumidity } from "../quantity"
 
 /** Faces that a form can have. */
@@ -168,15 +168,15 @@ export const Shell = z.strictObject({
       ends: quantity("m", "past front and back", { min: 0, max: 5 }),
     })
     .describe("how far the roof reaches out"),
-  openings: z.record(Id, Opening),
-  boxes: z.record(Id, FloorBox).describe("wheel boxes and steps"),
-  notches: z.record(Id, Notch).describe("pieces missing from faces"),
-  penetrations: z.record(Id, Penetration).describe("what runs through faces"),
-  spaces: z.record(Id, Space).describe("what faces may stand against in place of the outdoors"),
+  openings: partsOf(Opening, 300, "openings"),
+  boxes: partsOf(FloorBox, 100, "boxes on the floor").describe("wheel boxes and steps"),
+  notches: partsOf(Notch, 100, "cut-outs").describe("pieces missing from faces"),
+  penetrations: partsOf(Penetration, 500, "things that run through the skin").describe("what runs through faces"),
+  spaces: partsOf(Space, 50, "spaces beside it").describe("what faces may stand against in place of the outdoors"),
   against: z.partialRecord(FaceId, Id).describe("the space beyond a face; a face that is not named sees the outdoors"),
-  readings: z.record(Id, Reading).describe("what the tape said, kept beside the measures that follow from it"),
-  levels: z.record(Id, Level).describe("points of a floor that is not level"),
-  fits: z.record(Id, Fit).describe("what must find its place inside"),
-  loads: z.record(Id, Load).describe("what stands on the floor"),
+  readings: partsOf(Reading, 300, "readings of the tape").describe("what the tape said, kept beside the measures that follow from it"),
+  levels: partsOf(Level, 200, "points of the floor").describe("points of a floor that is not level"),
+  fits: partsOf(Fit, 200, "things that must fit").describe("what must find its place inside"),
+  loads: partsOf(Load, 200, "loads").describe("what stands on the floor"),
 })
 export type Shell = z.output<typeof Shell>
