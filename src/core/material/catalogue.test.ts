@@ -37,6 +37,19 @@ describe("the catalogue", () => {
     expect(material.fire.needsCover).toBe(material.class === "foam")
   })
 
+  test.each(["pir-board", "pur-board", "pur-panel-core", "polyiso"])("%s conducts more in the cold, as its cell gas condenses", (id) => {
+    // ASHRAE Fundamentals 2017, ch. 26, table 1: foam blown with heavy gases is best between 10 and 24 °C.
+    const { byTemperature, declared } = CATALOGUE[id]!.conductivity
+    expect(interpolated(byTemperature, -15)).toBeGreaterThan(1.15 * declared)
+    expect(interpolated(byTemperature, 0)).toBeGreaterThan(1.03 * declared)
+  })
+
+  test("boards let through and hold what ISO 10456, table 3, says of them", () => {
+    expect(CATALOGUE.osb!.vapour.mu).toEqual({ dry: 50, wet: 30 })
+    // Between 0.14 at 600 and 0.18 W/(m·K) at 800 kg/m³.
+    expect([CATALOGUE.mdf!.conductivity.declared, CATALOGUE.mdf!.density]).toEqual([0.16, 720])
+  })
+
   test("a record that is out of its class is told where, with the range", () => {
     const foam = CATALOGUE.xps!
     const wrong = { ...foam, class: "metal" as const, conductivity: { ...foam.conductivity, declared: 0.034 } }
