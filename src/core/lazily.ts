@@ -5,6 +5,7 @@ type Fields<T> = { [K in keyof T]: () => T[K] }
  * @param base an object made so before, whose fields it has too
  */
 export function lazily<T extends object>(fields: Fields<T>): T
+/** The same with the fields of a base beside its own. */
 export function lazily<T extends B, B extends object>(fields: Fields<Omit<T, keyof B>>, base: B): T
 /** Fields are told apart by name only: the overloads say which there are. */
 export function lazily(fields: Record<string, () => unknown>, base: object = {}): object {

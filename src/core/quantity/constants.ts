@@ -10,6 +10,7 @@ export const WATER_TO_AIR_MASS = 0.621945
 export const STANDARD_PRESSURE = 101_325
 /** Vapour permeability of still air, kg/(m·s·Pa), ISO 13788:2012, 3.1. */
 export const AIR_VAPOUR_PERMEABILITY = 2e-10
-/** Density of air, kg/m³, and its specific heat, J/(kg·K), at 20 °C, for ventilation heat flows. */
+/** Density of air at 20 °C, for ventilation heat flows, kg/m³. */
 export const AIR_DENSITY = 1.204
+/** Specific heat of dry air at constant pressure, J/(kg·K). @see ASHRAE Fundamentals 2017, ch. 1 */
 export const AIR_SPECIFIC_HEAT = 1006

@@ -96,8 +96,22 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
           ))}
         </g>
       </svg>
+      <Figures lines={lines} width={text} />
+      <p className="sr-only">
+        {figures.name}: {write("area", figures.face.area)}
+      </p>
+    </div>
+  )
+}
+
+/** The figures on the dimension lines; those that can be typed are fields. */
+function Figures({ lines, width }: { lines: ReturnType<typeof sheetOf>["lines"]; width: number }) {
+  const { figure } = useWriting()
+  const store = useJobStore()
+  return (
+    <>
       {lines.map(({ id, length, left, top }) => (
-        <div key={id} className="absolute" style={{ left, top, width: text }}>
+        <div key={id} className="absolute" style={{ left, top, width }}>
           {length.edit ? (
             <QuantityField
               bare
@@ -113,10 +127,7 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
           )}
         </div>
       ))}
-      <p className="sr-only">
-        {figures.name}: {write("area", figures.face.area)}
-      </p>
-    </div>
+    </>
   )
 }
 

@@ -111,21 +111,7 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
         />
         {aged.quantity("aged", "conductivity", "λ after 25 years")}
         {fields.quantity("density", "density", "Density")}
-        <SelectField
-          label="Vapour resistance as"
-          value={vapour.mu ? "mu" : "sd"}
-          options={[
-            { value: "mu", name: "a factor μ of the stuff" },
-            { value: "sd", name: "an air layer sd of the sheet" },
-          ]}
-          onChange={(given) => change({ vapour: given === "mu" ? { mu: vapour.mu ?? vapour.sd! } : { sd: vapour.sd ?? vapour.mu! } })}
-        />
-        <ReadField
-          label={vapour.mu ? "Vapour resistance factor μ, dry" : "Equivalent air layer sd, dry, m"}
-          shown={String((vapour.mu ?? vapour.sd!).dry)}
-          read={plainNumber}
-          onCommit={(dry) => change({ vapour: drier(vapour, dry) })}
-        />
+        <VapourFields vapour={vapour} onChange={(next) => change({ vapour: next })} />
         {fields.number("specificHeat", "Specific heat, J/(kg·K)")}
         {fields.maybe("compressiveStrength", "stress", "Compressive strength", "none")}
         <ReadField
@@ -148,16 +134,7 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
         What is not asked here (course with temperature, water held, faces) is as with the one that it began from. It is kept on the shelf
         and travels with this job.
       </p>
-      {implausible(material).map(({ figure: which, value, range }) => (
-        <Remark
-          key={which}
-          kind="remark"
-          title={`${BOUNDED[which].name} of ${BOUNDED[which].print(value, writing)} is unheard of in a ${CLASSES[material.class as keyof typeof CLASSES]}.`}
-        >
-          Handbooks have {BOUNDED[which].print(range[0], writing)} to {BOUNDED[which].print(range[1], writing)}: look again at the figure,
-          its unit, or the class.
-        </Remark>
-      ))}
+      <Unheard material={material} />
       <Refusal>{refusal}</Refusal>
       <div className="flex gap-3">
         <Button look="strong" onClick={() => void onKeep(material).then((fault) => setRefusal(fault?.message ?? null))}>
@@ -167,6 +144,44 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
       </div>
     </div>
   )
+}
+
+/** The resistance to vapour as a factor of the stuff or as an air layer of the sheet. */
+function VapourFields({ vapour, onChange }: { vapour: Material["vapour"]; onChange: (vapour: Material["vapour"]) => Fault | null }) {
+  return (
+    <>
+      <SelectField
+        label="Vapour resistance as"
+        value={vapour.mu ? "mu" : "sd"}
+        options={[
+          { value: "mu", name: "a factor μ of the stuff" },
+          { value: "sd", name: "an air layer sd of the sheet" },
+        ]}
+        onChange={(given) => onChange(given === "mu" ? { mu: vapour.mu ?? vapour.sd! } : { sd: vapour.sd ?? vapour.mu! })}
+      />
+      <ReadField
+        label={vapour.mu ? "Vapour resistance factor μ, dry" : "Equivalent air layer sd, dry, m"}
+        shown={String((vapour.mu ?? vapour.sd!).dry)}
+        read={plainNumber}
+        onCommit={(dry) => onChange(drier(vapour, dry))}
+      />
+    </>
+  )
+}
+
+/** Figures that no handbook has of its class. */
+function Unheard({ material }: { material: Material }) {
+  const writing = useWriting()
+  return implausible(material).map(({ figure: which, value, range }) => (
+    <Remark
+      key={which}
+      kind="remark"
+      title={`${BOUNDED[which].name} of ${BOUNDED[which].print(value, writing)} is unheard of in a ${CLASSES[material.class as keyof typeof CLASSES]}.`}
+    >
+      Handbooks have {BOUNDED[which].print(range[0], writing)} to {BOUNDED[which].print(range[1], writing)}: look again at the figure, its
+      unit, or the class.
+    </Remark>
+  ))
 }
 
 /** The course with temperature and the aged value keep their shape. */

@@ -6,7 +6,8 @@ import { nextSold } from "../../core/material/layer-properties"
 import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Point } from "../../core/shell/face"
 import { setThickness } from "../../edit/assembly-edits"
-import type { Season } from "../../schema/quantity"
+import type { DampAssessment } from "../../core/moisture/damp-assessment"
+import type { AirState, Season } from "../../schema/quantity"
 import { useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { hatch, HatchPatterns } from "../pelt/hatches"
@@ -31,7 +32,6 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
   const store = useJobStore()
   const chosen = useSelection((view) => view.layer)
   const { moisture } = useLedger()
-  const { write } = useWriting()
   const name = useId()
   const { layers } = figures
   const thicknesses = layers.map(({ layer }) => layer.thickness)
@@ -49,7 +49,6 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
   // The edge of a film lies on that of the board beside it: thick layers, and the chosen one above all, get the hand.
   const reachable = [...layers].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen) || a.layer.thickness - b.layer.thickness)
   const selected = layers.find(({ id }) => id === chosen)
-  const air = (value: number, humidity: number) => `${write("temperature", value)} · ${Math.round(humidity * 100)} % humid`
   return (
     <div ref={ref}>
       <svg
@@ -59,15 +58,7 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
         aria-label={`${figures.name} cut through, outdoors left`}
       >
         <HatchPatterns name={name} />
-        <g fontSize={12} fill="var(--graphite)">
-          <text x={0} y={13}>
-            {figures.ground ? "soil" : figures.adjacent.kind === "space" ? figures.adjacent.space.name.toLowerCase() : "outdoors"},{" "}
-            {air(look.outside.temperature, look.outside.relativeHumidity)}
-          </text>
-          <text x={size.width} y={13} textAnchor="end">
-            inside, {air(look.inside.temperature, look.inside.relativeHumidity)}
-          </text>
-        </g>
+        <Airs figures={figures} look={look} width={size.width} />
         <g transform={`translate(0 ${TOP})`}>
           <rect x={0} width={geometry.outdoors.to} height={HEIGHT} fill="color-mix(in oklab, var(--frost) 14%, var(--felt))" />
           <rect
@@ -117,6 +108,24 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
         ) : null}
       </svg>
     </div>
+  )
+}
+
+/** The airs on both sides, in words over the drawing. */
+function Airs({ figures: { ground, adjacent }, look, width }: { figures: SurfaceFigures; look: DampAssessment; width: number }) {
+  const { write } = useWriting()
+  const air = ({ temperature, relativeHumidity }: AirState) =>
+    `${write("temperature", temperature)} · ${Math.round(relativeHumidity * 100)} % humid`
+  const beyond = ground ? "soil" : adjacent.kind === "space" ? adjacent.space.name.toLowerCase() : "outdoors"
+  return (
+    <g fontSize={12} fill="var(--graphite)">
+      <text x={0} y={13}>
+        {beyond}, {air(look.outside)}
+      </text>
+      <text x={width} y={13} textAnchor="end">
+        inside, {air(look.inside)}
+      </text>
+    </g>
   )
 }
 
