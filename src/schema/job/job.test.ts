@@ -191,8 +191,12 @@ describe("the JSON Schema", () => {
 test("a job with more parts than any real one is refused in words", () => {
   const job = demo("Tern Hut")
   const [opening] = Object.values(job.shell.openings)
-  const many = (count: number) => Object.fromEntries(Array.from({ length: count }, (_, i) => [`o-${i}`, { ...opening!, name: `Hole ${i}` }]))
+  const many = (count: number) =>
+    Object.fromEntries(Array.from({ length: count }, (_, i) => [`o-${i}`, { ...opening!, name: `Hole ${i}` }]))
   const read = (openings: Job["shell"]["openings"]) => readDocument({ ...job, shell: { ...job.shell, openings } }, KNOWN)
   expect(read(many(300)).ok).toBe(true)
-  expect(read(many(301))).toMatchObject({ ok: false, error: { path: ["shell", "openings"], message: "There may be at most 300 openings." } })
+  expect(read(many(301))).toMatchObject({
+    ok: false,
+    error: { path: ["shell", "openings"], message: "There may be at most 300 openings." },
+  })
 })
