@@ -1,7 +1,7 @@
 // Installs what is missing before a command runs; only Node's own modules, as nothing else may be there yet.
 import { spawnSync } from "node:child_process"
 import { createHash } from "node:crypto"
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs"
+import { existsSync, readFileSync, writeFileSync } from "node:fs"
 import { dirname, join } from "node:path"
 import { fileURLToPath } from "node:url"
 
@@ -18,15 +18,31 @@ export function run(command, args, options = {}) {
   if (status !== 0) process.exit(status ?? 1)
 }
 
+const MARK = "node_modules/.installed"
+const lock = () => createHash("sha256").update(readFileSync("package-lock.json")).digest("hex")
+
+/** The command that compiles the one package that is not plain JavaScript. */
+export const COMPILE = ["npm", ["rebuild", "better-sqlite3", "--loglevel=error"]]
+
 /** Installs the packages of the lock file unless just these are there. */
 export function installPackages() {
-  const mark = "node_modules/.installed"
-  const lock = createHash("sha256").update(readFileSync("package-lock.json")).digest("hex")
-  if (existsSync(mark) && readFileSync(mark, "utf8") === lock) return
-  say("Installing packages; SQLite is compiled on the way, which takes two to four minutes …")
-  run("npm", ["ci", "--no-progress", "--loglevel=error"], { env: { ...process.env, JOBS: "max", ...headers() } })
-  mkdirSync("node_modules", { recursive: true })
-  writeFileSync(mark, lock)
+  if (!fetchPackages()) return
+  say("Compiling SQLite, which takes two or three minutes …")
+  run(...COMPILE)
+  packagesAreInstalled()
+}
+
+/** Unpacks the packages without compiling any; false if they are installed already. */
+export function fetchPackages() {
+  if (existsSync(MARK) && readFileSync(MARK, "utf8") === lock()) return false
+  say("Installing packages …")
+  Object.assign(process.env, { JOBS: "max", ...headers() })
+  run("npm", ["ci", "--ignore-scripts", "--no-progress", "--loglevel=error"])
+  return true
+}
+
+export function packagesAreInstalled() {
+  writeFileSync(MARK, lock())
 }
 
 /** Node's own headers where they came with it: without them the compiler's helper would fetch them from the network. */

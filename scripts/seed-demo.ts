@@ -3,8 +3,9 @@ import { createJob, listJobs } from "../src/store/jobs"
 import { openStore, storeFile } from "../src/store/open"
 
 const store = openStore(storeFile(process.argv[2]))
-if (listJobs(store).jobs.length === 0) {
+if (listJobs(store, "").length === 0) {
   const start = Date.now()
-  demoJobs().forEach((job, i) => createJob(store, job, new Date(start + i).toISOString()))
+  // The shelf shows the newest first.
+  demoJobs().forEach((job, i) => createJob(store, job, new Date(start - i).toISOString()))
 }
 store.close()

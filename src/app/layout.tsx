@@ -4,7 +4,6 @@ import { cookies } from "next/headers"
 import { connection } from "next/server"
 import type { ReactNode } from "react"
 import { Toaster } from "sonner"
-import { CalculationsRoot } from "../ui/calculations/calculations-root"
 
 export const metadata: Metadata = { title: "Pelzhaus", description: "A workbench for people who insulate small enclosures." }
 
@@ -15,7 +14,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" data-theme={theme === "light" || theme === "dark" ? theme : undefined} suppressHydrationWarning>
       <body>
-        <CalculationsRoot>{children}</CalculationsRoot>
+        {children}
         <Toaster position="bottom-center" toastOptions={{ className: "!rounded-[4px] !border-seam !bg-sheet !text-ink !font-sans" }} />
       </body>
     </html>

@@ -1,9 +1,10 @@
 import { cookies } from "next/headers"
-import { Shelf } from "../ui/shelf/shelf"
+import { KIT_EMBLEMS } from "../edit/start/kit-emblems"
+import { shelf } from "../server/shelf"
 import { store } from "../store/current"
-import { listJobs } from "../store/jobs"
+import { Shelf } from "../ui/shelf/shelf"
 
 export default async function Page() {
   const units = (await cookies()).get("units")?.value === "inch-pound" ? "inch-pound" : "metric"
-  return <Shelf shelf={listJobs(store())} startUnits={units} />
+  return <Shelf shelf={shelf(store())} kits={KIT_EMBLEMS} startUnits={units} />
 }

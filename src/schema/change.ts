@@ -53,19 +53,5 @@ export interface OpenJob {
   behind: string | null
 }
 
-/** A job on the shelf. */
-export interface ShelfJob {
-  id: string
-  head: string
-  document: Job
-  changedAt: string
-}
-
-/** A document that cannot be read any more is left out of the list but never lost. */
-export interface Shelf {
-  jobs: ShelfJob[]
-  unreadable: { id: string; message: string }[]
-}
-
 /** What is changed of a job on the shelf without opening it. */
 export const ShelfChange = z.strictObject({ deleted: z.boolean() })

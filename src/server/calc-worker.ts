@@ -1,5 +1,11 @@
-import type { Outcome } from "../schema/outcome"
+import { activeState } from "../core/enclosure/job-state"
+import { jobSummary, type JobSummary } from "../core/ledger/job-summary"
+import { solvedLedger } from "../core/ledger/solved-ledger"
+import { detailResults } from "../core/results/detail-results"
+import { growingResults } from "../core/results/results"
 import { BUDGET, OPERATIONS, readInput, runOperation } from "../operations/registry"
+import type { Job } from "../schema/job/job"
+import type { Outcome } from "../schema/outcome"
 
 /** A call of the calculator: an operation that there is, and its input as text. */
 export interface Call {
@@ -8,8 +14,14 @@ export interface Call {
 }
 
 /** Works a call out, in a thread of its own; its answer is text, so that nothing is copied twice. */
-export default function worked({ operation, text }: Call): Outcome<string> {
+export function answer({ operation, text }: Call): Outcome<string> {
   const input = readInput(text)
   const outcome = input.ok ? runOperation(OPERATIONS.get(operation)!, input.value, BUDGET) : input
   return outcome.ok ? { ok: true, value: JSON.stringify(outcome.value) } : outcome
 }
+
+/** What this thread has solved of jobs: after an edit only what it changed is solved again. */
+const solved = growingResults()
+
+/** Works out what the shelf shows of a job. */
+export const summary = (job: Job): JobSummary => jobSummary(job, solvedLedger(activeState(job), detailResults(solved)))

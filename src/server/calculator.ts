@@ -1,6 +1,8 @@
 import { availableParallelism } from "node:os"
 import { join } from "node:path"
 import { Piscina } from "piscina"
+import type { JobSummary } from "../core/ledger/job-summary"
+import type { Job } from "../schema/job/job"
 import type { Outcome } from "../schema/outcome"
 import type { Call } from "./calc-worker"
 
@@ -9,10 +11,10 @@ const LONGEST = 20_000
 /** Calls that may wait for a thread. */
 const MOST_WAITING = 16
 
-const holder = globalThis as { pelzhausCalculator?: Piscina<Call, Outcome<string>> }
+const holder = globalThis as { pelzhausCalculator?: Piscina }
 
 /** Threads that calculate; one core is left for those who open and save jobs. */
-const threads = (): Piscina<Call, Outcome<string>> =>
+const threads = (): Piscina =>
   (holder.pelzhausCalculator ??= new Piscina({
     filename: join(process.cwd(), "src", "server", "calc-worker.ts"),
     execArgv: ["--import", "tsx"],
@@ -28,9 +30,17 @@ const threads = (): Piscina<Call, Outcome<string>> =>
  * @returns the answer as JSON text, or why there is none
  */
 export async function calculate(call: Call, gone: AbortSignal): Promise<Outcome<string>> {
+  const outcome = await inThread<Outcome<string>>("answer", call, gone)
+  return outcome.ok ? outcome.value : outcome
+}
+
+/** What the shelf shows of a job, with its figures. @see calculate */
+export const summarise = (job: Job, gone: AbortSignal): Promise<Outcome<JobSummary>> => inThread("summary", job, gone)
+
+async function inThread<R>(name: keyof typeof import("./calc-worker"), input: unknown, gone: AbortSignal): Promise<Outcome<R>> {
   const late = AbortSignal.timeout(LONGEST)
   try {
-    return await threads().run(call, { signal: AbortSignal.any([gone, late]) })
+    return { ok: true, value: (await threads().run(input, { name, signal: AbortSignal.any([gone, late]) })) as R }
   } catch (error) {
     if (late.aborted)
       return refused("took-too-long", `It took longer than ${LONGEST / 1000} s and was ended; ask for less, or run it on the command line.`)
@@ -40,4 +50,4 @@ export async function calculate(call: Call, gone: AbortSignal): Promise<Outcome<
   }
 }
 
-const refused = (code: string, message: string): Outcome<string> => ({ ok: false, error: { code, path: [], message } })
+const refused = (code: string, message: string): Outcome<never> => ({ ok: false, error: { code, path: [], message } })

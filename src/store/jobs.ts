@@ -1,25 +1,31 @@
 import { randomUUID } from "node:crypto"
-import type { Shelf } from "../schema/change"
+import type { JobSummary } from "../core/ledger/job-summary"
 import type { Job } from "../schema/job/job"
 import type { Store } from "./open"
 import { documentAt, headOf, plantRevision } from "./revisions"
 
-/** All jobs, in the order in which they were made. */
-export function listJobs(store: Store): Shelf {
-  const shelf: Shelf = { jobs: [], unreadable: [] }
-  const rows = store
-    .prepare<[], { id: string; head: string; changed_at: string }>(
-      "SELECT id, head, changed_at FROM job WHERE deleted_at IS NULL ORDER BY created_at, rowid",
+/** A job on the shelf with its summary, if one is kept of just this head. */
+export interface ShelfRow {
+  id: string
+  head: string
+  summary: JobSummary | null
+}
+
+/** All jobs, the newest first. @param program the build whose summaries are wanted */
+export function listJobs(store: Store, program: string): ShelfRow[] {
+  return store
+    .prepare<[string], { id: string; head: string; summary: string | null }>(
+      `SELECT job.id, job.head, summary FROM job LEFT JOIN summary ON job = job.id AND summary.head = job.head AND program = ?
+       WHERE deleted_at IS NULL ORDER BY created_at DESC, job.rowid DESC`,
     )
-    .all()
-  for (const { id, head, changed_at } of rows) {
-    try {
-      shelf.jobs.push({ id, head, document: documentAt(store, head), changedAt: changed_at })
-    } catch (error) {
-      shelf.unreadable.push({ id, message: (error as Error).message })
-    }
-  }
-  return shelf
+    .all(program)
+    .map(({ summary, ...row }) => ({ ...row, summary: summary === null ? null : (JSON.parse(summary) as JobSummary) }))
+}
+
+/** Keeps summaries beside their jobs, each in place of the one before; all or none. */
+export function keepSummaries(store: Store, program: string, rows: readonly ShelfRow[]): void {
+  const put = store.prepare("INSERT OR REPLACE INTO summary (job, head, program, summary) VALUES (?, ?, ?, ?)")
+  store.transaction(() => rows.forEach(({ id, head, summary }) => put.run(id, head, program, JSON.stringify(summary)))).immediate()
 }
 
 /** @returns the new job's id, once it is on disk */

@@ -25,7 +25,7 @@ function jobsIn(folder: string): number {
   const store = openStore(storeFile(folder))
   try {
     expect(store.pragma("integrity_check", { simple: true })).toBe("ok")
-    return listJobs(store).jobs.length
+    return listJobs(store, "").length
   } finally {
     store.close()
   }

@@ -16,7 +16,7 @@ import { type Job, JOB_VERSION } from "../../src/schema/job/job"
 import type { KeptThing } from "../../src/schema/kept"
 import { backUp, restore } from "../../src/store/backup"
 import { keep, listKept, setKeptDeleted } from "../../src/store/kept"
-import { copyJob, createJob, listJobs, setDeleted } from "../../src/store/jobs"
+import { copyJob, createJob, keepSummaries, listJobs, setDeleted } from "../../src/store/jobs"
 import { openStore, type Store, storeFile } from "../../src/store/open"
 import { applyChanges, documentAt, openJob } from "../../src/store/revisions"
 
@@ -74,13 +74,30 @@ describe("a store", () => {
 describe("jobs", () => {
   test("come back as they were put in, copied and deleted without loss", () => {
     const ids = demoJobs().map((job) => createJob(store, job, NOW))
-    expect(listJobs(store).jobs.map(({ document }) => document)).toEqual(demoJobs())
+    expect(listJobs(store, "a build").map(({ head }) => documentAt(store, head))).toEqual(demoJobs().reverse())
     const copy = copyJob(store, ids[0]!, NOW)!
     expect(openJob(store, copy)!.document).toEqual({ ...demoJobs()[0]!, name: "Larkspur, copy" })
     expect(setDeleted(store, ids[1]!, NOW)).toBe(true)
     expect(openJob(store, ids[1]!)).toBeNull()
     setDeleted(store, ids[1]!, null)
     expect(openJob(store, ids[1]!)!.document).toEqual(demoJobs()[1])
+  })
+})
+
+describe("summaries", () => {
+  const summary = { name: "as it was", use: "", place: "", emblem: [], figures: null }
+
+  test("are of one head and of one build, and leave with neither", () => {
+    const id = createJob(store, demoJobs()[0]!, NOW)
+    const { head } = listJobs(store, "a")[0]!
+    const kept = (build = "a") => listJobs(store, build)[0]!.summary
+    expect(kept()).toBeNull()
+    keepSummaries(store, "a", [{ id, head, summary }])
+    expect([kept(), kept("b")]).toEqual([summary, null])
+    edited(id, 1)
+    expect(kept()).toBeNull()
+    keepSummaries(store, "a", [{ id, head, summary }])
+    expect(kept()).toBeNull()
   })
 })
 

@@ -11,7 +11,8 @@ import { sum } from "../numeric/sum"
 import { printWithUnit } from "../quantity/measure"
 import type { HeatPart } from "../steady/heat-loss"
 import { massOfLayers, priceOfLayers } from "../takeoff/content"
-import { inTheWay, obstacleWords } from "./in-the-way"
+import { inTheWay } from "./in-the-way"
+import { obstacleWords } from "./obstacle"
 import type { Ledger } from "./ledger"
 
 const verdictOf = ({ state, where, season, sentence }: DampVerdict) => ({ kind: state, where, season, sentence })

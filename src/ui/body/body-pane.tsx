@@ -1,4 +1,5 @@
 "use client"
+import { emblemOf } from "../../core/enclosure/emblem"
 import { useState } from "react"
 import { useLedger } from "../job/use-ledger"
 import { SmallPelt } from "../pelt/small-pelt"
@@ -26,7 +27,7 @@ export function BodyPane({ station }: { station: Station }) {
   if (!able)
     return (
       <div className="grid justify-items-center gap-2" data-testid="no-body">
-        <SmallPelt surfaces={surfaces} width={420} height={280} />
+        <SmallPelt emblem={emblemOf(surfaces)} width={420} height={280} />
         <p className="text-graphite">This browser cannot draw bodies in space (it has no WebGL); the pelt shows the same, folded flat.</p>
       </div>
     )

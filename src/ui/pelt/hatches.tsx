@@ -25,23 +25,25 @@ export const TILES: Record<Exclude<MaterialClass, "air">, Tile> = {
   glass: { width: 14, height: 14, weight: 0.9, lines: "M2 6L6 2M7 12L12 7" },
 }
 
-/** The patterns of one drawing; ids carry its name, as a page holds many drawings. */
-export function HatchPatterns({ name }: { name: string }) {
+/** The patterns of one drawing, all or those of some classes; ids carry its name, as a page holds many drawings. */
+export function HatchPatterns({ name, of }: { name: string; of?: ReadonlySet<MaterialClass> }) {
   return (
     <defs>
-      {Object.entries(TILES).map(([kind, { width, height, lines, weight, dash, full }]) => (
-        <pattern key={kind} id={`${name}-${kind}`} width={width} height={height} patternUnits="userSpaceOnUse">
-          {full ? <rect width={width} height={height} fill="var(--ink)" /> : null}
-          <path
-            d={lines}
-            fill="none"
-            stroke="var(--hatch)"
-            strokeWidth={weight}
-            strokeLinecap={dash ? "butt" : "round"}
-            strokeDasharray={dash?.join(" ")}
-          />
-        </pattern>
-      ))}
+      {(Object.entries(TILES) as [MaterialClass, Tile][])
+        .filter(([kind]) => of?.has(kind) ?? true)
+        .map(([kind, { width, height, lines, weight, dash, full }]) => (
+          <pattern key={kind} id={`${name}-${kind}`} width={width} height={height} patternUnits="userSpaceOnUse">
+            {full ? <rect width={width} height={height} fill="var(--ink)" /> : null}
+            <path
+              d={lines}
+              fill="none"
+              stroke="var(--hatch)"
+              strokeWidth={weight}
+              strokeLinecap={dash ? "butt" : "round"}
+              strokeDasharray={dash?.join(" ")}
+            />
+          </pattern>
+        ))}
     </defs>
   )
 }

@@ -25,8 +25,10 @@ export const WHOLE: Look = { zoom: 1, x: 0, y: 0 }
 const NEAREST = 12
 
 /** Largest scale at which the pelt fits with room for the words around it, times the zoom; about the middle of the pane. */
-export function fit(faces: readonly Face[], { width, height }: Size, margin = 26, zoom = 1): View {
-  const bounds = peltBounds(faces)
+export const fit = (faces: readonly Face[], size: Size, margin = 26, zoom = 1): View => fitBounds(peltBounds(faces), size, margin, zoom)
+
+/** The same of what keeps within bounds. */
+export function fitBounds(bounds: ReturnType<typeof peltBounds>, { width, height }: Size, margin: number, zoom = 1): View {
   const [across, up] = [bounds.right - bounds.left, bounds.high - bounds.low]
   const scale = zoom * Math.max(1, Math.min((width - 2 * margin) / across, (height - 2 * margin) / up))
   const [left, top] = [(width - across * scale) / 2, (height - up * scale) / 2]

@@ -1,28 +1,24 @@
 "use client"
 import { useId } from "react"
-import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
-import { onPelt } from "../../core/shell/face"
+import type { Emblem } from "../../core/enclosure/emblem"
+import { boundsOf } from "../../core/shell/polygon"
 import { hatch, HatchPatterns } from "./hatches"
-import { mainClass } from "../overlays/materials"
-import { fit } from "./pelt-view"
+import { fitBounds, pointsText } from "./pelt-view"
 
-/** A pelt as an emblem: outlines and hatching, no words; the scale can be shared between several. */
-export function SmallPelt({ surfaces, width, height }: { surfaces: readonly SurfaceFigures[]; width: number; height: number }) {
+/** A pelt as an emblem: outlines and hatching, no words. */
+export function SmallPelt({ emblem, width, height }: { emblem: Emblem; width: number; height: number }) {
   const name = useId()
-  const view = fit(
-    surfaces.map((figures) => figures.face),
-    { width, height },
-    4,
-  )
+  const view = fitBounds(boundsOf(emblem.flatMap(({ outline }) => outline)), { width, height }, 4)
+  const kinds = new Set(emblem.map(({ material }) => material))
   return (
     <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} aria-hidden className="max-w-full">
-      <HatchPatterns name={name} />
-      {surfaces.map((figures) => {
-        const outline = figures.face.outline.map((corner) => view.at(onPelt(figures.face.place, corner)).join(",")).join(" ")
+      <HatchPatterns name={name} of={kinds} />
+      {emblem.map(({ id, outline, material }) => {
+        const points = pointsText(outline.map((corner) => view.at(corner).map(Math.round) as [number, number]))
         return (
-          <g key={figures.id}>
-            <polygon points={outline} fill="var(--sheet)" />
-            <polygon points={outline} fill={hatch(name, mainClass(figures))} stroke="var(--ink)" strokeWidth={1.1} />
+          <g key={id} stroke="var(--ink)" strokeWidth={1.1}>
+            <polygon points={points} fill="var(--sheet)" />
+            <polygon points={points} fill={hatch(name, material)} />
           </g>
         )
       })}

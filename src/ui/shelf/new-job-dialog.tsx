@@ -1,4 +1,5 @@
 "use client"
+import { emblemOf } from "../../core/enclosure/emblem"
 import { activeState } from "../../core/enclosure/job-state"
 import { ledgerOf } from "../../core/ledger/ledger"
 import { useRouter } from "next/navigation"
@@ -92,7 +93,7 @@ export function NewJobDialog({ kind, taken, onClose }: Props) {
         />
         <p className="text-graphite">{schools.find(({ id }) => id === answers.school)?.fits}</p>
         <div className="flex items-center gap-4 border-t border-seam pt-3">
-          <SmallPelt surfaces={ledger.surfaces} width={110} height={92} />
+          <SmallPelt emblem={emblemOf(ledger.surfaces)} width={110} height={92} />
           <p className="grow">
             {kind === "cold-room" ? (
               <>

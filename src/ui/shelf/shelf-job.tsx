@@ -1,16 +1,13 @@
 "use client"
-import { activeState } from "../../core/enclosure/job-state"
 import { Ellipsis } from "lucide-react"
 import Link from "next/link"
 import { DropdownMenu } from "radix-ui"
 import { useState } from "react"
 import { toast } from "sonner"
-import { CLIMATE_STATIONS } from "../../core/climate/climate-stations"
-import { inTheWay, obstacleWords } from "../../core/ledger/in-the-way"
+import type { ShelfJob, SummaryFigures } from "../../core/ledger/job-summary"
+import { obstacleWords } from "../../core/ledger/obstacle"
 import { useWriting } from "../writing/writing"
-import type { ShelfJob } from "../../schema/change"
 import { call } from "../job/api"
-import { useLedgerOf } from "../job/use-ledger"
 import { SmallPelt } from "../pelt/small-pelt"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure } from "../primitives/figure"
@@ -21,47 +18,59 @@ const RenameJob = later(() => import("./rename-job").then((module) => module.Ren
 
 interface Props {
   job: ShelfJob
+  /** Why its figures are not there. */
+  failed: string | undefined
   onChanged: () => void
 }
 
 /** A job on the shelf: its pelt, its headline figures, and what stands in its way. */
-export function ShelfJobCard({ job: shelved, onChanged }: Props) {
-  const { id, document: job } = shelved
-  const writing = useWriting()
+export function ShelfJobCard({ job: { id, summary }, failed, onChanged }: Props) {
+  const { name, use, place, emblem, figures } = summary
   const [renaming, setRenaming] = useState(false)
-  const ledger = useLedgerOf(id, activeState(job))
-  const [obstacle, ...more] = inTheWay(ledger, job.brief.limits)
-  const cooled = job.brief.kind === "cold-room"
   return (
-    <li className="relative border-r border-seam px-4 pb-3 first:pl-0 max-[700px]:border-r-0">
+    <li className="relative border-r border-seam px-4 pb-3 first:pl-0 max-[700px]:border-r-0" data-job={id}>
       <Link href={`/jobs/${id}/build-ups`} className="block">
         <span className="grid h-64 place-items-center">
-          <SmallPelt surfaces={ledger.surfaces} width={236} height={250} />
+          <SmallPelt emblem={emblem} width={236} height={250} />
         </span>
-        <span className="block font-display text-[19px] leading-6 font-bold">{job.name}</span>
-        <span className="block truncate">{job.brief.use}</span>
-        <span className="block truncate text-graphite">{CLIMATE_STATIONS[job.brief.station]?.name}</span>
-        <span className="mt-1 flex flex-wrap items-center gap-x-4">
-          <Named words={cooled ? "in" : "lost"}>
-            <Figure size="shelf" kind="power" rough={ledger.pending.length > 0} value={cooled ? ledger.gain.total : ledger.loss.total} />
-          </Named>
-          <Named words="high">
-            <Figure size="shelf" kind="length" value={ledger.clear.standing} />
-          </Named>
-          <DampRing verdict={ledger.moisture[ledger.wettest.id].verdict} size={18} />
-        </span>
-        <span
-          className={`block font-semibold ${obstacle === undefined ? "font-normal text-graphite" : obstacle.kind === "damp" ? "text-fen" : "text-clay"}`}
-        >
-          {obstacle === undefined ? "nothing in the way" : obstacleWords(obstacle, writing.write)}
-          {more.length > 0 ? <span className="font-normal text-graphite"> and {more.length} more</span> : null}
-        </span>
+        <span className="block font-display text-[19px] leading-6 font-bold">{name}</span>
+        <span className="block truncate">{use}</span>
+        <span className="block truncate text-graphite">{place}</span>
+        {figures ? (
+          <Figures figures={figures} />
+        ) : (
+          <span className="mt-1 block min-h-12 text-graphite">
+            {failed ? `No figures: ${failed}` : "Its figures are being worked out …"}
+          </span>
+        )}
       </Link>
-      <JobMenu id={id} name={job.name} onRename={() => setRenaming(true)} onChanged={onChanged} />
+      <JobMenu id={id} name={name} onRename={() => setRenaming(true)} onChanged={onChanged} />
       {renaming ? (
-        <RenameJob job={shelved} onRenamed={(answer) => void tell(answer, onChanged)} onClose={() => setRenaming(false)} />
+        <RenameJob id={id} name={name} onRenamed={(answer) => void tell(answer, onChanged)} onClose={() => setRenaming(false)} />
       ) : null}
     </li>
+  )
+}
+
+function Figures({ figures: { cooled, power, standing, damp, obstacle, obstacles } }: { figures: SummaryFigures }) {
+  const { write } = useWriting()
+  const look = obstacle === null ? "text-graphite" : obstacle.kind === "damp" ? "font-semibold text-fen" : "font-semibold text-clay"
+  return (
+    <>
+      <span className="mt-1 flex flex-wrap items-center gap-x-4">
+        <Named words={cooled ? "in" : "lost"}>
+          <Figure size="shelf" kind="power" value={power} />
+        </Named>
+        <Named words="high">
+          <Figure size="shelf" kind="length" value={standing} />
+        </Named>
+        <DampRing verdict={damp} size={18} />
+      </span>
+      <span className={`block ${look}`}>
+        {obstacle === null ? "nothing in the way" : obstacleWords(obstacle, write)}
+        {obstacles > 1 ? <span className="font-normal text-graphite"> and {obstacles - 1} more</span> : null}
+      </span>
+    </>
   )
 }
 

@@ -1,43 +1,35 @@
 "use client"
-import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
-import { ledgerOf } from "../../core/ledger/ledger"
-import { WRITING, WritingProvider } from "../writing/writing"
-import { activeState } from "../../core/enclosure/job-state"
 import { useRouter } from "next/navigation"
-import { useMemo, useRef, useState } from "react"
+import { useRef, useState } from "react"
 import { toast } from "sonner"
+import type { Shelf as ShelfData } from "../../core/ledger/job-summary"
 import type { UnitSystem } from "../../core/quantity/unit-system"
-import type { Shelf as ShelfData } from "../../schema/change"
+import type { KitEmblem } from "../../edit/start/kit-emblems"
 import { type JobKind, LARGEST_FILE } from "../../schema/job/job"
-import { KITS, startJob } from "../../edit/start/start-job"
 import { ThemeButton, UnitSwitch } from "../bench/display"
-import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
 import { call } from "../job/api"
-
 import { SmallPelt } from "../pelt/small-pelt"
+import { Button } from "../primitives/button"
 import { later } from "../primitives/later"
+import { WRITING, WritingProvider } from "../writing/writing"
 import { ShelfJobCard } from "./shelf-job"
+import { useSettled } from "./use-settled"
 
 /** Nothing of it is there at first, and few look for it. */
 const KeptList = later(() => import("./kept-list").then((module) => module.KeptList))
 const NewJobDialog = later(() => import("./new-job-dialog").then((module) => module.NewJobDialog))
 
-const KINDS = Object.keys(KITS) as JobKind[]
+/** Jobs that are shown at first; more are shown when they are asked for. */
+const FIRST = 24
 
 /** All jobs, each with its own pelt, and the ways to a new one. */
-export function Shelf({ shelf, startUnits }: { shelf: ShelfData; startUnits: UnitSystem }) {
+export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: readonly KitEmblem[]; startUnits: UnitSystem }) {
   const router = useRouter()
   const [units, setUnits] = useState(startUnits)
   const [making, setMaking] = useState<JobKind | null>(null)
-  const calculations = useCalculations()
-  const shown = useShown()
-  useWorkedOut(
-    "shelf",
-    useMemo(
-      () => shelf.jobs.map(({ id, document }) => calculations.ledger(id, activeState(document), shown)),
-      [shelf.jobs, calculations, shown],
-    ),
-  )
+  const [most, setMost] = useState(FIRST)
+  const { jobs, failed } = useSettled(shelf.jobs.slice(0, most))
+  const count = shelf.jobs.length
   const switchUnits = () => {
     const next = units === "metric" ? "inch-pound" : "metric"
     document.cookie = `units=${next}; path=/; max-age=31536000; samesite=strict`
@@ -57,16 +49,19 @@ export function Shelf({ shelf, startUnits }: { shelf: ShelfData; startUnits: Uni
             <div className="flex flex-wrap items-baseline gap-x-6">
               <h1 className="font-display text-[25px] leading-8 font-bold">On the shelf</h1>
               <p className="text-graphite">
-                {shelf.jobs.length === 0
-                  ? "empty: measure something below"
-                  : `${shelf.jobs.length} ${shelf.jobs.length === 1 ? "job" : "jobs"}`}
+                {count === 0 ? "empty: measure something below" : `${count} ${count === 1 ? "job" : "jobs, the newest first"}`}
               </p>
             </div>
             <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(262px,1fr))]">
-              {shelf.jobs.map((job) => (
-                <ShelfJobCard key={job.id} job={job} onChanged={() => router.refresh()} />
+              {jobs.map((job) => (
+                <ShelfJobCard key={job.id} job={job} failed={failed.get(job.id)} onChanged={() => router.refresh()} />
               ))}
             </ul>
+            {count > most ? (
+              <Button look="link" onClick={() => setMost(count)}>
+                Show all {count} jobs
+              </Button>
+            ) : null}
             {shelf.unreadable.map(({ id, message }) => (
               <p key={id} role="alert" className="mt-2 border-l-[3px] border-clay pl-3">
                 A job cannot be read and stays as it is in the store: {message}
@@ -79,15 +74,15 @@ export function Shelf({ shelf, startUnits }: { shelf: ShelfData; startUnits: Uni
               <p className="text-graphite">six questions, first answer within a minute</p>
             </div>
             <div className="mt-2 flex flex-wrap items-center gap-3">
-              {KINDS.map((kind) => (
+              {kits.map(({ kind, label, emblem }) => (
                 <button
                   key={kind}
                   type="button"
                   className="moves flex h-22 w-46 items-center gap-3 rounded-soft border border-seam bg-sheet px-3 text-left hover:border-spruce"
                   onClick={() => setMaking(kind)}
                 >
-                  <SmallPelt surfaces={STARTS[kind]} width={76} height={76} />
-                  <span className="font-display text-[15px] leading-5 font-semibold">{KITS[kind].label}</span>
+                  <SmallPelt emblem={emblem} width={76} height={76} />
+                  <span className="font-display text-[15px] leading-5 font-semibold">{label}</span>
                 </button>
               ))}
               <OpenFile onOpened={(id) => router.push(`/jobs/${id}/build-ups`)} />
@@ -100,20 +95,12 @@ export function Shelf({ shelf, startUnits }: { shelf: ShelfData; startUnits: Uni
           <span>Pelzhaus reckons; codes, licensed trades and makers’ sheets decide.</span>
         </footer>
         {making ? (
-          <NewJobDialog kind={making} taken={shelf.jobs.map(({ document }) => document.name)} onClose={() => setMaking(null)} />
+          <NewJobDialog kind={making} taken={shelf.jobs.map(({ summary }) => summary.name)} onClose={() => setMaking(null)} />
         ) : null}
       </div>
     </WritingProvider>
   )
 }
-
-const STARTS = Object.fromEntries(
-  KINDS.map((kind) => [
-    kind,
-    ledgerOf(activeState(startJob({ kind, name: kind, units: "metric", form: KITS[kind].form, station: KITS[kind].station, school: "" })))
-      .surfaces,
-  ]),
-) as Record<JobKind, SurfaceFigures[]>
 
 function TapeMarks() {
   return (

@@ -1,5 +1,5 @@
 import type { ComponentType } from "react"
-import type { Obstacle } from "../../core/ledger/in-the-way"
+import type { Obstacle } from "../../core/ledger/obstacle"
 import type { Limits } from "../../schema/job/job"
 import type { Season } from "../../schema/quantity"
 import type { Overlay } from "../overlays/overlay"

@@ -1,7 +1,7 @@
 import { KNOWN } from "../../../edit/known"
 import { readJob } from "../../../schema/job/read-job"
+import { addToShelf } from "../../../server/shelf"
 import { store } from "../../../store/current"
-import { createJob } from "../../../store/jobs"
 import { answering, now, readBody, refuse } from "../respond"
 
 /** Puts a job on the shelf: a new one, or the text of a job file. */
@@ -10,5 +10,5 @@ export const POST = answering(async (request: Request): Promise<Response> => {
   if (!body.ok) return refuse(body.error)
   const job = readJob(body.value, KNOWN)
   if (!job.ok) return refuse(job.error)
-  return Response.json({ id: createJob(store(), job.value, now()) }, { status: 201 })
+  return Response.json({ id: addToShelf(store(), job.value, now()) }, { status: 201 })
 })

@@ -1,4 +1,5 @@
 "use client"
+import { emblemOf } from "../../../core/enclosure/emblem"
 import { type FormEvent, useId, useState } from "react"
 import { attempt } from "../../../schema/outcome"
 import { tapeWouldSay } from "../../../core/enclosure/tape-readings"
@@ -72,7 +73,7 @@ export function Round({ start, onDone }: { start: Reading["held"]; onDone: () =>
         <p className="border-l-[3px] border-ochre pl-3">What was measured does not fit together yet; go on, it is kept until it does.</p>
       ) : null}
       <div className="flex items-center gap-3">
-        <SmallPelt surfaces={surfaces} width={150} height={130} />
+        <SmallPelt emblem={emblemOf(surfaces)} width={150} height={130} />
         <span className="grow" />
         <Button className="h-11 px-4" disabled={at === 0} onClick={() => move(at - 1)}>
           Back

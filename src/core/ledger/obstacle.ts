@@ -1,0 +1,20 @@
+import type { Limits } from "../../schema/job/job"
+import type { Kind } from "../quantity/measure"
+
+/** A limit of the brief that is not kept, or another reason why the job cannot stand as it is; `by` in SI. */
+export type Obstacle =
+  { kind: "limit"; limit: keyof Limits; by: number } | { kind: "damp"; face: string; words: string } | { kind: "misfit"; message: string }
+
+/** What stands in a job's way, in words. @param write a quantity in the job's units */
+export function obstacleWords(obstacle: Obstacle, write: (kind: Kind, value: number) => string): string {
+  if (obstacle.kind === "misfit") return obstacle.message
+  if (obstacle.kind === "damp") return `${obstacle.face.toLowerCase()}: ${obstacle.words}`
+  const by = (kind: Kind) => write(kind, obstacle.by)
+  return {
+    height: () => `height short by ${by("length")}`,
+    weight: () => `too heavy by ${by("mass")}`,
+    money: () => `money over by ${by("money")}`,
+    loss: () => `loses ${by("power")} more than the plant gives`,
+    gain: () => `gains ${by("power")} more than the plant takes out`,
+  }[obstacle.limit]()
+}
