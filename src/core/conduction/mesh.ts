@@ -1,6 +1,6 @@
 /** Cells to begin with from one line of a drawing to the next; sizes grow from both lines towards the middle. */
 const HALF = 5
-const GROWTH = 1.8
+const GROWTH = 1.45
 /** In a stretch so thin against the body, like a steel skin, the field hardly bends. */
 const THIN = 0.01
 
@@ -36,24 +36,47 @@ export function firstLines(places: readonly number[], most = HALF): Float64Array
   // Places nearer than a millionth of the body are one.
   const breaks = rising.filter((place, i) => i === 0 || place - rising[i - 1]! > 1e-6 * whole)
   breaks[breaks.length - 1] = rising.at(-1)!
+  if (most === 0) return Float64Array.from(breaks)
+  const lengths = breaks.slice(1).map((to, i) => to - breaks[i]!)
+  const beside = sizesBeside(lengths, THIN * whole, most)
   const lines = [breaks[0]!]
-  for (let i = 1; i < breaks.length; i++) {
-    const [from, to] = [breaks[i - 1]!, breaks[i]!]
-    if (most === 0) {
-      lines.push(to)
-      continue
-    }
-    const half = to - from < THIN * whole ? Math.min(2, most) : most
-    const sizes = Array.from({ length: half }, (_, k) => GROWTH ** k)
-    const total = 2 * sizes.reduce((sum, size) => sum + size, 0)
-    let at = from
-    for (const size of [...sizes, ...[...sizes].reverse()]) {
-      at += ((to - from) * size) / total
-      lines.push(at)
-    }
-    lines[lines.length - 1] = to
-  }
+  lengths.forEach((length, i) => {
+    let at = breaks[i]!
+    for (const size of sizesBetween(beside[i]!, beside[i + 1]!, length)) lines.push((at += size))
+    lines[lines.length - 1] = breaks[i + 1]!
+  })
   return Float64Array.from(lines)
+}
+
+/** Sizes of the cells beside each line of the drawing: as the stretches beside it want them, and no larger than those nearby let them grow. */
+function sizesBeside(lengths: readonly number[], thin: number, most: number): number[] {
+  const first = lengths.map((length) => {
+    const half = length < thin ? Math.min(2, most) : most
+    return (length * (GROWTH - 1)) / (2 * (GROWTH ** half - 1))
+  })
+  const sizes = [...lengths, 0].map((_, i) => Math.min(first[i - 1] ?? Infinity, first[i] ?? Infinity))
+  const grown = (i: number, from: number, length: number) => (sizes[i] = Math.min(sizes[i]!, sizes[from]! + (GROWTH - 1) * length))
+  lengths.forEach((length, i) => grown(i + 1, i, length))
+  for (let i = lengths.length - 1; i >= 0; i--) grown(i, i + 1, lengths[i]!)
+  return sizes
+}
+
+/** Cells of a stretch, growing from both its ends towards each other. */
+function sizesBetween(left: number, right: number, length: number): number[] {
+  const [rising, falling]: [number[], number[]] = [[], []]
+  let [next, last, filled] = [left, right, 0]
+  while (filled < length * (1 - 1e-9)) {
+    if (next <= last) {
+      rising.push(next)
+      filled += next
+      next *= GROWTH
+    } else {
+      falling.push(last)
+      filled += last
+      last *= GROWTH
+    }
+  }
+  return [...rising, ...falling.reverse()].map((size) => (size * length) / filled)
 }
 
 /** Every cell cut in two. */
