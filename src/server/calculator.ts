@@ -17,6 +17,8 @@ const holder = globalThis as { pelzhausCalculator?: Piscina }
 const threads = (): Piscina =>
   (holder.pelzhausCalculator ??= new Piscina({
     filename: join(process.cwd(), "src", "server", "calc-worker.ts"),
+    // What a new thread looks for at once.
+    name: "answer",
     execArgv: ["--import", "tsx"],
     minThreads: 0,
     maxThreads: Math.max(1, availableParallelism() - 1),
