@@ -14,8 +14,10 @@ const MOST_WAITING = 16
 const holder = globalThis as { pelzhausCalculator?: Piscina }
 
 /** Threads that calculate; one core is left for those who open and save jobs. */
-const threads = (): Piscina =>
-  (holder.pelzhausCalculator ??= new Piscina({
+const threads = (): Piscina => (holder.pelzhausCalculator ??= begun())
+
+function begun(): Piscina {
+  const pool = new Piscina({
     filename: join(process.cwd(), "src", "server", "calc-worker.ts"),
     // What a new thread looks for at once.
     name: "answer",
@@ -24,7 +26,11 @@ const threads = (): Piscina =>
     maxThreads: Math.max(1, availableParallelism() - 1),
     maxQueue: MOST_WAITING,
     idleTimeout: 600_000,
-  }))
+  })
+  // A thread that answers while it is being ended is no fault of the server, which an error that nobody hears would stop.
+  pool.on("error", console.error)
+  return pool
+}
 
 /**
  * Works out a call of the calculator without holding anybody up.
