@@ -1,4 +1,3 @@
-import { spawn } from "node:child_process"
 import { rmSync } from "node:fs"
 import { gzipSync } from "node:zlib"
 import { chromium, type Page } from "@playwright/test"
@@ -6,21 +5,19 @@ import { demoJobs } from "../src/edit/start/demo-jobs"
 import { median, row, type Row } from "./measure"
 import { ledgerPainted } from "./painted"
 import { benchPelt } from "./pelt"
+import { startServer } from "./start-server"
 
-const PORT = "3292"
-const BASE = `http://127.0.0.1:${PORT}`
 const FOLDER = ".tmp/bench"
 
 /** From a key to the painted ledger, and the JavaScript that each page loads first. */
 export async function benchBrowser(): Promise<Row[]> {
   rmSync(FOLDER, { recursive: true, force: true })
-  const server = spawn("node", ["scripts/start.mjs"], { env: { ...process.env, PORT, PELZHAUS_DATA: FOLDER }, stdio: "ignore" })
+  const { address: BASE, stop } = await startServer(FOLDER)
   const executablePath = process.env.CHROMIUM ?? "/usr/bin/chromium"
   const browser = await chromium.launch({ executablePath })
   // Frames are timed by what they cost, not by the screen's own beat.
   const fast = await chromium.launch({ executablePath, args: ["--disable-frame-rate-limit", "--disable-gpu-vsync"] })
   try {
-    await up()
     const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
     const made = await page.request.post(`${BASE}/api/jobs`, { data: demoJobs()[2] })
     const { id } = (await made.json()) as { id: string }
@@ -33,26 +30,12 @@ export async function benchBrowser(): Promise<Row[]> {
     await page.goto(`${BASE}/jobs/${id}/build-ups`)
     await page.locator("[data-layer-row=l2]").click()
     const edit = await editToPaint(page)
-    return [row("edit to painted ledger, in the browser", edit, "ms", 50), ...(await benchPelt(fast, BASE)), ...weights]
+    return [row("edit to painted ledger, in the browser", edit, "ms", 33), ...(await benchPelt(fast, BASE)), ...weights]
   } finally {
     await browser.close()
     await fast.close()
-    server.kill("SIGTERM")
+    stop()
   }
-}
-
-async function up(): Promise<void> {
-  for (let i = 0; i < 600; i++) {
-    if (
-      await fetch(BASE).then(
-        () => true,
-        () => false,
-      )
-    )
-      return
-    await new Promise((resolve) => setTimeout(resolve, 200))
-  }
-  throw new Error("The server did not start.")
 }
 
 /** Compressed as a server in front would: each script once. */

@@ -1,6 +1,13 @@
 import { benchBridges } from "./bridges"
 import { benchBrowser } from "./browser"
 import { benchCore } from "./core"
+import { benchServer } from "./server"
 import { benchStore } from "./store"
 
-console.table([...(await benchCore()), ...(await benchBridges()), ...(await benchStore()), ...(await benchBrowser())])
+console.table([
+  ...(await benchCore()),
+  ...(await benchBridges()),
+  ...(await benchStore()),
+  ...(await benchServer()),
+  ...(await benchBrowser()),
+])

@@ -39,9 +39,19 @@ export const Material = z.strictObject({
   density: quantity("kg/m³", "density", { min: 0.1, max: 30_000 }),
   specificHeat: quantity("J/(kg·K)", "specific heat", { min: 10, max: 20_000 }),
   vapour: z
-    .strictObject({ mu: dryAndWet("vapour resistance factor", "1").optional(), sd: dryAndWet("equivalent air layer", "m").optional() })
+    .strictObject({
+      mu: dryAndWet("vapour resistance factor", "1").optional(),
+      sd: dryAndWet("equivalent air layer", "m").optional(),
+      sdByHumidity: z
+        .array(z.tuple([relativeHumidity(), quantity("m", "equivalent air layer there", { above: 0, max: 1e9 })]))
+        .min(2)
+        .max(20)
+        .optional()
+        .describe("course of sd with the mean of the humidities on both faces, rising; of films that open where it is damp"),
+    })
     .describe("exactly one of mu (bulk materials) and sd (sheets and films)")
-    .refine((vapour) => (vapour.mu === undefined) !== (vapour.sd === undefined), "Give exactly one of mu and sd."),
+    .refine((vapour) => (vapour.mu === undefined) !== (vapour.sd === undefined), "Give exactly one of mu and sd.")
+    .refine((vapour) => vapour.sdByHumidity === undefined || vapour.sd !== undefined, "sdByHumidity goes with sd."),
   sorption: z
     .array(z.tuple([relativeHumidity(), quantity("kg/m³", "water content", { min: 0, max: 2000 })]))
     .nullable()

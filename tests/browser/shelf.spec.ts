@@ -31,7 +31,24 @@ test("each demo job says what stands in its way", async ({ page }) => {
   for (const name of Object.keys(flaws)) await putJob(page, demoJob(name, `flawed ${name}`))
   await page.goto("/")
   for (const [name, flaw] of Object.entries(flaws))
+    await expect(page.getByRole("listitem").filter({ hasText: `flawed ${name}` })).toContainText(flaw, { timeout: 60_000 })
+  // What is worked out is kept with the job: the next page has it as it comes.
+  await page.route("**/summary", (route) => route.abort())
+  await page.reload()
+  for (const [name, flaw] of Object.entries(flaws))
     await expect(page.getByRole("listitem").filter({ hasText: `flawed ${name}` })).toContainText(flaw)
+})
+
+test("a job whose figures cannot be worked out says why, and stays on the shelf", async ({ page }) => {
+  await putJob(page, demoJob("Cold Nettle", "Nettle without figures"))
+  await page.route("**/summary", (route) =>
+    route.fulfill({ status: 503, json: { error: { code: "took-too-long", path: [], message: "It took too long." } } }),
+  )
+  await page.goto("/")
+  const card = page.getByRole("listitem").filter({ hasText: "Nettle without figures" })
+  await expect(card).toContainText("No figures: It took too long.")
+  await card.getByRole("link").click()
+  await expect(page).toHaveURL(/build-ups/)
 })
 
 test("a bad file is refused with its place, and nothing is stored", async ({ page }) => {

@@ -6,7 +6,7 @@ import { arealPrice, nearestSold, nextSold } from "./layer-properties"
 import { implausible } from "./plausible"
 
 /** The sources that records may name. */
-const SOURCES = /^(ISO 10456|EN 13162–13171|Wood Handbook|ASHRAE Fundamentals|materials literature|membrane literature)/
+const SOURCES = /^(ISO 10456|EN 13162–13171|Wood Handbook|ASHRAE Fundamentals|DIN 4108-4|materials literature|membrane literature)/
 
 describe("the catalogue", () => {
   test("has at least 120 materials", () => expect(Object.keys(CATALOGUE).length).toBeGreaterThanOrEqual(120))
@@ -32,6 +32,12 @@ describe("the catalogue", () => {
     }
     const { dry, wet } = material.vapour.mu ?? material.vapour.sd!
     expect(wet).toBeLessThanOrEqual(dry)
+    const course = material.vapour.sdByHumidity
+    if (course) {
+      // The cups of EN ISO 12572: dry 0 and 50 %, wet 50 and 93 %.
+      expect(interpolated(course, 0.25)).toBeCloseTo(dry, 9)
+      expect(interpolated(course, 0.715)).toBeCloseTo(wet, 1)
+    }
     const { thicknesses } = material.sold
     expect(thicknesses).toEqual([...new Set(thicknesses)].sort((a, b) => a - b))
     expect(material.fire.needsCover).toBe(material.class === "foam")
@@ -42,6 +48,19 @@ describe("the catalogue", () => {
     const { byTemperature, declared } = CATALOGUE[id]!.conductivity
     expect(interpolated(byTemperature, -15)).toBeGreaterThan(1.15 * declared)
     expect(interpolated(byTemperature, 0)).toBeGreaterThan(1.03 * declared)
+  })
+
+  test.each([
+    // ISO 10456:2007, tables 3 and 4; DIN 4108-4, table 1.
+    ["light-concrete", { dry: 6, wet: 4 }],
+    ["concrete-block", { dry: 150, wet: 120 }],
+    ["cement-screed", { dry: 35, wet: 15 }],
+    ["clay-soil", { dry: 50, wet: 50 }],
+  ])("%s lets vapour through as its standard says", (id, mu) => expect(CATALOGUE[id]!.vapour.mu).toEqual(mu))
+
+  test("water costs what ISO 10456, table 4, says: 4 % for each per cent by volume in mineral wool, 6 % in polyurethane", () => {
+    expect(["stone-wool", "glass-wool"].map((id) => CATALOGUE[id]!.conductivity.perMoisture)).toEqual([0.04, 0.04])
+    expect(["pur-board", "pir-board"].map((id) => CATALOGUE[id]!.conductivity.perMoisture)).toEqual([0.06, 0.06])
   })
 
   test("boards let through and hold what ISO 10456, table 3, says of them", () => {

@@ -8,6 +8,7 @@ import { sum } from "../numeric/sum"
 import { AIR_VAPOUR_PERMEABILITY } from "../quantity/constants"
 import { INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { layerResistance } from "../assembly/thermal-transmittance"
+import { airLayersBetween } from "./air-layers"
 import { trappedWaterRate } from "./trapped-water"
 
 /** Side from which vapour comes, or neither where both airs hold the same. */
@@ -59,7 +60,7 @@ const THICK = 0.25
  * First look at damp: steady profiles of temperature and vapour pressure between two airs.
  * It says where water would gather at this condition, not how much nor whether it dries.
  * @param rse resistance between the outdoor face and the outdoor condition, m²·K/W: a film, or the ground
- * @see ISO 13788:2012, 6.3; surfaces without vapour resistance, dry-cup values
+ * @see ISO 13788:2012, 6.3; surfaces without vapour resistance, dry-cup values but of films that follow the humidity
  */
 export function dampAssessment(
   layers: readonly BuiltLayer[],
@@ -68,15 +69,15 @@ export function dampAssessment(
   inside: AirState,
   outside: AirState,
 ): DampAssessment {
-  const path: Required<Path> = {
+  const airs = {
     rsi: INDOOR_RESISTANCE[direction],
     rse,
     thicknesses: layers.map(({ layer }) => layer.thickness),
     resistances: transmittanceLayers(layers).map((layer) => layerResistance(layer, direction)),
-    airLayers: layers.map((layer) => layer.equivalentAirLayer),
     inside,
     outside,
   }
+  const path: Required<Path> = { ...airs, airLayers: airLayersBetween(layers, airs) }
   const fine = divided(path)
   const profile = interfaceProfile(fine.path)
   const interfaces = interfaceProfile(path)

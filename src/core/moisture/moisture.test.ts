@@ -79,6 +79,21 @@ describe("first damp look", () => {
     expect(dampSentence(wall, wall.built)).toContain("freezes between the steel sheet, painted white and the glass wool batt")
   })
 
+  test("a film that follows the humidity settles where its course and the vapour line meet, worked by hand", () => {
+    // 60 and 30 % at 20 °C on both sides: the film's faces are at 60 % and at 60 − 30·s/(s + 1.98), the mean 60 − 15·s/(s + 1.98); its
+    // course says 10 m at 35 % and 4.5 m at 50 %. With s = 4.704 m the mean is 49.44 % and the course says 4.704 m.
+    const [inside, outside] = [0.6, 0.3].map((relativeHumidity) => ({ temperature: 20, relativeHumidity })) as [typeof cabin, typeof cabin]
+    const [, joint] = look(
+      [
+        ["birch-plywood", 0.009],
+        ["smart-membrane", 0.0003],
+      ],
+      inside,
+      outside,
+    ).interfaces
+    expect(joint!.vapourPressure! / joint!.saturationPressure).toBeCloseTo(0.3 + (0.3 * 1.98) / (1.98 + 4.704), 4)
+  })
+
   test("a tight membrane on the warm side leaves leaks as the only way", () => {
     const wall = look(
       [

@@ -37,7 +37,10 @@ export const LINES: readonly { name: string; of: (material: Material, writing: W
   { name: "specific heat", of: ({ specificHeat }) => `${printNumber(specificHeat, 0)} J/(kg·K)` },
   {
     name: "vapour, dry and wet",
-    of: ({ vapour: { mu, sd } }) => (mu ? `μ ${mu.dry} and ${mu.wet}` : `sd ${printAirLayer(sd!.dry)} and ${printAirLayer(sd!.wet)} m`),
+    of: ({ vapour: { mu, sd, sdByHumidity } }) =>
+      mu
+        ? `μ ${mu.dry} and ${mu.wet}`
+        : `sd ${printAirLayer(sd!.dry)} and ${printAirLayer(sd!.wet)} m${sdByHumidity ? ", follows the humidity" : ""}`,
   },
   { name: "holds water", of: ({ sorption }) => (sorption ? `${printNumber(waterAt80(sorption), 1)} kg/m³ at 80 %` : "none") },
   { name: "face: emissivity, sun taken up", of: ({ face }) => `${face.emissivity}, ${face.absorptance}` },

@@ -28,7 +28,7 @@ export function ShelfJobCard({ job: { id, summary }, failed, onChanged }: Props)
   const { name, use, place, emblem, figures } = summary
   const [renaming, setRenaming] = useState(false)
   return (
-    <li className="relative border-r border-seam px-4 pb-3 first:pl-0 max-[700px]:border-r-0" data-job={id}>
+    <li className="relative border-r border-seam px-4 pb-3 max-[700px]:border-r-0" data-job={id}>
       <Link href={`/jobs/${id}/build-ups`} className="block">
         <span className="grid h-64 place-items-center">
           <SmallPelt emblem={emblem} width={236} height={250} />

@@ -52,7 +52,7 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
                 {count === 0 ? "empty: measure something below" : `${count} ${count === 1 ? "job" : "jobs, the newest first"}`}
               </p>
             </div>
-            <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(262px,1fr))]">
+            <ul className="mt-3 -ml-4 grid grid-cols-[repeat(auto-fill,minmax(262px,1fr))]">
               {jobs.map((job) => (
                 <ShelfJobCard key={job.id} job={job} failed={failed.get(job.id)} onChanged={() => router.refresh()} />
               ))}

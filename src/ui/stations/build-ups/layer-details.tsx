@@ -35,7 +35,8 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
           {built.meanTemperature === null
             ? ""
             : `, here ${write("conductivity", built.conductivity)} at ${write("temperature", built.meanTemperature)}`}{" "}
-          · {write("density", material.density)} · sd {printAirLayer(built.equivalentAirLayer)} m · {fireWords(material)}
+          · {write("density", material.density)} · sd {printAirLayer(built.equivalentAirLayer)} m
+          {material.vapour.sdByHumidity ? " dry, less where it is damp" : ""} · {fireWords(material)}
         </span>
       </p>
       <QuantityField
