@@ -1,3 +1,4 @@
+import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { clearSky, type Sunlight } from "../sun/clear-sky"
 import { type SolarPosition, solarPosition } from "../sun/solar-position"
@@ -27,7 +28,7 @@ const MIDNIGHT = Date.UTC(2026, 6, 21)
  * @returns 24 hours, standard time of the station's own meridian, 1 h … 24 h
  * @see ASHRAE Fundamentals 2017, ch. 14
  */
-export function summerDesignDay(station: ClimateStation, highest: number): DesignHour[] {
+export const summerDesignDay = memoised((station: ClimateStation, highest: number): DesignHour[] => {
   const { dailyRange, beamDepth, diffuseDepth } = station.summer
   const zone = Math.round(station.longitude / 15)
   return RANGE_SHARE.map((share, i) => {
@@ -35,7 +36,7 @@ export function summerDesignDay(station: ClimateStation, highest: number): Desig
     const sun = solarPosition(MIDNIGHT + (hour - zone) * 3_600_000, station.latitude, station.longitude)
     return { hour, temperature: highest - share * dailyRange, sun, light: clearSky(sun.altitude, DAY_OF_YEAR, beamDepth, diffuseDepth) }
   })
-}
+})
 
 /** Mean of the year from the months' means weighted by their days, °C. */
 export function annualMean(station: ClimateStation): number {

@@ -80,7 +80,7 @@ export function dampAssessment(
   const path: Required<Path> = { ...airs, airLayers: airLayersBetween(layers, airs) }
   const fine = divided(path)
   const profile = interfaceProfile(fine.path)
-  const interfaces = interfaceProfile(path)
+  const interfaces = profile.filter((_, plane) => plane === profile.length - 1 || fine.layerAt[plane] !== fine.layerAt[plane - 1])
   const [indoor, outdoor] = [inside, outside].map((air) => vapourPressureAt(air.temperature, air.relativeHumidity)) as [number, number]
   const warmSide = sideOf(inside.temperature, outside.temperature)
   const wetSide = sideOf(indoor, outdoor)

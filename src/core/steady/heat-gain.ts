@@ -4,9 +4,11 @@ import { type DesignHour, summerDesignDay } from "../climate/design-day"
 import type { Conditions } from "../enclosure/conditions"
 import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission } from "./transmission"
 import { groundFlow } from "../ground/monthly-flow"
+import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { STANDARD_PRESSURE } from "../quantity/constants"
 import { heatFlowDirection } from "../assembly/surface-resistance"
+import type { Face } from "../shell/face"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
 import { place } from "../enclosure/place"
@@ -58,7 +60,11 @@ export function heatGain({ surfaces, countedPaths, leaks, conditions }: SteadyEn
   const { inside, outside } = conditions.summer
   const day = summerDesignDay(conditions.station, outside.temperature)
   const wetter = surplusWater(leaks, conditions)
-  const curves = surfaces.map((figures) => day.map((hour) => faceHour(figures, hour, conditions)))
+  const curves = surfaces.map((figures) => {
+    const { adjacent, face } = figures
+    const sun = adjacent.kind === "outdoors" && adjacent.sun ? irradiancesOn(face, day) : null
+    return day.map((hour, i) => faceHour(figures, hour, sun?.[i] ?? 0, conditions))
+  })
   const hours = day.map((hour, i): GainHour => {
     const parts = surfaces.flatMap((figures, f): HeatPart[] => [
       { kind: "surface", place: place.surface(figures.id), name: figures.name, heat: curves[f]![i]!.heat },
@@ -90,14 +96,13 @@ export function heatGain({ surfaces, countedPaths, leaks, conditions }: SteadyEn
   }
 }
 
-function faceHour(figures: SurfaceFigures, weather: DesignHour, conditions: Conditions): FaceHour {
+function faceHour(figures: SurfaceFigures, weather: DesignHour, irradiance: number, conditions: Conditions): FaceHour {
   const { hour } = weather
   const indoors = conditions.summer.inside.temperature
   if (figures.ground) {
     const heat = -groundFlow(figures.ground, indoors, conditions.annualMean, conditions.summerMonth)
     return { hour, irradiance: 0, skin: conditions.annualMean, heat }
   }
-  const irradiance = irradianceOn(figures, weather)
   const beyond = temperatureBeyond(figures, "summer", indoors, weather.temperature)
   const { absorptance, summerFilm, summerTransmittance } = figures
   const solAirPast = (film: number) => solAirTemperature(beyond, absorptance, irradiance, film)
@@ -108,11 +113,13 @@ function faceHour(figures: SurfaceFigures, weather: DesignHour, conditions: Cond
   return { hour, irradiance, skin, heat: flux * figures.netArea }
 }
 
-/** Sun on a face, W/m²; none where it does not see the sky. */
-function irradianceOn({ adjacent, face }: SurfaceFigures, { sun, light }: DesignHour): number {
-  if (adjacent.kind !== "outdoors" || !adjacent.sun) return 0
-  return sum(face.strips.map((strip) => strip.area * tiltedIrradiance(sun, light, strip.tilt, strip.azimuth, GROUND_ALBEDO))) / face.area
-}
+/** Sun on a face that sees the sky, hour by hour, W/m². */
+const irradiancesOn = memoised((face: Face, day: readonly DesignHour[]): number[] =>
+  day.map(
+    ({ sun, light }) =>
+      sum(face.strips.map(({ area, tilt, azimuth }) => area * tiltedIrradiance(sun, light, tilt, azimuth, GROUND_ALBEDO))) / face.area,
+  ),
+)
 
 /** Water that leaking air holds over that of the inside, kg/kg: it keeps that of the design afternoon through the day. */
 function surplusWater(leaks: Leaks, { summer }: Conditions): number {
