@@ -1,16 +1,22 @@
 import { jobSummary, type Shelf, type ShelfJob } from "../core/ledger/job-summary"
 import type { Job } from "../schema/job/job"
 import type { Outcome } from "../schema/outcome"
-import { createJob, keepSummaries, listJobs } from "../store/jobs"
+import { countJobs, createJob, keepSummaries, listJobs } from "../store/jobs"
 import type { Store } from "../store/open"
 import { documentAt, headOf } from "../store/revisions"
 import { summarise } from "./calculator"
 import { PROGRAM } from "./program"
 
-/** All jobs with their summaries as they are kept; what is not kept yet is made from the document, without figures. */
-export function shelf(store: Store): Shelf {
+/** Jobs that a page shows at first. */
+export const FIRST = 24
+
+/**
+ * The shelf with its summaries as they are kept; what is not kept yet is made from the document, without figures.
+ * @param most so many jobs; left out: all
+ */
+export function shelf(store: Store, most?: number): Shelf {
   const [jobs, made, unreadable]: [ShelfJob[], ShelfJob[], Shelf["unreadable"]] = [[], [], []]
-  for (const { id, head, summary } of listJobs(store, PROGRAM)) {
+  for (const { id, head, summary } of listJobs(store, PROGRAM, most)) {
     try {
       const job = { id, head, summary: summary ?? jobSummary(documentAt(store, head)) }
       jobs.push(job)
@@ -20,7 +26,7 @@ export function shelf(store: Store): Shelf {
     }
   }
   remember(store, made)
-  return { jobs, unreadable }
+  return { jobs, count: countJobs(store), unreadable }
 }
 
 /** Puts a job on the shelf. @returns its id, once it is on disk */

@@ -11,16 +11,23 @@ export interface ShelfRow {
   summary: JobSummary | null
 }
 
-/** All jobs, the newest first. @param program the build whose summaries are wanted */
-export function listJobs(store: Store, program: string): ShelfRow[] {
+/**
+ * Jobs, the newest first.
+ * @param program the build whose summaries are wanted
+ * @param most so many of them; −1: all
+ */
+export function listJobs(store: Store, program: string, most = -1): ShelfRow[] {
   return store
-    .prepare<[string], { id: string; head: string; summary: string | null }>(
+    .prepare<[string, number], { id: string; head: string; summary: string | null }>(
       `SELECT job.id, job.head, summary FROM job LEFT JOIN summary ON job = job.id AND summary.head = job.head AND program = ?
-       WHERE deleted_at IS NULL ORDER BY created_at DESC, job.rowid DESC`,
+       WHERE deleted_at IS NULL ORDER BY created_at DESC, job.rowid DESC LIMIT ?`,
     )
-    .all(program)
+    .all(program, most)
     .map(({ summary, ...row }) => ({ ...row, summary: summary === null ? null : (JSON.parse(summary) as JobSummary) }))
 }
+
+export const countJobs = (store: Store): number =>
+  store.prepare<[], { count: number }>("SELECT count(*) AS count FROM job WHERE deleted_at IS NULL").get()!.count
 
 /** Keeps summaries beside their jobs, each in place of the one before; all or none. */
 export function keepSummaries(store: Store, program: string, rows: readonly ShelfRow[]): void {

@@ -1,9 +1,14 @@
 import type { MaterialClass } from "../../schema/material"
 import { onPelt, type Point } from "../shell/face"
+import { peltBounds } from "../shell/pelt-layout"
 import type { SurfaceFigures } from "./surface-figures"
 
-/** A pelt as an emblem: outlines on the pelt, m to the millimetre, and what mostly insulates each face. */
-export type Emblem = { id: string; outline: Point[]; material: MaterialClass }[]
+/** A pelt as an emblem: outlines of faces by what mostly insulates them, in whole units, within a square of `SIDE`. */
+export type Emblem = { material: MaterialClass; outlines: Point[][] }[]
+
+const SIDE = 250
+/** Corners nearer to the one before are left out: an arch is drawn from dozens. */
+const NEAR = 3
 
 /** The class of the layer that insulates most. */
 export function mainClass({ layers }: Pick<SurfaceFigures, "layers">): MaterialClass {
@@ -11,11 +16,25 @@ export function mainClass({ layers }: Pick<SurfaceFigures, "layers">): MaterialC
 }
 
 /** The emblem of a job's surfaces. */
-export const emblemOf = (surfaces: readonly SurfaceFigures[]): Emblem =>
-  surfaces.map((figures) => ({
-    id: figures.id,
-    outline: figures.face.outline.map((corner) => toMillimetres(onPelt(figures.face.place, corner))),
-    material: mainClass(figures),
+export function emblemOf(surfaces: readonly SurfaceFigures[]): Emblem {
+  const { left, right, low, high } = peltBounds(surfaces.map(({ face }) => face))
+  const scale = SIDE / Math.max(right - left, high - low)
+  const drawn = ({ face }: SurfaceFigures): Point[] =>
+    withoutNear(
+      face.outline.map((corner): Point => {
+        const [x, y] = onPelt(face.place, corner)
+        return [Math.round((x - left) * scale), Math.round((y - low) * scale)]
+      }),
+    )
+  const materials = [...new Set(surfaces.map(mainClass))]
+  return materials.map((material) => ({
+    material,
+    outlines: surfaces.filter((figures) => mainClass(figures) === material).map(drawn),
   }))
+}
 
-const toMillimetres = ([x, y]: Point): Point => [Math.round(x * 1000) / 1000, Math.round(y * 1000) / 1000]
+const withoutNear = (corners: readonly Point[]): Point[] =>
+  corners.reduce<Point[]>((kept, [x, y]) => {
+    const [px, py] = kept.at(-1) ?? [Infinity, Infinity]
+    return Math.hypot(x - px, y - py) < NEAR ? kept : [...kept, [x, y]]
+  }, [])

@@ -40,9 +40,11 @@ export interface ShelfJob {
   summary: JobSummary
 }
 
-/** A document that cannot be read any more is left out of the list but never lost. */
+/** Jobs, the newest first, all or so many; a document that cannot be read any more is left out but never lost. */
 export interface Shelf {
   jobs: ShelfJob[]
+  /** How many there are in all. */
+  count: number
   unreadable: { id: string; message: string }[]
 }
 

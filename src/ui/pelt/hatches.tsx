@@ -26,11 +26,11 @@ export const TILES: Record<Exclude<MaterialClass, "air">, Tile> = {
 }
 
 /** The patterns of one drawing, all or those of some classes; ids carry its name, as a page holds many drawings. */
-export function HatchPatterns({ name, of }: { name: string; of?: ReadonlySet<MaterialClass> }) {
+export function HatchPatterns({ name, of }: { name: string; of?: readonly MaterialClass[] }) {
   return (
     <defs>
       {(Object.entries(TILES) as [MaterialClass, Tile][])
-        .filter(([kind]) => of?.has(kind) ?? true)
+        .filter(([kind]) => of?.includes(kind) ?? true)
         .map(([kind, { width, height, lines, weight, dash, full }]) => (
           <pattern key={kind} id={`${name}-${kind}`} width={width} height={height} patternUnits="userSpaceOnUse">
             {full ? <rect width={width} height={height} fill="var(--ink)" /> : null}

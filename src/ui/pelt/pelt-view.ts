@@ -1,5 +1,5 @@
 import { type Face, onPelt, type Placement, type Point } from "../../core/shell/face"
-import { peltBounds } from "../../core/shell/pelt-layout"
+import { type Bounds, peltBounds } from "../../core/shell/pelt-layout"
 import { type Rectangle, rectangleCorners } from "../../core/shell/polygon"
 
 /** Screen from pelt: to scale, the front to the right, left side up. */
@@ -27,10 +27,10 @@ const NEAREST = 12
 /** Largest scale at which the pelt fits with room for the words around it, times the zoom; about the middle of the pane. */
 export const fit = (faces: readonly Face[], size: Size, margin = 26, zoom = 1): View => fitBounds(peltBounds(faces), size, margin, zoom)
 
-/** The same of what keeps within bounds. */
-export function fitBounds(bounds: ReturnType<typeof peltBounds>, { width, height }: Size, margin: number, zoom = 1): View {
+/** The same of what keeps within bounds. @param least px to a unit of the bounds, however small that leaves the room */
+export function fitBounds(bounds: Bounds, { width, height }: Size, margin: number, zoom = 1, least = 1): View {
   const [across, up] = [bounds.right - bounds.left, bounds.high - bounds.low]
-  const scale = zoom * Math.max(1, Math.min((width - 2 * margin) / across, (height - 2 * margin) / up))
+  const scale = zoom * Math.max(least, Math.min((width - 2 * margin) / across, (height - 2 * margin) / up))
   const [left, top] = [(width - across * scale) / 2, (height - up * scale) / 2]
   return { scale, at: ([x, y]) => [left + (x - bounds.left) * scale, top + (bounds.high - y) * scale] }
 }

@@ -19,17 +19,24 @@ import { useSettled } from "./use-settled"
 const KeptList = later(() => import("./kept-list").then((module) => module.KeptList))
 const NewJobDialog = later(() => import("./new-job-dialog").then((module) => module.NewJobDialog))
 
-/** Jobs that are shown at first; more are shown when they are asked for. */
-const FIRST = 24
-
 /** All jobs, each with its own pelt, and the ways to a new one. */
 export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: readonly KitEmblem[]; startUnits: UnitSystem }) {
   const router = useRouter()
   const [units, setUnits] = useState(startUnits)
   const [making, setMaking] = useState<JobKind | null>(null)
-  const [most, setMost] = useState(FIRST)
-  const { jobs, failed } = useSettled(shelf.jobs.slice(0, most))
-  const count = shelf.jobs.length
+  /** All jobs, once they are asked for. */
+  const [whole, setWhole] = useState<ShelfData | null>(null)
+  const { count, unreadable, jobs: listed } = whole ?? shelf
+  const { jobs, failed } = useSettled(listed)
+  const showAll = async () => {
+    const answer = await call<ShelfData>("GET", "/api/jobs")
+    if (answer.ok) setWhole(answer.value)
+    else toast(answer.error.message)
+  }
+  const refresh = () => {
+    router.refresh()
+    if (whole) void showAll()
+  }
   const switchUnits = () => {
     const next = units === "metric" ? "inch-pound" : "metric"
     document.cookie = `units=${next}; path=/; max-age=31536000; samesite=strict`
@@ -54,15 +61,15 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
             </div>
             <ul className="mt-3 -ml-4 grid grid-cols-[repeat(auto-fill,minmax(262px,1fr))]">
               {jobs.map((job) => (
-                <ShelfJobCard key={job.id} job={job} failed={failed.get(job.id)} onChanged={() => router.refresh()} />
+                <ShelfJobCard key={job.id} job={job} failed={failed.get(job.id)} onChanged={refresh} />
               ))}
             </ul>
-            {count > most ? (
-              <Button look="link" onClick={() => setMost(count)}>
+            {count > listed.length + unreadable.length ? (
+              <Button look="link" onClick={() => void showAll()}>
                 Show all {count} jobs
               </Button>
             ) : null}
-            {shelf.unreadable.map(({ id, message }) => (
+            {unreadable.map(({ id, message }) => (
               <p key={id} role="alert" className="mt-2 border-l-[3px] border-clay pl-3">
                 A job cannot be read and stays as it is in the store: {message}
               </p>
@@ -94,9 +101,7 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
           <span>Kept on this machine only; “npm run backup” copies it.</span>
           <span>Pelzhaus reckons; codes, licensed trades and makers’ sheets decide.</span>
         </footer>
-        {making ? (
-          <NewJobDialog kind={making} taken={shelf.jobs.map(({ summary }) => summary.name)} onClose={() => setMaking(null)} />
-        ) : null}
+        {making ? <NewJobDialog kind={making} taken={jobs.map(({ summary }) => summary.name)} onClose={() => setMaking(null)} /> : null}
       </div>
     </WritingProvider>
   )
