@@ -3,7 +3,7 @@ import type { Metadata } from "next"
 import { cookies } from "next/headers"
 import { connection } from "next/server"
 import type { ReactNode } from "react"
-import { Toaster } from "sonner"
+import { Toasts } from "../ui/primitives/toast"
 
 export const metadata: Metadata = { title: "Pelzhaus", description: "A workbench for people who insulate small enclosures." }
 
@@ -15,7 +15,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
     <html lang="en" data-theme={theme === "light" || theme === "dark" ? theme : undefined} suppressHydrationWarning>
       <body>
         {children}
-        <Toaster position="bottom-center" toastOptions={{ className: "!rounded-[4px] !border-seam !bg-sheet !text-ink !font-sans" }} />
+        <Toasts />
       </body>
     </html>
   )

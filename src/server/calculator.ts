@@ -4,7 +4,7 @@ import { Piscina } from "piscina"
 import type { JobSummary } from "../core/ledger/job-summary"
 import type { Job } from "../schema/job/job"
 import type { Outcome } from "../schema/outcome"
-import type { Call } from "./calc-worker"
+import type * as Worker from "./calc-worker"
 
 /** A call that takes longer is ended, ms. */
 const LONGEST = 20_000
@@ -37,7 +37,7 @@ function begun(): Piscina {
  * @param gone the caller has left: what was begun for it ends
  * @returns the answer as JSON text, or why there is none
  */
-export async function calculate(call: Call, gone: AbortSignal): Promise<Outcome<string>> {
+export async function calculate(call: Worker.Call, gone: AbortSignal): Promise<Outcome<string>> {
   const outcome = await inThread<Outcome<string>>("answer", call, gone)
   return outcome.ok ? outcome.value : outcome
 }
@@ -45,7 +45,7 @@ export async function calculate(call: Call, gone: AbortSignal): Promise<Outcome<
 /** What the shelf shows of a job, with its figures. @see calculate */
 export const summarise = (job: Job, gone: AbortSignal): Promise<Outcome<JobSummary>> => inThread("summary", job, gone)
 
-async function inThread<R>(name: keyof typeof import("./calc-worker"), input: unknown, gone: AbortSignal): Promise<Outcome<R>> {
+async function inThread<R>(name: keyof typeof Worker, input: unknown, gone: AbortSignal): Promise<Outcome<R>> {
   const late = AbortSignal.timeout(LONGEST)
   try {
     return { ok: true, value: (await threads().run(input, { name, signal: AbortSignal.any([gone, late]) })) as R }

@@ -1,7 +1,7 @@
 "use client"
 import { Trash2 } from "lucide-react"
 import { useState } from "react"
-import { toast } from "sonner"
+import { toast } from "../primitives/toast"
 import type { KeptThing } from "../../schema/kept"
 import { KITS } from "../../edit/start/start-job"
 import { useKept } from "../library/use-kept"

@@ -1,7 +1,7 @@
 "use client"
 import { useRouter } from "next/navigation"
 import { useRef, useState } from "react"
-import { toast } from "sonner"
+import { toast } from "../primitives/toast"
 import type { Shelf as ShelfData } from "../../core/ledger/job-summary"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import type { KitEmblem } from "../../edit/start/kit-emblems"

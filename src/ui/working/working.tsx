@@ -1,6 +1,6 @@
 "use client"
 import { createContext, type ReactNode, useContext, useMemo, useState } from "react"
-import { toast } from "sonner"
+import { toast } from "../primitives/toast"
 import { later } from "../primitives/later"
 import type { Shown } from "./working-panel"
 
@@ -19,7 +19,7 @@ export function useWorking() {
 export function WorkingProvider({ children }: { children: ReactNode }) {
   const [shown, setShown] = useState<Shown | null>(null)
   const context = useMemo(() => {
-    const away = () => toast.error("The server does not answer, and this working is not here yet.")
+    const away = () => toast("The server does not answer, and this working is not here yet.")
     return { open: (load: () => Promise<Shown>) => void load().then(setShown, away) }
   }, [])
   return (
