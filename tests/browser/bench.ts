@@ -49,6 +49,20 @@ export const test = base.extend<object, { shelves: Shelves }>({
     { scope: "worker" },
   ],
   baseURL: async ({ shelves }, use, { file }) => use(await shelves.of(file)),
+  // Whatever a page does against its own content security policy fails the test in which it does.
+  context: async ({ context }, use) => {
+    const violations: string[] = []
+    await context.addInitScript(() =>
+      addEventListener("securitypolicyviolation", ({ violatedDirective, blockedURI }) =>
+        console.error(`policy: ${violatedDirective} of ${blockedURI}`),
+      ),
+    )
+    context.on("console", (message) => {
+      if (/^policy: |Content Security Policy/.test(message.text())) violations.push(message.text())
+    })
+    await use(context)
+    expect(violations).toEqual([])
+  },
 })
 
 /** Puts a job on the shelf through the route that files come in by. */

@@ -1,4 +1,8 @@
-import { expect } from "@playwright/test"
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs"
+import { tmpdir } from "node:os"
+import { join } from "node:path"
+import { chromium, expect } from "@playwright/test"
+import type { OpenJob } from "../../src/schema/change"
 import { demoJob, figure, openJob, putJob, settled, type, test } from "./bench"
 
 test("what is typed while the server is away is kept over a reload and sent when it is back", async ({ page, context }) => {
@@ -18,12 +22,62 @@ test("what is typed while the server is away is kept over a reload and sent when
   await context.unroute("**/api/jobs/**")
   await settled(page)
   const stored = await page.request.get(`/api/jobs/${id}`)
-  const { document } = (await stored.json()) as {
-    document: { variants: Record<string, { assemblies: Record<string, { layers: Record<string, { thickness: number }> }> }> }
-  }
+  const { document } = (await stored.json()) as OpenJob
   expect(document.variants.first!.assemblies.wall!.layers.l2!.thickness).toBeCloseTo(0.2, 9)
   await page.reload()
   expect(await figure(page, "loss")).toBe(typed)
+})
+
+/** Ends all processes that were started with a word, at once and without a word to them. */
+function kill(word: string): void {
+  for (const pid of readdirSync("/proc").filter((name) => /^\d+$/.test(name))) {
+    try {
+      if (readFileSync(`/proc/${pid}/cmdline`, "utf8").includes(word) && Number(pid) !== process.pid) process.kill(Number(pid), "SIGKILL")
+    } catch {
+      // It has ended meanwhile.
+    }
+  }
+}
+
+test("what was typed outlives a browser that is killed one second later", async ({ page, baseURL }, { project }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "killed browser"))
+  const profile = mkdtempSync(join(tmpdir(), "pelzhaus-profile-"))
+  const launch = () => chromium.launchPersistentContext(profile, project.use.launchOptions)
+  const first = await launch()
+  await first.route("**/changes", (route) => route.abort())
+  const typing = first.pages()[0]!
+  await typing.goto(`${baseURL}/jobs/${id}/build-ups`)
+  await typing.locator("[data-layer-row=l2]").click()
+  await type(typing, "Thickness", "170 mm")
+  // The second that is promised, and no sign waited for.
+  await typing.waitForTimeout(1000)
+  kill(profile)
+  await first.close().catch(() => undefined)
+  const second = await launch()
+  const again = second.pages()[0]!
+  await again.goto(`${baseURL}/jobs/${id}/build-ups`)
+  const stored = async () => {
+    const { document } = (await (await page.request.get(`/api/jobs/${id}`)).json()) as OpenJob
+    return document.variants.first!.assemblies.wall!.layers.l2!.thickness
+  }
+  await expect.poll(stored).toBeCloseTo(0.17, 9)
+  await second.close()
+  rmSync(profile, { recursive: true, force: true })
+})
+
+test("a full disk is said in words, with how much is kept in the window; nothing is lost", async ({ page, context }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "full disk"))
+  await openJob(page, id)
+  await context.route("**/changes", (route) =>
+    route.fulfill({ status: 507, json: { error: { code: "disk-full", path: [], message: "The disk is full; nothing was stored." } } }),
+  )
+  await page.locator("[data-layer-row=l2]").click()
+  await type(page, "Thickness", "150 mm")
+  await type(page, "Thickness", "160 mm")
+  await expect(page.getByTestId("saving")).toContainText("The disk is full: 2 edits are kept in this window")
+  await context.unroute("**/changes")
+  await settled(page)
+  expect(((await (await page.request.get(`/api/jobs/${id}`)).json()) as OpenJob).undo).toHaveLength(2)
 })
 
 test("an answer lost on the way does no harm: the same message comes again", async ({ page, context }) => {
@@ -38,7 +92,7 @@ test("an answer lost on the way does no harm: the same message comes again", asy
   await page.locator("[data-layer-row=l2]").click()
   await type(page, "Thickness", "150 mm")
   await settled(page)
-  const job = (await (await page.request.get(`/api/jobs/${id}`)).json()) as { undo: unknown[] }
+  const job = (await (await page.request.get(`/api/jobs/${id}`)).json()) as OpenJob
   expect(job.undo).toHaveLength(1)
 })
 
