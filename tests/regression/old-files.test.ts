@@ -3,7 +3,11 @@ import { describe, expect, test } from "@jest/globals"
 import { transmittanceInput } from "../../src/core/assembly/build-up"
 import { heatFlowDirection, OUTDOOR_RESISTANCE, SUMMER_OUTDOOR_RESISTANCE } from "../../src/core/assembly/surface-resistance"
 import { thermalTransmittance } from "../../src/core/assembly/thermal-transmittance"
+import { layerStack, plainTransmittance } from "../../src/core/conduction/member-detail"
+import type { HeatPath } from "../../src/core/enclosure/heat-path"
 import { activeState, type JobState } from "../../src/core/enclosure/job-state"
+import type { LineBridge } from "../../src/core/enclosure/line-bridge"
+import { place } from "../../src/core/enclosure/place"
 import { leaksOf } from "../../src/core/enclosure/leaks"
 import { ledgerOf } from "../../src/core/ledger/ledger"
 import { solvedLedger } from "../../src/core/ledger/solved-ledger"
@@ -78,6 +82,7 @@ function flowsAsThen({ shell }: JobState, enclosure: SteadyEnclosure): [number, 
   const swing = (0.45 * (winter.inside.temperature - annualMean)) / (annualMean - coldestMonth)
   const asThen = (share: number): SteadyEnclosure => ({
     ...enclosure,
+    countedPaths: enclosure.countedPaths.map((path) => ({ ...path, conductance: path.conductance - besideTheSlab(path, enclosure) })),
     leaks: { ...leaks, volume: volumeOf(shell.form, Object.values(shell.boxes)) },
     surfaces: enclosure.surfaces.map((surface) => {
       const { ground } = surface
@@ -85,6 +90,20 @@ function flowsAsThen({ shell }: JobState, enclosure: SteadyEnclosure): [number, 
     }),
   })
   return [heatLoss(asThen(swing)).total, heatGain(asThen(0)).total, yearOfEnergy(asThen(0)).total]
+}
+
+/**
+ * Conductance of a path along a slab that its walls and doors were taken to bear until version 8, W/K: so much of them was counted from
+ * the slab's underside, where their areas begin at its top. U of the wall, or of the door, times the slab's thickness and the length.
+ */
+function besideTheSlab(path: HeatPath & Partial<LineBridge>, { surfaces }: SteadyEnclosure): number {
+  const floor = surfaces.find(({ ground }) => ground)
+  const below = floor?.governing.reduce((sum, { layer }) => sum + (layer.existing ? layer.thickness : 0), 0) ?? 0
+  const films = { inside: 0.13, outside: 0.04, direction: "horizontal" } as const
+  const { opening } = path.face.openings.find(({ id }) => path.place === place.threshold(id)) ?? {}
+  if (opening) return below * path.length! * opening.uValue
+  const onSlab = floor && path.between?.includes(floor.face.id)
+  return onSlab ? below * path.length! * plainTransmittance(layerStack(path.face.governing, "horizontal"), films) : 0
 }
 
 const fileText = (name: string) => readFileSync(`tests/store/files/${name}.pelz.json`, "utf8")

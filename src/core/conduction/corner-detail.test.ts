@@ -87,6 +87,14 @@ describe("a wall on the edge of a slab", () => {
     expect(solved.notes.map(({ code }) => code)).toEqual(edge ? ["counted-without"] : [])
   })
 
+  test("where heights run from the slab's top, the wall's share of the slab's edge is the edge's, by hand", () => {
+    // The section is the same; 0.15 m of wall more or less are counted beside it: U = 1/(0.13 + 0.2/0.04 + 0.04) = 0.19342, · 0.15 = 0.02901.
+    const slab = floor(0.1)
+    const [from, over] = [of(slab), solvedDetail(slabEdgeDetail(slab, wall, ground(slab), 0.1))]
+    expect(over.linearTransmittance - from.linearTransmittance).toBeCloseTo(0.02901, 5)
+    expect(over.coldestInside).toBe(from.coldestInside)
+  })
+
   test("with a floor and a wall that hardly let anything through, passes hardly anything", () => {
     const tight = sheets([0.15, 2], [0.5, 0.002])
     const { linearTransmittance: linear } = solvedDetail(slabEdgeDetail(tight, sheets([0.5, 0.002]), ground(tight)))

@@ -8,9 +8,10 @@ import { type GroundFloor, slabAndGround, withAndWithout } from "./slab-and-grou
 /**
  * A wall on the edge of a slab on the ground. The floor's outermost layer is the slab: its top lies level with the ground outdoors,
  * the wall stands on its edge, and the floor's other layers end at the wall.
+ * @param overLine of the floor, over the line from which the wall's area is counted, m
  * @see ISO 10211:2017, 5.2.4 (ground: half the floor's width, 2.5 times it outwards and down); ISO 13370:2017, annex D (ψ of the edge)
  */
-export function slabEdgeDetail(floor: LayerStack, wall: LayerStack, ground: GroundFloor): Detail {
+export function slabEdgeDetail(floor: LayerStack, wall: LayerStack, ground: GroundFloor, overLine = floor.height): Detail {
   const { far, width, top, slab, blocks, along, soil } = slabAndGround(floor, wall, ground)
   const flank = flankOf(wall)
   const height = far + top + flank
@@ -21,9 +22,8 @@ export function slabEdgeDetail(floor: LayerStack, wall: LayerStack, ground: Grou
   })
   const films = { inside: INDOOR_RESISTANCE.horizontal, outside: OUTDOOR_RESISTANCE, direction: "horizontal" as const }
   return detailOf(
-    ["slab edge", floor, wall, ground],
-    // Measured over all, the wall reaches down to the underside of the floor.
-    plainTransmittance(wall, films) * (floor.height + flank) + ground.uValue * (width - far),
+    ["slab edge", floor, wall, ground, overLine],
+    plainTransmittance(wall, films) * (overLine + flank) + ground.uValue * (width - far),
     () => ({
       ...withAndWithout(along, (rim) => ({
         width,

@@ -7,13 +7,15 @@ import { type GroundFloor, slabAndGround, withAndWithout } from "./slab-and-grou
 /**
  * The foot of a door on the edge of a slab on the ground, cut upright: the floor runs in under it, its end open to outdoors over the
  * ground; the leaf stands in the middle of the wall's depth on a threshold let into the floor.
- * @param rise of the opening over the wall's lower edge, m: so much of the stretch was counted as wall
+ * @param overLine of the floor, over the line from which the wall's area is counted, m
+ * @param rise of the opening over that line, m: so much of the stretch was counted as wall
  * @see ISO 10211:2017, 5.2.4 (ground)
  */
 export function slabThresholdDetail(
   floor: LayerStack,
   wall: LayerStack,
   ground: GroundFloor,
+  overLine: number,
   rise: number,
   frame: Frame,
   leaf: Leaf,
@@ -27,8 +29,8 @@ export function slabThresholdDetail(
   const bar = Math.min(frame.sheet ?? frame.width, floor.height)
   const above = { y: level, height: LEAF_DRAWN }
   return detailOf(
-    ["slab threshold", floor, wall, ground, rise, frame, leaf],
-    plainTransmittance(wall, films) * rise + plain * (floor.height + LEAF_DRAWN - rise) + ground.uValue * (width - far),
+    ["slab threshold", floor, wall, ground, overLine, rise, frame, leaf],
+    plainTransmittance(wall, films) * rise + plain * (overLine + LEAF_DRAWN - rise) + ground.uValue * (width - far),
     () => ({
       ...withAndWithout(along, (rim) => ({
         width,

@@ -6,6 +6,7 @@ import { sillDetail } from "../conduction/sill-detail"
 import { slabEdgeDetail } from "../conduction/slab-edge-detail"
 import { sum } from "../numeric/sum"
 import { sameAir } from "./adjacent"
+import { overFloorLine } from "./linings"
 import { type Place, place } from "./place"
 import { edgesOf } from "../shell/edges"
 import type { SurfaceFigures } from "./surface-figures"
@@ -74,6 +75,7 @@ const overlap = (sheets: LayerStack, films: Films): number =>
 
 function onSlab(floor: SurfaceFigures, wall: SurfaceFigures, solved: SolvedDetails, at: Place): Bridge[] {
   if (wall.adjacent.kind !== "outdoors" || wall.face.tilt !== 90) return []
-  const detail = slabEdgeDetail(layerStack(floor.governing, "down"), layerStack(wall.governing, "horizontal"), floor.ground!)
+  const [under, standing] = [layerStack(floor.governing, "down"), layerStack(wall.governing, "horizontal")]
+  const detail = slabEdgeDetail(under, standing, floor.ground!, overFloorLine(floor.governing))
   return [bridgeAt(at, detail, 0, solved)]
 }

@@ -1,4 +1,5 @@
 import type { Assembly } from "../../schema/job/build-up"
+import type { BuiltLayer } from "../assembly/build-up"
 import type { Reading } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
 import { type Linings, sidesLined } from "../shell/linings"
@@ -10,13 +11,17 @@ import { surfacesOf } from "./surface"
 export const liningsOf = ({ shell, variant }: JobState, held: Reading["held"] = "lined"): Linings =>
   sidesLined(
     surfacesOf(shell, variant).map(({ face, assembly }) => {
-      // A slab that is there already lies below the floor line.
       const onSlab = adjacentTo(shell, face.id).kind === "ground"
       return { face: face.id, depth: depthOf(variant.assemblies[assembly]!, held, onSlab) }
     }),
   )
 
+/** Thickness of a floor on the ground over the line from which heights run, m: a slab that is there already lies below it. */
+export const overFloorLine = (layers: readonly BuiltLayer[]): number =>
+  sum(layers.map(({ layer }) => (layer.existing ? 0 : layer.thickness)))
+
 function depthOf({ order, layers, members }: Assembly, held: Reading["held"], onSlab: boolean): number {
+  // @see overFloorLine
   const all = order.map((id) => layers[id]!).filter((layer) => !(onSlab && layer.existing))
   const thickness = (some: typeof all) => sum(some.map((layer) => layer.thickness))
   switch (held) {

@@ -7,6 +7,7 @@ import { slabThresholdDetail } from "../conduction/slab-threshold-detail"
 import { sameAir } from "./adjacent"
 import { type Materials, materialOf } from "../material/catalogue"
 import { floorOf, type SurfaceFigures } from "./surface-figures"
+import { overFloorLine } from "./linings"
 import type { LineBridge } from "./line-bridge"
 import { type Place, place } from "./place"
 import { bridgeAt, type SolvedDetails } from "./solved-details"
@@ -51,9 +52,10 @@ export function revealBridges(
       const jamb = jambDetail(wall, frame, leaf, films)
       if (!stands) return [line(place.jamb(id), "all round", jamb, 2 * (height + width))]
       const under = layerStack(floor.governing, floor.ground ? "down" : films.direction)
-      const rise = Math.min(y, under.height)
+      const overLine = floor.ground ? overFloorLine(floor.governing) : under.height
+      const rise = Math.min(y, overLine)
       const foot = floor.ground
-        ? slabThresholdDetail(under, wall, floor.ground, rise, frame, leaf)
+        ? slabThresholdDetail(under, wall, floor.ground, overLine, rise, frame, leaf)
         : thresholdDetail(under, wall, rise, frame, leaf, films)
       return [line(place.jamb(id), "jambs and head", jamb, 2 * height + width), line(place.threshold(id), "threshold", foot, width)]
     }),
