@@ -85,7 +85,9 @@ describe("a threshold on a slab", () => {
     rse: 0.04,
   })
   const of = (material: number, gap: number) =>
-    solvedDetail(slabThresholdDetail(slab, thin, ground, slab.height, 0.05, { conductivity: material, width: 0.04, sheet: null, break: gap }, leaf))
+    solvedDetail(
+      slabThresholdDetail(slab, thin, ground, slab.height, 0.05, { conductivity: material, width: 0.04, sheet: null, break: gap }, leaf),
+    )
 
   test("of metal runs from outdoors to indoors under the leaf: coldest there, warmer and cheaper with a break, best of wood", () => {
     const [metal, parted, wood] = [of(160, 0), of(160, 0.03), of(0.13, 0)]
@@ -101,7 +103,9 @@ describe("a threshold on a slab", () => {
     // A leaf of the wall's own U and depth on a threshold of the floor's own stuff is the wall: their ψ differ by the measures alone.
     const like: Leaf = { thickness: 0.14, transmittance: 1 / (0.17 + 0.14 / 0.04) }
     const edge = solvedDetail(slabEdgeDetail(slab, thin, ground))
-    const foot = solvedDetail(slabThresholdDetail(slab, thin, ground, slab.height, 0, { conductivity: 0.13, width: 0.018, sheet: null, break: 0 }, like))
+    const foot = solvedDetail(
+      slabThresholdDetail(slab, thin, ground, slab.height, 0, { conductivity: 0.13, width: 0.018, sheet: null, break: 0 }, like),
+    )
     expect(Math.abs(foot.linearTransmittance - edge.linearTransmittance)).toBeLessThan(0.05)
   })
 })
