@@ -1,4 +1,4 @@
-import { changed, mapped, type Part, type Step } from "./job/parts"
+import { changed, mapped, type Untyped, type Step } from "./job/parts"
 import { materialOf } from "./job/v7-to-v8"
 import { KEPT_VERSION } from "./kept"
 
@@ -20,7 +20,7 @@ const STEPS: Readonly<Record<number, Step>> = {
 }
 
 /** A kept thing of a version, taken up to the current one. */
-export function upToDate(thing: Part, written: number): Part {
+export function upToDate(thing: Untyped, written: number): Untyped {
   let current = thing
   for (let version = written; version < KEPT_VERSION; version++) current = STEPS[version]!(current)
   return { ...current, version: KEPT_VERSION }

@@ -1,5 +1,5 @@
 import { FIRST_KEPT, upToDate } from "./kept-steps"
-import type { Part } from "./job/parts"
+import type { Untyped } from "./job/parts"
 import { type Known, keptFault } from "./job/references"
 import { BUILD_UP_FORMAT, KEPT_VERSION, KeptBuildUp, KeptMaterial, type KeptThing, MATERIAL_FORMAT } from "./kept"
 import { type Outcome, refused } from "./outcome"
@@ -16,7 +16,7 @@ export function readKept(document: unknown, known: Known): Outcome<KeptThing> {
       ["version"],
       `"version" must be a whole number from ${FIRST_KEPT} to ${KEPT_VERSION}; a newer one needs a newer Pelzhaus.`,
     )
-  const current = upToDate(document as Part, written)
+  const current = upToDate(document as Untyped, written)
   if (format === MATERIAL_FORMAT) {
     const read = check(KeptMaterial, current)
     if (!read.ok) return read

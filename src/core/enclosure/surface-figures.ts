@@ -21,7 +21,7 @@ export interface SurfaceFigures extends Surface, SurfaceGeometry, Construction, 
 /** Figures of all surfaces; an unheated space beyond some of them is as warm as they together make it. */
 export function surfacesFigures(state: JobState, slab: SlabSurroundings, solved: SolvedDetails): SurfaceFigures[] {
   const { brief, shell, variant, materials } = state
-  const built = surfacesOf(shell, variant).map((surface): Parts => {
+  const built = surfacesOf(shell, variant).map((surface): BuiltSurface => {
     const construction = constructionOf(surface, state)
     const { edge } = variant.assemblies[surface.assembly]!
     const transmittance = surfaceTransmittance(surface, construction, slab, edge, materials, solved)
@@ -39,7 +39,7 @@ export function surfacesFigures(state: JobState, slab: SlabSurroundings, solved:
 }
 
 /** The parts of a surface's figures, each of its own file. */
-interface Parts {
+interface BuiltSurface {
   surface: Surface
   geometry: SurfaceGeometry
   construction: Construction
@@ -50,7 +50,7 @@ interface Parts {
 export const floorOf = <S extends Surface>(surfaces: readonly S[]): S => surfaces.find(({ face }) => face.part === "floor")!
 
 /** Conductance of all surfaces and openings that stand against one unheated space, W/K. */
-function transferInto(adjacent: Adjacent, surfaces: readonly Parts[]): number {
+function transferInto(adjacent: Adjacent, surfaces: readonly BuiltSurface[]): number {
   if (adjacent.kind !== "space") return 0
   const beside = surfaces.filter(({ construction }) => sameAir(construction.adjacent, adjacent))
   return sum(

@@ -90,7 +90,8 @@ export const HEADLINES: readonly Headline[] = [
     of: dampMargin,
     working: async () => (await import("../moisture/damp.working")).dampWorking,
     limit: null,
-    ...room,
+    better: "more",
+    awaits: true,
     verdict: ({ wettest, moisture }) => ({ surface: wettest, verdict: moisture[wettest.id].verdict }),
   },
 ]

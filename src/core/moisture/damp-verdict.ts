@@ -43,7 +43,7 @@ const WHEN: Record<Season, string> = { winter: "on the worst night", summer: "on
 /** Nothing gathers anywhere. */
 export const DRY: DampVerdict = {
   ...{ state: "dry", freezes: false, where: null, season: null, words: "stays dry", short: "stays dry" },
-  sentence: "Nothing gathers on it or in it at the design conditions.",
+  sentence: "Nothing to speak of gathers on it or in it at the design conditions.",
 }
 
 /**

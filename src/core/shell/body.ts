@@ -34,7 +34,7 @@ export function boxInSpace(box: FloorBox, form: Form): SpacePoint[][] {
 }
 
 /** A place along a cross-section: how far along it, and where that is, m. */
-interface Station {
+interface CrossCut {
   along: number
   at: Point
 }
@@ -57,9 +57,9 @@ function onProfile(form: ExtrudedForm, id: FaceId, outline: readonly Point[]): S
 }
 
 /** The cross-section of a face from its lower edge on; round pieces by their chords. */
-function pathOf(form: ExtrudedForm, id: FaceId, fromRight: boolean): Station[] {
+function pathOf(form: ExtrudedForm, id: FaceId, fromRight: boolean): CrossCut[] {
   const segments = profileOf(form).filter((segment) => segment.face === id)
-  const path: Station[] = [{ along: 0, at: segments[0]!.from }]
+  const path: CrossCut[] = [{ along: 0, at: segments[0]!.from }]
   for (const segment of segments) {
     const points = profilePoints([segment]).slice(1)
     for (const at of points) path.push({ along: path.at(-1)!.along + segmentLength(segment) / points.length, at })

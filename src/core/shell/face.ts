@@ -1,10 +1,10 @@
 import type { FaceId } from "../../schema/job/shell"
 
 /** Part of an enclosure that a face belongs to. */
-export type Part = "wall" | "roof" | "floor"
+export type FacePart = "wall" | "roof" | "floor"
 
 /** The part of an enclosure that a face belongs to. */
-export const partOf = (face: FaceId): Part => (face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall")
+export const partOf = (face: FaceId): FacePart => (face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall")
 
 /** A point of a drawing or a face, m. */
 export type Point = readonly [x: number, y: number]
@@ -28,7 +28,7 @@ export interface Strip {
 /** One piece of the skin, developed flat where it is curved or bent. Lengths in m, angles in degrees. */
 export interface Face extends Strip {
   id: FaceId
-  part: Part
+  part: FacePart
   /** Corners in the face's own coordinates, counter-clockwise; the first two are the ends of the lower edge. */
   outline: readonly Point[]
   /** What it is made of by direction; a flat face has one. Tilt and azimuth of the face are those of its mean normal. */

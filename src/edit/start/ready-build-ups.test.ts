@@ -8,12 +8,12 @@ import { applyEdit } from "../apply-edit"
 import { wearBuildUp } from "../assembly-edits"
 import { readyBuildUps } from "./ready-build-ups"
 import { KITS, startJob } from "./start-job"
-import { type Part, partOf } from "../../core/shell/face"
+import { type FacePart, partOf } from "../../core/shell/face"
 import { CHOICE, unfitWays, type Way } from "./ways"
 
 const start = (kind: JobKind) =>
   startJob({ kind, name: kind, units: "metric", form: KITS[kind].form, station: KITS[kind].station, school: "" })
-const PARTS: Part[] = ["wall", "roof", "floor"]
+const PARTS: FacePart[] = ["wall", "roof", "floor"]
 const every = JobKind.options.flatMap((kind) => PARTS.flatMap((part) => readyBuildUps(kind, part).map((one) => ({ kind, part, ...one }))))
 
 describe("ready build-ups", () => {

@@ -6,12 +6,12 @@ import type { ReadyBuildUp, ReadyParts } from "./ready/ready"
 import { SHED } from "./ready/shed"
 import { VAN } from "./ready/van"
 import { SCHOOLS } from "./schools"
-import type { Part } from "../../core/shell/face"
+import type { FacePart } from "../../core/shell/face"
 
 const MORE: Readonly<Record<JobKind, ReadyParts>> = { van: VAN, cabin: CABIN, "cold-room": COLD_ROOM, shed: SHED, "post-frame": POST_FRAME }
 
 /** Ready build-ups for a part of a kind of enclosure: those that jobs start with, and the other ways. */
-export function readyBuildUps(kind: JobKind, part: Part): ReadyBuildUp[] {
+export function readyBuildUps(kind: JobKind, part: FacePart): ReadyBuildUp[] {
   const usual = SCHOOLS[kind].map(({ id, name, fits, way, onFloor, ...parts }): ReadyBuildUp => {
     if (part !== "floor") return { id, way, assembly: { ...parts[part], name, reason: fits } }
     return { id, way: onFloor.way, assembly: { ...parts.floor, name: onFloor.name, reason: onFloor.fits } }

@@ -1,5 +1,5 @@
 import type { JobKind } from "../../schema/job/job"
-import type { Part } from "../../core/shell/face"
+import type { FacePart } from "../../core/shell/face"
 
 /** Ways of building that good practitioners follow, each by what decides it. */
 export const WAYS = {
@@ -23,7 +23,7 @@ export type Way = keyof typeof WAYS
 const ENCLOSING = ["closed", "smart", "outside", "open", "closed-cell", "open-cell"] as const satisfies readonly Way[]
 
 /** The ways between which one chooses for each part; each has a ready build-up, or a reason why it has none. */
-export const CHOICE: Readonly<Record<Part, readonly Way[]>> = {
+export const CHOICE: Readonly<Record<FacePart, readonly Way[]>> = {
   wall: ENCLOSING,
   roof: [...ENCLOSING, "vented", "unvented"],
   floor: ["carried", "joists", "slab-full", "slab-edge", "slab-none"],
@@ -35,7 +35,7 @@ const NO_SLAB = "It stands on wheels or skids: there is no slab under it."
 export const needsSlab = (way: Way): boolean => way.startsWith("slab-")
 
 /** Why a way does not fit a part of a kind of enclosure. */
-const UNFIT: Readonly<Partial<Record<JobKind, Partial<Record<Part, Partial<Record<Way, string>>>>>>> = {
+const UNFIT: Readonly<Partial<Record<JobKind, Partial<Record<FacePart, Partial<Record<Way, string>>>>>>> = {
   van: {
     wall: { outside: "The steel skin is the outside and the airtight layer in one: insulation over it would meet road, rain and paint." },
     roof: {
@@ -54,7 +54,7 @@ const NOT_ON_SLAB = "This one does not lie on the ground; what it stands on is s
  * Ways that a part of a kind of enclosure cannot follow, each with the reason.
  * @param onGround whether its floor lies on the ground
  */
-export const unfitWays = (kind: JobKind, part: Part, onGround = true): { way: Way; why: string }[] =>
+export const unfitWays = (kind: JobKind, part: FacePart, onGround = true): { way: Way; why: string }[] =>
   CHOICE[part].flatMap((way) => {
     const why = UNFIT[kind]?.[part]?.[way] ?? (needsSlab(way) && !onGround ? NOT_ON_SLAB : undefined)
     return why ? [{ way, why }] : []

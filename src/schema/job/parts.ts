@@ -1,12 +1,12 @@
 /** A part of a document whose shape is not checked yet. */
-export type Part = Record<string, unknown>
+export type Untyped = Record<string, unknown>
 
 /** A step takes a document of version n to version n + 1; it must bear one that was never valid, which the schema refuses afterwards. */
-export type Step = (document: Part) => Part
+export type Step = (document: Untyped) => Untyped
 
 /** The part changed; what is no object stays as it is, for the schema to name. */
-export function changed(value: unknown, change: (part: Part) => Part): unknown {
-  return typeof value === "object" && value !== null && !Array.isArray(value) ? change(value as Part) : value
+export function changed(value: unknown, change: (part: Untyped) => Untyped): unknown {
+  return typeof value === "object" && value !== null && !Array.isArray(value) ? change(value as Untyped) : value
 }
 
 /** Each entry of a record changed. */
@@ -32,6 +32,6 @@ export const eachState =
     const { brief, shell, materials } = job
     const { variant: _, ...shared } = change({ brief, shell, materials, variant: undefined })
     const variantOf = (variant: unknown) => ({ variant, ...change({ brief, shell, materials, variant }) }).variant
-    const pinnedOf = (known: Part) => ({ ...known, ...change(known as unknown as StateParts) })
+    const pinnedOf = (known: Untyped) => ({ ...known, ...change(known as unknown as StateParts) })
     return { ...job, ...shared, variants: mapped(variants, variantOf), pinned: changed(pinned, pinnedOf) }
   }

@@ -1,4 +1,4 @@
-import { changed, eachState, mapped, type Part } from "./parts"
+import { changed, eachState, mapped, type Untyped } from "./parts"
 
 /**
  * Version 3 knows members as things of the build-up that its layers lie between, spaces beyond faces, what the shell stands on,
@@ -51,7 +51,7 @@ const variantOf = (variant: unknown) =>
           id,
           assemblyOf(
             assembly,
-            Object.entries((part.wears ?? {}) as Part)
+            Object.entries((part.wears ?? {}) as Untyped)
               .filter(([, worn]) => worn === id)
               .map(([face]) => face),
           ),
@@ -62,14 +62,14 @@ const variantOf = (variant: unknown) =>
 
 const assemblyOf = (assembly: unknown, wornBy: readonly string[]) =>
   changed(assembly, (part) => {
-    const members: Part = {}
+    const members: Untyped = {}
     const layers = changed(part.layers, (known) =>
       Object.fromEntries(
         Object.entries(known).map(([id, layer]) => [
           id,
           changed(layer, ({ framing, ...rest }) => {
             if (typeof framing !== "object" || framing === null) return { ...rest, between: null }
-            members[`m-${id}`.slice(0, 40)] = setOf(framing as Part, wornBy)
+            members[`m-${id}`.slice(0, 40)] = setOf(framing as Untyped, wornBy)
             return { ...rest, between: `m-${id}`.slice(0, 40) }
           }),
         ]),
@@ -78,7 +78,7 @@ const assemblyOf = (assembly: unknown, wornBy: readonly string[]) =>
     return { ...part, members, layers }
   })
 
-function setOf({ material, width, wall, spacing, positions, plates, ...unknown }: Part, wornBy: readonly string[]): Part {
+function setOf({ material, width, wall, spacing, positions, plates, ...unknown }: Untyped, wornBy: readonly string[]): Untyped {
   const counted = 1 - (1 - Math.min(1, Number(width) / Number(spacing))) * (1 - Number(plates))
   return {
     ...unknown,

@@ -1,4 +1,4 @@
-import { changed, eachState, mapped, type Part } from "./parts"
+import { changed, eachState, mapped, type Untyped } from "./parts"
 
 /**
  * Version 6 brings its own materials along, and knows fasteners, pressed fibre, vented air spaces, filled members and what runs through
@@ -27,4 +27,4 @@ const assemblyOf = (assembly: unknown) =>
     layers: mapped(part.layers, adding({ loose: null, fasteners: null, vents: 0 })),
   }))
 
-const adding = (more: Part) => (part: unknown) => changed(part, (known) => ({ ...known, ...more }))
+const adding = (more: Untyped) => (part: unknown) => changed(part, (known) => ({ ...known, ...more }))

@@ -1,4 +1,4 @@
-import { changed, eachState, mapped, type Part } from "./parts"
+import { changed, eachState, mapped, type Untyped } from "./parts"
 
 /**
  * In version 7 a variant says what parts frames and bars, and a build-up what lies along the edge of a slab: both are ways to build, and
@@ -6,7 +6,7 @@ import { changed, eachState, mapped, type Part } from "./parts"
  */
 export const v6ToV7 = eachState(({ shell, variant }) => ({ shell: changed(shell, shellOf), variant: variantOf(variant, shell) }))
 
-function shellOf({ slabEdge: _, ...shell }: Part): Part {
+function shellOf({ slabEdge: _, ...shell }: Untyped): Untyped {
   return {
     ...shell,
     openings: mapped(shell.openings, (one) => changed(one, (opening) => ({ ...opening, frame: changed(opening.frame, unbroken) }))),
@@ -14,7 +14,7 @@ function shellOf({ slabEdge: _, ...shell }: Part): Part {
   }
 }
 
-const unbroken = ({ break: _, ...part }: Part): Part => part
+const unbroken = ({ break: _, ...part }: Untyped): Untyped => part
 
 function variantOf(variant: unknown, shell: unknown): unknown {
   const { slabEdge = null, openings, penetrations } = partOf(shell)
@@ -39,7 +39,7 @@ function variantOf(variant: unknown, shell: unknown): unknown {
 }
 
 /** The breaks that there are; 0 was none. */
-const breaksOf = (parts: unknown, found: (part: Part) => unknown): Part =>
+const breaksOf = (parts: unknown, found: (part: Untyped) => unknown): Untyped =>
   Object.fromEntries(
     Object.entries(partOf(parts))
       .map(([id, part]) => [id, found(partOf(part))] as const)
@@ -47,4 +47,4 @@ const breaksOf = (parts: unknown, found: (part: Part) => unknown): Part =>
   )
 
 /** A part to look into; what is none has nothing in it. */
-const partOf = (value: unknown): Part => (typeof value === "object" && value !== null ? (value as Part) : {})
+const partOf = (value: unknown): Untyped => (typeof value === "object" && value !== null ? (value as Untyped) : {})

@@ -9,14 +9,14 @@ export interface StoredOutbox {
   document: Job
 }
 
-interface Kept extends DBSchema {
+interface OutboxSchema extends DBSchema {
   outbox: { key: [job: string, window: string]; value: StoredOutbox }
 }
 
 /** Opened when it is first needed, and anew after it failed: a window may be let in later. */
-let opened: Promise<IDBPDatabase<Kept>> | null = null
-const database = (): Promise<IDBPDatabase<Kept>> =>
-  (opened ??= openDB<Kept>("pelzhaus", 1, { upgrade: (db) => void db.createObjectStore("outbox") }).catch((error: unknown) => {
+let opened: Promise<IDBPDatabase<OutboxSchema>> | null = null
+const database = (): Promise<IDBPDatabase<OutboxSchema>> =>
+  (opened ??= openDB<OutboxSchema>("pelzhaus", 1, { upgrade: (db) => void db.createObjectStore("outbox") }).catch((error: unknown) => {
     opened = null
     throw error
   }))

@@ -3,7 +3,7 @@ import { type Headline, HEADLINES, overLimit } from "../../core/ledger/headlines
 import { useJob, useJobStore } from "../job/job-store"
 import { useLedger, usePinnedLedger } from "../job/use-ledger"
 import { DampRing } from "../primitives/damp-ring"
-import { Figure } from "../primitives/figure"
+import { Figure, Rough } from "../primitives/figure"
 import { useShowWorking } from "../working/use-show-working"
 import { useWriting } from "../writing/writing"
 
@@ -29,7 +29,8 @@ export function LedgerStrip() {
 function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headline["verdict"]> }) {
   const store = useJobStore()
   const show = useShowWorking()
-  const { surface, verdict } = of(useLedger())
+  const ledger = useLedger()
+  const { surface, verdict } = of(ledger)
   return (
     <button
       type="button"
@@ -46,6 +47,7 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
       <span className="flex items-center gap-1.5 pt-1">
         <DampRing verdict={verdict} />
         <span className="line-clamp-2 font-display text-[14px] leading-4 font-semibold" title={verdict.sentence}>
+          {headline.awaits && ledger.pending.length > 0 ? <Rough /> : null}
           {verdict.words}
         </span>
       </span>

@@ -15,13 +15,13 @@ interface Size {
 }
 
 /** How one looks at the pelt: how near, and by how far it is pushed aside, px. */
-export interface Look {
+export interface Viewpoint {
   zoom: number
   x: number
   y: number
 }
 
-export const WHOLE: Look = { zoom: 1, x: 0, y: 0 }
+export const WHOLE: Viewpoint = { zoom: 1, x: 0, y: 0 }
 const NEAREST = 12
 
 /** Largest scale at which the pelt fits with room for the words around it, times the zoom; about the middle of the pane. */
@@ -36,12 +36,12 @@ export function fitBounds(bounds: Bounds, { width, height }: Size, margin: numbe
 }
 
 /** Nearer or further by a factor, so that what is under the pointer stays there. */
-export function zoomedAt(look: Look, factor: number, [px, py]: Point, { width, height }: Size): Look {
-  const zoom = Math.min(NEAREST, Math.max(1, look.zoom * factor))
+export function zoomedAt(viewpoint: Viewpoint, factor: number, [px, py]: Point, { width, height }: Size): Viewpoint {
+  const zoom = Math.min(NEAREST, Math.max(1, viewpoint.zoom * factor))
   if (zoom === 1) return WHOLE
-  const grown = zoom / look.zoom
+  const grown = zoom / viewpoint.zoom
   const keep = (push: number, at: number, middle: number) => at - middle - (at - middle - push) * grown
-  return { zoom, x: keep(look.x, px, width / 2), y: keep(look.y, py, height / 2) }
+  return { zoom, x: keep(viewpoint.x, px, width / 2), y: keep(viewpoint.y, py, height / 2) }
 }
 
 /** A way on the screen in a face's own directions, m. */

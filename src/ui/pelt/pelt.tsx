@@ -12,7 +12,7 @@ import { HatchPatterns } from "./hatches"
 import type { Overlay } from "../overlays/overlay"
 import { useWriting } from "../writing/writing"
 import { Handles } from "./handles"
-import { fit, type Look, type View, WHOLE, zoomedAt } from "./pelt-view"
+import { fit, type Viewpoint, type View, WHOLE, zoomedAt } from "./pelt-view"
 
 const STEP = 1.5
 
@@ -25,27 +25,27 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const chosen = useSelection((view) => view.face)
   const store = useJobStore()
   const name = useId()
-  const [look, setLook] = useState<Look>(WHOLE)
+  const [viewpoint, setViewpoint] = useState<Viewpoint>(WHOLE)
   const view = useMemo(
     () =>
       fit(
         ledger.surfaces.map((figures) => figures.face),
         size,
         26,
-        look.zoom,
+        viewpoint.zoom,
       ),
-    [ledger.surfaces, size, look.zoom],
+    [ledger.surfaces, size, viewpoint.zoom],
   )
   const paints = useMemo(
     () => new Map(ledger.surfaces.map((surface) => [surface.id, overlay.paint(surface, ledger, writing)])),
     [overlay, ledger, writing],
   )
   const choose = useCallback((face: FaceId) => store.choose({ face, layer: null, part: null }), [store])
-  const pan = usePan(look, setLook)
-  useWheel(ref, (at, nearer) => setLook((now) => zoomedAt(now, nearer ? 1.15 : 1 / 1.15, at, size)))
+  const pan = usePan(viewpoint, setViewpoint)
+  useWheel(ref, (at, nearer) => setViewpoint((now) => zoomedAt(now, nearer ? 1.15 : 1 / 1.15, at, size)))
   // The chosen face is drawn last, so that its outline lies over its neighbours'.
   const ordered = [...ledger.surfaces].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen))
-  const step = (factor: number) => setLook(zoomedAt(look, factor, [size.width / 2, size.height / 2], size))
+  const step = (factor: number) => setViewpoint(zoomedAt(viewpoint, factor, [size.width / 2, size.height / 2], size))
   return (
     <div ref={ref} className="relative min-h-0 grow overflow-hidden" data-testid="pelt">
       <svg
@@ -54,11 +54,11 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
         viewBox={`0 0 ${size.width} ${size.height}`}
         role="group"
         aria-label={`The pelt of ${job.name}: its faces folded flat`}
-        className={`print:h-auto print:w-full ${look.zoom > 1 ? "cursor-grab touch-none" : ""}`}
+        className={`print:h-auto print:w-full ${viewpoint.zoom > 1 ? "cursor-grab touch-none" : ""}`}
         {...pan}
       >
         <HatchPatterns name={name} />
-        <g transform={`translate(${look.x} ${look.y})`} data-testid="pelt-drawing">
+        <g transform={`translate(${viewpoint.x} ${viewpoint.y})`} data-testid="pelt-drawing">
           {ordered.map((figures) => (
             <FaceDrawing
               key={figures.id}
@@ -81,10 +81,10 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
         <IconButton name="Nearer" onClick={() => step(STEP)}>
           <Plus size={16} aria-hidden />
         </IconButton>
-        <IconButton name="Further away" disabled={look.zoom === 1} onClick={() => step(1 / STEP)}>
+        <IconButton name="Further away" disabled={viewpoint.zoom === 1} onClick={() => step(1 / STEP)}>
           <Minus size={16} aria-hidden />
         </IconButton>
-        <IconButton name="Whole pelt" disabled={look.zoom === 1} onClick={() => setLook(WHOLE)}>
+        <IconButton name="Whole pelt" disabled={viewpoint.zoom === 1} onClick={() => setViewpoint(WHOLE)}>
           <Maximize size={15} aria-hidden />
         </IconButton>
         <IconButton name="Print the pelt" onClick={() => window.print()}>
@@ -96,11 +96,11 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
 }
 
 /** Pushes the pelt about with the hand once it is nearer than the whole; a short press still chooses a face. */
-function usePan(look: Look, setLook: (look: Look) => void) {
-  const from = useRef<{ at: Point; look: Look; far: boolean } | null>(null)
-  if (look.zoom === 1) return {}
+function usePan(viewpoint: Viewpoint, setViewpoint: (viewpoint: Viewpoint) => void) {
+  const from = useRef<{ at: Point; viewpoint: Viewpoint; far: boolean } | null>(null)
+  if (viewpoint.zoom === 1) return {}
   return {
-    onPointerDown: (event: PointerEvent) => (from.current = { at: [event.clientX, event.clientY], look, far: false }),
+    onPointerDown: (event: PointerEvent) => (from.current = { at: [event.clientX, event.clientY], viewpoint, far: false }),
     onPointerMove: (event: PointerEvent<SVGSVGElement>) => {
       const start = from.current
       if (!start) return
@@ -108,7 +108,7 @@ function usePan(look: Look, setLook: (look: Look) => void) {
       if (!start.far && Math.hypot(dx, dy) < 4) return
       if (!start.far) event.currentTarget.setPointerCapture(event.pointerId)
       start.far = true
-      setLook({ ...start.look, x: start.look.x + dx, y: start.look.y + dy })
+      setViewpoint({ ...start.viewpoint, x: start.viewpoint.x + dx, y: start.viewpoint.y + dy })
     },
     onPointerUp: () => (from.current = null),
     onPointerCancel: () => (from.current = null),

@@ -19,13 +19,16 @@ export function Figure({
   const { text, unit } = useWriting().printed(kind, value)
   return (
     <span className="whitespace-nowrap">
-      {rough ? (
-        <span className="font-medium text-graphite" title="Bridges are being calculated">
-          ≈{" "}
-        </span>
-      ) : null}
+      {rough ? <Rough /> : null}
       <span className={`big ${SIZES[size]}`}>{text}</span>
       {unit ? <span className="text-dense font-medium text-graphite"> {unit}</span> : null}
     </span>
   )
 }
+
+/** Before what may still change. */
+export const Rough = () => (
+  <span className="font-medium text-graphite" title="Bridges are being calculated">
+    ≈{" "}
+  </span>
+)

@@ -1,7 +1,7 @@
 import { FIRST_EDGE } from "../../../core/enclosure/perimeter-insulation"
 import type { Assembly } from "../../../schema/job/build-up"
 import { sketch, stack } from "../layers"
-import type { Part } from "../../../core/shell/face"
+import type { FacePart } from "../../../core/shell/face"
 import { type Way, WAYS } from "../ways"
 
 /** A build-up ready to be worn, after one of the ways of building. */
@@ -13,7 +13,7 @@ export interface ReadyBuildUp {
 }
 
 /** Those of one kind of enclosure, by its parts. */
-export type ReadyParts = Readonly<Record<Part, readonly ReadyBuildUp[]>>
+export type ReadyParts = Readonly<Record<FacePart, readonly ReadyBuildUp[]>>
 
 /** One whose layers follow in words, outside to inside; it is called after its way unless a name is given. @see stack */
 export const ready =

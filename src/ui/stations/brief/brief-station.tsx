@@ -94,7 +94,10 @@ export function BriefStation() {
       </fieldset>
       <ServiceFields />
       <WorthFields />
-      <Standing words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, writing.write))} />
+      <Standing
+        words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, writing.write))}
+        pending={ledger.pending.length > 0}
+      />
       {cautionsFor(brief.kind).map((caution) => (
         <Remark key={caution} kind="caution">
           {caution}
@@ -154,7 +157,10 @@ function WorthFields() {
   )
 }
 
-function Standing({ words }: { words: string[] }) {
+/** @param pending cold bridges are still worked out, and may add to it */
+function Standing({ words, pending }: { words: string[]; pending: boolean }) {
+  if (words.length === 0 && pending)
+    return <Remark kind="remark" title="Cold bridges are still being worked out: nothing in the way so far." />
   if (words.length === 0) return <Remark kind="remark" title="Nothing stands in the way of what is asked." />
   return (
     <Remark kind="remark" title="What stands in the way">
