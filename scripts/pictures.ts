@@ -43,6 +43,7 @@ try {
     )
   const page = await view()
   await page.goto(BASE)
+  await page.waitForFunction(() => !document.body.innerText.includes("being worked out"))
   await take(page, "shelf")
   await page.getByRole("button", { name: "Panel van" }).click()
   await take(page, "new-job")

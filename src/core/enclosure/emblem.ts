@@ -6,9 +6,9 @@ import type { SurfaceFigures } from "./surface-figures"
 /** A pelt as an emblem: outlines of faces by what mostly insulates them, in whole units, within a square of `SIDE`. */
 export type Emblem = { material: MaterialClass; outlines: Point[][] }[]
 
-const SIDE = 250
+const SIDE = 999
 /** Corners nearer to the one before are left out: an arch is drawn from dozens. */
-const NEAR = 3
+const NEAR = 10
 
 /** The class of the layer that insulates most. */
 export function mainClass({ layers }: Pick<SurfaceFigures, "layers">): MaterialClass {
