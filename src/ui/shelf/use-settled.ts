@@ -21,19 +21,26 @@ export function useSettled(jobs: readonly ShelfJob[]): { jobs: ShelfJob[]; faile
   const failed = new Map(current.flatMap(({ id, head }) => (failures.get(id)?.head === head ? [[id, failures.get(id)!.message]] : [])))
   const next = current.find(({ id, summary }) => summary.figures === null && !failed.has(id))
   const [id, head] = [next?.id, next?.head]
+  const [tries, setTries] = useState(0)
   useEffect(() => {
     if (id === undefined || head === undefined) return
     let wanted = true
+    let again: ReturnType<typeof setTimeout> | undefined
     void call<ShelfJob>("GET", `/api/jobs/${id}/summary`).then((answer) => {
       if (!wanted) return
-      if (answer.ok && answer.value.head === head) setSettled((before) => new Map(before).set(id, answer.value))
+      if (!answer.ok && answer.error.code === "calculator-busy") again = setTimeout(() => setTries((count) => count + 1), BUSY)
+      else if (answer.ok && answer.value.head === head) setSettled((before) => new Map(before).set(id, answer.value))
       else setFailures((before) => new Map(before).set(id, { head, message: answer.ok ? CHANGED : answer.error.message }))
     })
     return () => {
       wanted = false
+      clearTimeout(again)
     }
-  }, [id, head])
+  }, [id, head, tries])
   return { jobs: current, failed }
 }
+
+/** The calculator is asked again after so long, ms. */
+const BUSY = 2000
 
 const CHANGED = "This job was changed in another window; load the page anew."
