@@ -18,6 +18,21 @@ export async function medianTime(runs: number, run: (i: number) => unknown): Pro
   return median(times)
 }
 
+/** Median of how one run compares with another, each of both taken next to the other: a machine that slows down slows both. */
+export async function medianRatio(runs: number, one: (i: number) => number, other: () => unknown): Promise<number> {
+  await medianTime(20, () => one(0))
+  await medianTime(20, other)
+  const ratios: number[] = []
+  for (let i = 0; i < runs; i++) {
+    let time = 0
+    for (let k = 0; k < 10; k++) time += one(10 * i + k)
+    const start = performance.now()
+    for (let k = 0; k < 10; k++) other()
+    ratios.push(time / (performance.now() - start))
+  }
+  return median(ratios)
+}
+
 export function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b)
   return sorted[Math.floor(sorted.length / 2)]!

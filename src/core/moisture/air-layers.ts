@@ -4,8 +4,10 @@ import { interfaceProfile, type Path } from "../assembly/interface-profile"
 import { onCurve } from "../numeric/curve"
 import { sum } from "../numeric/sum"
 
-/** Rounds in which films and the vapour line come to agree; each halves what is left. */
+/** Rounds in which films and the vapour line come to agree, at most; each halves what is left. */
 const ROUNDS = 30
+/** Of a film's sd: less is agreement. */
+const SETTLED = 1e-6
 
 /**
  * Equivalent air layers of layers between two airs, m: by the dry cup, and of a film that follows the humidity by the mean of that on its
@@ -25,12 +27,17 @@ export function airLayersBetween(layers: readonly BuiltLayer[], path: Omit<Path,
     const total = sum(airLayers)
     let passed = 0
     const humidityAt = (plane: number) => Math.min(1, (outdoor + (passed / total) * (indoor - outdoor)) / saturation[plane]!)
+    let moved = 0
     airLayers = airLayers.map((airLayer, i) => {
       const before = humidityAt(i)
       passed += airLayer
       const course = courses[i]
-      return course ? (airLayer + onCurve(course, (before + humidityAt(i + 1)) / 2)) / 2 : airLayer
+      if (!course) return airLayer
+      const now = (airLayer + onCurve(course, (before + humidityAt(i + 1)) / 2)) / 2
+      moved = Math.max(moved, Math.abs(now - airLayer) / airLayer)
+      return now
     })
+    if (moved < SETTLED) break
   }
   return airLayers
 }
