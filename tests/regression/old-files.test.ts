@@ -53,7 +53,7 @@ const THEN_SOLVED: Record<string, number[]> = {
  * dimensions, as the release notes say.
  */
 function asThen(state: JobState): number[] {
-  const { conditions, surfaces, clear, weight, money } = ledgerOf(state)
+  const { conditions, surfaces, clear, clearVolume, weight, money } = ledgerOf(state)
   const combined = surfaces.map((figures) => {
     const of = (outward: boolean, film: number) => {
       const { layers, face } = figures
@@ -64,7 +64,7 @@ function asThen(state: JobState): number[] {
     return { ...figures, transmittance: of(true, OUTDOOR_RESISTANCE), summerTransmittance: of(false, SUMMER_OUTDOOR_RESISTANCE) }
   })
   return [
-    ...flowsAsThen(state, { surfaces: combined, countedPaths: [], leaks: leaksOf(state, combined), conditions }),
+    ...flowsAsThen(state, { surfaces: combined, countedPaths: [], leaks: leaksOf(state, combined, clearVolume), conditions }),
     clear.standing,
     weight,
     money,

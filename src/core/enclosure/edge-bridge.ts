@@ -27,7 +27,7 @@ export function edgeBridges(shell: Shell, surfaces: readonly SurfaceFigures[], s
     const common = { kind: "edge", name: `${a.name} to ${b.name.toLowerCase()}`, length, between: edge.faces, opening: null } as const
     const line = (bridge: Bridge, face: SurfaceFigures, other: SurfaceFigures, angleFactor: number): LineBridge => {
       const linear = Math.max(bridge.linearTransmittance * angleFactor, -most(a, b, edge.length))
-      return { ...common, ...bridge, face, other, angleFactor, linearTransmittance: linear, conductance: linear * length }
+      return Object.assign({}, common, bridge, { face, other, angleFactor, linearTransmittance: linear, conductance: linear * length })
     }
     if (a.ground || b.ground) {
       const [floor, wall] = a.ground ? [a, b] : [b, a]

@@ -70,7 +70,7 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
       const { length, width, heightAtWalls } = enclosure.clear
       return Math.min(length, width, heightAtWalls) > 0 ? enclosure.paths : []
     },
-    leaks: () => leaksOf(state, enclosure.surfaces),
+    leaks: () => leaksOf(state, enclosure.surfaces, enclosure.clearVolume),
     linings: () => liningsOf(state),
     clear: () => clearInside(shell.form, enclosure.linings, boxes, floorRise(shell)),
     volume: () => volumeOf(shell.form, boxes),

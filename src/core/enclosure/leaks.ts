@@ -3,9 +3,7 @@ import type { AirState, Season } from "../../schema/quantity"
 import { infiltration } from "../airflow/infiltration"
 import { adjacentAir } from "./adjacent"
 import type { Condition } from "./conditions"
-import { clearVolume } from "../shell/clear-volume"
 import { greatestHeight } from "../shell/size"
-import { liningsOf } from "./linings"
 import type { SurfaceFigures } from "./surface-figures"
 import type { JobState } from "./job-state"
 
@@ -19,14 +17,16 @@ export interface Leaks extends Leakage {
   from: SurfaceFigures | null
 }
 
-/** Leaks of an enclosure: from outdoors where any face but the floor sees them, else from the largest space around. */
-export function leaksOf(state: JobState, surfaces: readonly SurfaceFigures[]): Leaks {
-  const { shell, variant } = state
+/**
+ * Leaks of an enclosure: from outdoors where any face but the floor sees them, else from the largest space around.
+ * @param clearVolume between the linings, m³
+ */
+export function leaksOf({ shell, variant }: JobState, surfaces: readonly SurfaceFigures[], clearVolume: number): Leaks {
   const around = surfaces.filter(({ face }) => face.part !== "floor")
   const open = around.some((figures) => figures.adjacent.kind === "outdoors")
   return {
     ...variant.leakage,
-    volume: Math.max(0.001, clearVolume(shell.form, liningsOf(state), Object.values(shell.boxes))),
+    volume: Math.max(0.001, clearVolume),
     height: greatestHeight(shell.form),
     from: open ? null : around.reduce((best, figures) => (figures.face.area > best.face.area ? figures : best)),
   }

@@ -21,10 +21,9 @@ const verdictOf = ({ state, where, season, sentence }: DampVerdict) => ({ kind: 
 export function ledgerSheet({ name, brief }: Job, { shell, variant }: JobState, ledger: Ledger): Noted<LedgerOutput> {
   const { conditions, surfaces, lines, points, paths, countedPaths, gain, loss, year, moisture } = ledger
   const { inside, outside } = conditions.winter
-  const peak = gain.hours.find(({ hour }) => hour === gain.hour)!
   const heatAt = (parts: readonly HeatPart[], at: Place) => sum(parts.map((part) => (part.place === at ? part.heat : 0)))
   const lost = (at: Place) => heatAt(loss.parts, at)
-  const gained = (at: Place) => heatAt(peak.parts, at)
+  const gained = (at: Place) => heatAt(gain.parts, at)
   const counts = countedPaths.length > 0
   const pathsLoss = (path: (typeof paths)[number]) => (counts ? pathLoss(path, "winter", inside.temperature, outside.temperature) : 0)
   const told = new Set<Place>([...lines, ...points].map((path) => path.place))

@@ -33,7 +33,6 @@ export interface GainHour {
   hour: number
   outdoors: number
   total: number
-  parts: HeatPart[]
 }
 
 /** Heat gained over the hottest clear day, W; `hour` is that of its peak. */
@@ -42,11 +41,16 @@ export interface HeatGain {
   total: number
   hour: number
   hours: GainHour[]
+  /** What comes in where at the hour of the peak. */
+  parts: HeatPart[]
   /** Each face at the hour at which it takes in most. */
   worst: Record<string, FaceHour>
   /** Each face at the job's worst hour. */
   atPeak: Record<string, FaceHour>
 }
+
+/** A way for heat to come in, W at an hour of the day by its place among them. */
+type Way = Omit<HeatPart, "heat"> & { at: (hour: number) => number }
 
 /** Light that ordinary ground throws back. */
 const GROUND_ALBEDO = 0.2
@@ -65,30 +69,30 @@ export function heatGain({ surfaces, countedPaths, leaks, conditions }: SteadyEn
     const sun = adjacent.kind === "outdoors" && adjacent.sun ? irradiancesOn(face, day) : null
     return day.map((hour, i) => faceHour(figures, hour, sun?.[i] ?? 0, conditions))
   })
-  const hours = day.map((hour, i): GainHour => {
-    const parts = surfaces.flatMap((figures, f): HeatPart[] => [
-      { kind: "surface", place: place.surface(figures.id), name: figures.name, heat: curves[f]![i]!.heat },
-      ...figures.closures.map(({ place, name, area, uValue, solarFactor }): HeatPart => {
-        const sun = solarFactor * area * curves[f]![i]!.irradiance
-        const beyond = temperatureBeyond(figures, "summer", inside.temperature, hour.temperature)
-        return { kind: "opening", place, name, heat: transmission(area, uValue, beyond - inside.temperature) + sun }
+  const ways = [
+    ...surfaces.flatMap((figures, f): Way[] => [
+      { kind: "surface", place: place.surface(figures.id), name: figures.name, at: (i) => curves[f]![i]!.heat },
+      ...figures.closures.map(({ place, name, area, uValue, solarFactor }): Way => {
+        const through = (i: number) => {
+          const beyond = temperatureBeyond(figures, "summer", inside.temperature, day[i]!.temperature)
+          return transmission(area, uValue, beyond - inside.temperature) + solarFactor * area * curves[f]![i]!.irradiance
+        }
+        return { kind: "opening", place, name, at: through }
       }),
-    ])
-    for (const path of countedPaths)
-      parts.push({
-        kind: "path",
-        place: path.place,
-        name: path.name,
-        heat: -pathLoss(path, "summer", inside.temperature, hour.temperature),
-      })
-    parts.push({ kind: "air", place: place.air(), name: "Air leaking in", heat: airGain(leaks, conditions, hour.temperature, wetter) })
-    return { hour: hour.hour, outdoors: hour.temperature, total: sum(parts.map((part) => part.heat)), parts }
-  })
+    ]),
+    ...countedPaths.map((path): Way => {
+      const { place, name } = path
+      return { kind: "path", place, name, at: (i) => -pathLoss(path, "summer", inside.temperature, day[i]!.temperature) }
+    }),
+    { kind: "air", place: place.air(), name: "Air leaking in", at: (i) => airGain(leaks, conditions, day[i]!.temperature, wetter) } as Way,
+  ]
+  const hours = day.map(({ hour, temperature }, i): GainHour => ({ hour, outdoors: temperature, total: sum(ways.map(({ at }) => at(i))) }))
   const peak = indexOfGreatest(hours.map((hour) => hour.total))
   return {
     total: hours[peak]!.total,
     hour: hours[peak]!.hour,
     hours,
+    parts: ways.map(({ at, ...way }) => ({ ...way, heat: at(peak) })),
     worst: Object.fromEntries(
       surfaces.map((figures, f) => [figures.id, curves[f]![indexOfGreatest(curves[f]!.map((hour) => hour.heat))]!]),
     ),

@@ -9,8 +9,7 @@ type Gained = Pick<Enclosure, "conditions" | "surfaces" | "paths"> & { gain: Hea
 /** How the heat gain of the worst afternoon was got: each part at the hour at which all together are greatest. */
 export function heatGainWorking(ledger: Gained): Working {
   const { summer } = ledger.conditions
-  const peak = ledger.gain.hours.find(({ hour }) => hour === ledger.gain.hour)!
-  const lines = peak.parts.map(({ kind, place: at, name, heat }): WorkingLine => {
+  const lines = ledger.gain.parts.map(({ kind, place: at, name, heat }): WorkingLine => {
     const path = ledger.paths.find(({ place }) => place === at)
     if (path) return pathWorking(path, name, heat)
     const figures = ledger.surfaces.find(({ id }) => place.surface(id) === at)

@@ -1,4 +1,3 @@
-import { place } from "../enclosure/place"
 import { demoJobs, startShell } from "../../../tests/fixtures/jobs"
 import { describe, expect, test } from "@jest/globals"
 import { PLAIN_LAYER } from "../../schema/job/build-up"
@@ -87,9 +86,8 @@ describe("a plain hut", () => {
   const ledger = ledgerOf(activeState(plainHut()))
 
   test("gains through its roof what sun and air drive, by hand from the sun on it", () => {
-    const hour = ledger.gain.hours.find((one) => one.hour === 13)!
-    const roof = hour.parts.find((part) => part.place === place.surface("roof"))!
-    const day = summerDesignDay(CLIMATE_STATIONS["linden-vale"]!, 31).find((one) => one.hour === 13)!
+    const roof = ledger.gain.worst.roof!
+    const day = summerDesignDay(CLIMATE_STATIONS["linden-vale"]!, 31).find((one) => one.hour === roof.hour)!
     const irradiance = tiltedIrradiance(day.sun, day.light, 0, 0, 0.2)
     // Heat goes down through it: films 1/17 and 0.17, R 2: U = 1/2.228824 = 0.448667; 12 m²
     const expected = 12 * 0.448667 * (day.temperature + (0.6 * irradiance) / 17 - 26)

@@ -35,8 +35,14 @@ export function billOf({ surfaces, perimeterInsulation }: Pick<Enclosure, "surfa
         const first = role === "members" && members && !told.has(members.id) ? members : null
         if (first) told.add(first.id)
         lines.push({
-          ...{ role, what, thickness, surface, layer: layer.id },
-          ...{ area: share * netArea, mass: mass * netArea, price: price * netArea },
+          role,
+          what,
+          thickness,
+          surface,
+          layer: layer.id,
+          area: share * netArea,
+          mass: mass * netArea,
+          price: price * netArea,
           // Drawn when they are asked for: sums need only the area.
           get pieces() {
             return first ? framingOn(shell, face, first.set).pieces : []

@@ -67,7 +67,6 @@ function HottestDay() {
   const [asTable, setAsTable] = useState(false)
   const { gain, conditions } = ledger
   const { units } = job
-  const peak = gain.hours.find(({ hour }) => hour === gain.hour)!
   const unit = writing.unit("power")
   const curves = useMemo(() => {
     const values = (hours: typeof gain.hours) => hours.map(({ total }) => shownNumber("power", total, units))
@@ -113,7 +112,7 @@ function HottestDay() {
           marks={marks}
         />
       )}
-      <Bars parts={peak.parts} token="ochre" />
+      <Bars parts={gain.parts} token="ochre" />
       <OwnWorst />
       <Remark kind="remark" title="Each hour is reckoned as if it lasted.">
         Heavy walls delay and lower the peak. People, lights, machines and shade are not counted; the water in leaking air is.
