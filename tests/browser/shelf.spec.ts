@@ -51,9 +51,24 @@ test("a job whose figures cannot be worked out says why, and stays on the shelf"
   await expect(page).toHaveURL(/build-ups/)
 })
 
+test("of a long shelf the newest two dozen are shown, and all when they are asked for", async ({ page }) => {
+  await page.route("**/summary", (route) => route.abort())
+  for (let i = 1; i <= 26; i++) await putJob(page, demoJob("Cold Nettle", `long shelf ${i}`))
+  await page.goto("/")
+  await expect(page.getByText("long shelf 26", { exact: true })).toBeVisible()
+  await expect(page.getByText("long shelf 1", { exact: true })).toHaveCount(0)
+  await page.getByRole("button", { name: /Show all \d+ jobs/ }).click()
+  await expect(page.getByText("long shelf 1", { exact: true })).toBeVisible()
+  await expect(page.getByRole("button", { name: /Show all/ })).toHaveCount(0)
+  // What is changed on the long list is changed before one's eyes.
+  await page.getByRole("button", { name: "What to do with long shelf 1", exact: true }).click()
+  await page.getByRole("menuitem", { name: "Delete" }).click()
+  await expect(page.getByText("long shelf 1", { exact: true })).toHaveCount(0)
+})
+
 test("a bad file is refused with its place, and nothing is stored", async ({ page }) => {
   await page.goto("/")
-  const count = () => page.getByRole("listitem").count()
+  const count = () => page.getByText(/^\d+ jobs/).innerText()
   const before = await count()
   const open = async (text: string, message: string | RegExp) => {
     await page.getByLabel("Job file").setInputFiles({ name: "bad.pelz.json", mimeType: "application/json", buffer: Buffer.from(text) })

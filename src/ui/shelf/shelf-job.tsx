@@ -57,7 +57,7 @@ function Figures({ figures: { cooled, power, standing, damp, obstacle, obstacles
   const look = obstacle === null ? "text-graphite" : obstacle.kind === "damp" ? "font-semibold text-fen" : "font-semibold text-clay"
   return (
     <>
-      <span className="mt-1 flex flex-wrap items-center gap-x-4">
+      <span className="mt-1 flex flex-wrap items-center gap-x-2.5">
         <Named words={cooled ? "in" : "lost"}>
           <Figure size="shelf" kind="power" value={power} />
         </Named>
