@@ -25,14 +25,14 @@ export function shelf(store: Store, most?: number): Shelf {
       unreadable.push({ id, message: (error as Error).message })
     }
   }
-  remember(store, made)
+  if (made.length > 0) remember(store, () => made)
   return { jobs, count: countJobs(store), unreadable }
 }
 
 /** Puts a job on the shelf. @returns its id, once it is on disk */
 export function addToShelf(store: Store, document: Job, now: string): string {
   const id = createJob(store, document, now)
-  remember(store, [{ id, head: headOf(store, id)!, summary: jobSummary(document) }])
+  remember(store, () => [{ id, head: headOf(store, id)!, summary: jobSummary(document) }])
   return id
 }
 
@@ -48,15 +48,14 @@ export async function settledJob(store: Store, id: string, gone: AbortSignal): P
   const settled = await summarise(documentAt(store, head), gone)
   if (!settled.ok) return settled
   const job = { id, head, summary: settled.value }
-  remember(store, [job])
+  remember(store, () => [job])
   return { ok: true, value: job }
 }
 
-/** A store that takes nothing more still shows its shelf. */
-function remember(store: Store, jobs: readonly ShelfJob[]): void {
-  if (jobs.length === 0) return
+/** What the shelf shows is no part of the work: a store that takes nothing more still shows its shelf, and keeps its jobs. */
+function remember(store: Store, jobs: () => readonly ShelfJob[]): void {
   try {
-    keepSummaries(store, PROGRAM, jobs)
+    keepSummaries(store, PROGRAM, jobs())
   } catch (error) {
     console.error(error)
   }

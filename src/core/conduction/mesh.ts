@@ -1,5 +1,6 @@
-/** Cells to begin with from one line of a drawing to the next; sizes grow from both lines towards the middle. */
+/** Cells to begin with from a line of a drawing to the middle between it and the next. */
 const HALF = 5
+/** How much larger a cell is than the one before it on the way from a line: a field that bends at all sizes is followed at each. */
 const GROWTH = 1.45
 /** In a stretch so thin against the body, like a steel skin, the field hardly bends. */
 const THIN = 0.01
