@@ -3,6 +3,11 @@ import { resolve } from "node:path"
 import { build } from "./build.mjs"
 import { installPackages, root, say } from "./install.mjs"
 
+/**
+ * What is under way may end for so long, ms. A browser that holds a connection on which it never asked for anything would else keep the
+ * server for a minute; what was said to be saved is on the disk before.
+ */
+const GRACE = 5000
 const LOOPBACK = ["127.0.0.1", "localhost", "::1"]
 
 /** Stops with a plain message unless the address is this machine's own or a passphrase guards it. */
@@ -29,7 +34,11 @@ export function serve({ data, port, prepare }) {
     stdio: ["ignore", "ignore", "inherit"],
     env: { ...process.env, PELZHAUS_DATA: folder },
   })
-  for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal))
+  for (const signal of ["SIGINT", "SIGTERM"])
+    process.on(signal, () => {
+      server.kill(signal)
+      setTimeout(() => server.kill("SIGKILL"), GRACE)
+    })
   server.on("exit", (code) => process.exit(code ?? 0))
   void announce(address, server)
 }
