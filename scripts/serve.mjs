@@ -5,7 +5,7 @@ import { installPackages, root, say } from "./install.mjs"
 
 /**
  * What is under way may end for so long, ms. A browser that holds a connection on which it never asked for anything would else keep the
- * server for a minute; what was said to be saved is on the disk before.
+ * server for minutes; what was said to be saved is on the disk before.
  */
 const GRACE = 5000
 const LOOPBACK = ["127.0.0.1", "localhost", "::1"]
