@@ -1,3 +1,4 @@
+import { inSentence } from "../core/in-sentence"
 import { current, type Draft } from "immer"
 import { InputError } from "../schema/outcome"
 import { CATALOGUE, materialOf } from "../core/material/catalogue"
@@ -14,7 +15,7 @@ const layerOf = (job: Draft<Job>, assembly: string, layer: string) => assemblyOf
 
 /** A material by name: one that the job brings along, or the catalogue's. */
 const stuffOf = (job: Draft<Job>, material: string): Material => job.materials[material] ?? materialOf(material)
-const called = (material: string) => CATALOGUE[material]?.name.toLowerCase() ?? "an own material"
+const called = (material: string) => (CATALOGUE[material] ? inSentence(CATALOGUE[material].name) : "an own material")
 
 export const setThickness = (assembly: string, layer: string, thickness: number) =>
   edit("Thickness", (job) => {
@@ -73,7 +74,7 @@ export const replaceLayer = (assembly: string, layer: string, material: string, 
 
 /** A new set of members, with a layer between them. */
 export const addMembers = (assembly: string, id: string, set: MemberSet, layer: string) =>
-  edit(`Add ${set.name.toLowerCase()}`, (job) => {
+  edit(`Add ${inSentence(set.name)}`, (job) => {
     const target = assemblyOf(job, assembly)
     target.members[id] = set
     target.layers[layer]!.between = id
@@ -120,7 +121,7 @@ export const setLayer = (assembly: string, layer: string, said: Partial<Said>) =
 export const setAbsorptance = (assembly: string, absorptance: number | null) =>
   edit("Colour of the skin", (job) => void (assemblyOf(job, assembly).absorptance = absorptance))
 
-export const wear = (face: FaceId, assembly: string) => edit("Wear another build-up", (job) => void (variantOf(job).wears[face] = assembly))
+export const wear = (face: FaceId, assembly: string) => edit("Use another build-up", (job) => void (variantOf(job).wears[face] = assembly))
 
 /** Another build-up in the place of one, on all faces that wear it; the materials that it brings along come with it. */
 export const wearBuildUp = (assembly: string, next: Assembly, materials: OwnMaterials) =>

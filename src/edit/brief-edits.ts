@@ -15,12 +15,17 @@ export const setStation = (station: string) =>
     brief.outdoors = { winter: null, summer: null }
   })
 
+const SEASON: Record<Season, string> = { winter: "Winter", summer: "Summer" }
+
 export const setIndoors = (season: Season, air: Partial<AirState>) =>
-  edit(`Inside in ${season}`, (job) => void Object.assign(job.brief.indoors[season], air))
+  edit(
+    `${SEASON[season]} ${"relativeHumidity" in air ? "humidity" : "temperature"} inside`,
+    (job) => void Object.assign(job.brief.indoors[season], air),
+  )
 
 /** @param air null takes the station's design condition again */
 export const setOutdoors = (season: Season, air: AirState | null) =>
-  edit(`Outdoors in ${season}`, (job) => void (job.brief.outdoors[season] = air))
+  edit(`${SEASON[season]} outdoors`, (job) => void (job.brief.outdoors[season] = air))
 
 export const setLimits = (limits: Partial<Limits>) =>
   edit(`Limit on ${Object.keys(limits).join(", ")}`, (job) => void Object.assign(job.brief.limits, limits))

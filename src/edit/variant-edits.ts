@@ -31,7 +31,7 @@ export const pin = (name: string) =>
     job.pinned = { name, brief, shell, variant: variants[active]!, materials }
   })
 
-export const unpin = () => edit("Take the pin out", (job) => void (job.pinned = null))
+export const unpin = () => edit("Stop comparing", (job) => void (job.pinned = null))
 
 /** The whole job as another window has it, laid over what is stored. */
 export const takeOver = (document: Job) => edit("Taken over from another window", (job) => void Object.assign(job, document))

@@ -78,11 +78,11 @@ describe("what stands in the way", () => {
 
   test("is said with its amount, in the job's units", () => {
     const short = 1.95 - ledger(tern).clear.standing
-    expect(words(tern)).toEqual([`height short by ${Math.round(short * 1000)}\u00a0mm`])
-    expect(words(tern, "inch-pound")[0]).toMatch(/^height short by \d+ \d+\/\d+"$/)
+    expect(words(tern)).toEqual([`${Math.round(short * 1000)}\u00a0mm too low inside`])
+    expect(words(tern, "inch-pound")[0]).toMatch(/^\d+ \d+\/\d+" too low inside$/)
     expect(words(nettle)).toEqual(["left wall: wets in summer"])
-    expect(words(larkspur)[1]).toMatch(/^loses \d+\sW more than the plant gives$/)
-    expect(words(barn)[0]).toMatch(/^gains \d\u00a0\d+\sW more than the plant takes out$/)
+    expect(words(larkspur)[1]).toMatch(/^loses \d+\sW more than the heater gives$/)
+    expect(words(barn)[0]).toMatch(/^gains \d\u00a0\d+\sW more than the cooler takes out$/)
   })
 
   test("puts openings that cannot be first", () => {

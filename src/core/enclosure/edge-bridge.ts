@@ -1,3 +1,4 @@
+import { inSentence } from "../in-sentence"
 import type { Shell } from "../../schema/job/shell"
 import { cornerDetail } from "../conduction/corner-detail"
 import type { Films } from "../assembly/surface-resistance"
@@ -24,7 +25,7 @@ export function edgeBridges(shell: Shell, surfaces: readonly SurfaceFigures[], s
     if (edge.angle > 175 || edge.length === 0) return []
     const at = place.edge(edge.faces)
     const length = edge.length - thresholdsOn(a, b)
-    const common = { kind: "edge", name: `${a.name} to ${b.name.toLowerCase()}`, length, between: edge.faces, opening: null } as const
+    const common = { kind: "edge", name: `${a.name} to ${inSentence(b.name)}`, length, between: edge.faces, opening: null } as const
     const line = (bridge: Bridge, face: SurfaceFigures, other: SurfaceFigures, angleFactor: number): LineBridge => {
       const linear = Math.max(bridge.linearTransmittance * angleFactor, -most(a, b, edge.length))
       return Object.assign({}, common, bridge, { face, other, angleFactor, linearTransmittance: linear, conductance: linear * length })

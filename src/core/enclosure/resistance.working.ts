@@ -1,3 +1,4 @@
+import { inSentence } from "../in-sentence"
 import type { SurfaceFigures } from "./surface-figures"
 import { factor, input, quantityOf, type Source, type Working, workingLine, type WorkingLine } from "../working"
 import { INDOOR_RESISTANCE, heatFlowDirection } from "../assembly/surface-resistance"
@@ -49,7 +50,7 @@ export function resistanceWorking(figures: SurfaceFigures): Working {
   const corrections = winter.corrections.voids + winter.corrections.fasteners
   if (corrections > 0) lines.push(workingLine("Correction ΔU for voids and fasteners", ["transmittance", corrections], undefined, [], "+"))
   return {
-    title: `Built R, ${figures.name.toLowerCase()}`,
+    title: `Built R, ${inSentence(figures.name)}`,
     formula: figures.bridges.length > 0 ? "R = 1 ÷ ( 1 ÷ ½ (R′ + R″) + ΔU + Σ ψ·f ÷ w )" : "R = 1 ÷ ( 1 ÷ ½ (R′ + R″) + ΔU )",
     lines,
     total: quantityOf("resistance", figures.totalResistance),
@@ -57,7 +58,7 @@ export function resistanceWorking(figures: SurfaceFigures): Working {
       .flatMap(({ material, members }) => members.map(({ fraction }) => ({ material, fraction })))
       .filter(({ fraction }) => fraction > 0)
       .map(({ material, fraction }) =>
-        input(`Members in the ${material.name.toLowerCase()}, share of the face`, "percent", fraction, "build-up", figures.id),
+        input(`Members in the ${inSentence(material.name)}, share of the face`, "percent", fraction, "build-up", figures.id),
       ),
     method: "Combined method: the mean of two limits that the true value lies between, films included.",
     source: "ISO 6946:2017, 6.7.2, 6.9 and annexes D, F",

@@ -1,3 +1,4 @@
+import { inSentence } from "../in-sentence"
 import type { Limits } from "../../schema/job/job"
 import type { Kind } from "../quantity/measure"
 
@@ -8,13 +9,13 @@ export type Obstacle =
 /** What stands in a job's way, in words. @param write a quantity in the job's units */
 export function obstacleWords(obstacle: Obstacle, write: (kind: Kind, value: number) => string): string {
   if (obstacle.kind === "misfit") return obstacle.message
-  if (obstacle.kind === "damp") return `${obstacle.face.toLowerCase()}: ${obstacle.words}`
+  if (obstacle.kind === "damp") return `${inSentence(obstacle.face)}: ${obstacle.words}`
   const by = (kind: Kind) => write(kind, obstacle.by)
   return {
-    height: () => `height short by ${by("length")}`,
+    height: () => `${by("length")} too low inside`,
     weight: () => `too heavy by ${by("mass")}`,
     money: () => `money over by ${by("money")}`,
-    loss: () => `loses ${by("power")} more than the plant gives`,
-    gain: () => `gains ${by("power")} more than the plant takes out`,
+    loss: () => `loses ${by("power")} more than the heater gives`,
+    gain: () => `gains ${by("power")} more than the cooler takes out`,
   }[obstacle.limit]()
 }

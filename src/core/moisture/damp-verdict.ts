@@ -1,3 +1,4 @@
+import { inSentence } from "../in-sentence"
 import type { BuiltLayer } from "../assembly/build-up"
 import type { Season } from "../../schema/quantity"
 import type { DampAssessment, CondensationPlane } from "./damp-assessment"
@@ -55,7 +56,7 @@ export function sweating(where: string, name: string | null, season: Season, fro
   const what = frost ? "Frost" : "Dew"
   return {
     ...{ state: "sweats", freezes: frost, where, season, short: frost ? "frost" : "dew" },
-    words: name === null ? `${frost ? "frosts" : "sweats"} ${WHEN[season]}` : `${what.toLowerCase()} on ${name}`,
+    words: name === null ? `${frost ? "frosts" : "sweats"} ${WHEN[season]}` : `${inSentence(what)} on ${name}`,
     sentence: `${what} gathers on the ${where} ${WHEN[season]}: that face is colder than the dew point of the air before it.`,
   }
 }
@@ -147,7 +148,7 @@ function outcome(look: DampAssessment, layers: readonly BuiltLayer[]): string {
 }
 
 function placeWords(plane: CondensationPlane, layers: readonly BuiltLayer[]): string {
-  const name = (i: number) => layers[i]?.material.name.toLowerCase()
+  const name = (i: number) => layers[i] && inSentence(layers[i].material.name)
   const start = layers.slice(0, plane.layer).reduce((depth, { layer }) => depth + layer.thickness, 0)
   if (plane.depth - start > 1e-9) return `within the ${name(plane.layer)}`
   return `between the ${name(plane.layer - 1)} and the ${name(plane.layer)}`

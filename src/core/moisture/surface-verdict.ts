@@ -1,3 +1,4 @@
+import { inSentence } from "../in-sentence"
 import type { Enclosure } from "../enclosure/enclosure"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
 import { coldSurface, type ColdSurface } from "./cold-surface"
@@ -31,7 +32,7 @@ type Checked = Pick<Enclosure, "conditions" | "leaks" | "skinArea" | "lines" | "
 export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): MoistureCheck {
   const { conditions, leaks, skinArea } = enclosure
   const looks = moistureLooks(surface, conditions)
-  const layered = { ...looks, layers: surface.layers, of: surface.name.toLowerCase() }
+  const layered = { ...looks, layers: surface.layers, of: inSentence(surface.name) }
   const leakage = (leaks.ach50 * leaks.volume) / skinArea
   const spots = spotsOn(surface, enclosure)
   const verdicts = [
@@ -52,23 +53,23 @@ function spotVerdicts({ name, phrase, cold: { season, wet, moulds } }: Spot): Da
 
 /** Members, edges, reveals and what runs through, each at its coldest. */
 function spotsOn(surface: SurfaceFigures, { conditions, lines, points }: Checked): Spot[] {
-  const of = surface.name.toLowerCase()
+  const of = inSentence(surface.name)
   const members = surface.bridges.flatMap(({ set, solved }) =>
     solved
-      ? [{ name: set.name.toLowerCase(), phrase: `${set.name.toLowerCase()} of the ${of}`, cold: coldSurface(surface, solved, conditions) }]
+      ? [{ name: inSentence(set.name), phrase: `${inSentence(set.name)} of the ${of}`, cold: coldSurface(surface, solved, conditions) }]
       : [],
   )
   const along = lines.flatMap(({ kind, name, face, between, solved }): Spot[] => {
     if (!solved || !(between ? between.includes(surface.face.id) : face.id === surface.id)) return []
     const film = kind === "reveal" ? MOULD_RESISTANCE.glazing : MOULD_RESISTANCE.opaque
-    const phrase = kind === "edge" ? `edge ${name.toLowerCase()}` : name.toLowerCase()
+    const phrase = kind === "edge" ? `edge ${inSentence(name)}` : inSentence(name)
     return [{ name: phrase, phrase, cold: coldSurface(face, solved, conditions, film) }]
   })
   const through = points
     .filter(({ face }) => face.id === surface.id)
     .map((point): Spot => ({
-      name: point.name.toLowerCase(),
-      phrase: `${point.name.toLowerCase()} in the ${of}`,
+      name: inSentence(point.name),
+      phrase: `${inSentence(point.name)} in the ${of}`,
       cold: coldSurface(surface, point, conditions),
     }))
   return [...members, ...along, ...through]

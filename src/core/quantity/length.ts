@@ -5,15 +5,16 @@ import type { UnitSystem } from "./unit-system"
 /** Metres in an inch, exact since 1959. */
 export const INCH = 0.0254
 
-const UNITS: [RegExp, number][] = [
-  [/^mm\b/i, 0.001],
-  [/^cm\b/i, 0.01],
-  [/^(?:metres?|meters?|m)\b/i, 1],
-  [/^(?:feet|foot|ft\b\.?|')/i, 12 * INCH],
-  [/^(?:inches|inch|in\b\.?|")/i, INCH],
-]
-/** Whole number and fraction (`70 1/4`, `10-3/4`), fraction alone, or decimal number. */
-const NUMBER = /^(?:(\d+)[ -](\d+)\/(\d+)|(\d+)\/(\d+)|(\d+(?:[.,]\d+)?|\.\d+))/
+const FOOT = 12 * INCH
+const FEET = String.raw`'|feet|foot|ft\b\.?|ft(?=\d)`
+const INCHES = String.raw`"|inches|inch|in\b\.?`
+/** By what a unit is called, or else by its first letter. */
+const METRES: Record<string, number> = { mm: 0.001, cm: 0.01, m: 1, f: FOOT, "'": FOOT, i: INCH, '"': INCH }
+/** Whole number and fraction (`70 1/4`, `10-3/4`), fraction alone, or decimal number; then its unit, if it has one. */
+const PART = new RegExp(
+  String.raw`(?:(\d+)[ -](\d+)\/(\d+)|(\d+)\/(\d+)|(\d+(?:[.,]\d+)?|\.\d+)) ?(mm\b|cm\b|m\b|met(?:re|er)s?\b|${FEET}|${INCHES})? ?`,
+  "giy",
+)
 
 /**
  * Dressed sizes of softwood lumber by nominal size, inches.
@@ -22,7 +23,8 @@ const NUMBER = /^(?:(\d+)[ -](\d+)\/(\d+)|(\d+)\/(\d+)|(\d+(?:[.,]\d+)?|\.\d+))/
 const DRESSED: Record<string, number> = { 1: 0.75, 2: 1.5, 3: 2.5, 4: 3.5, 5: 4.5, 6: 5.5, 8: 7.25, 10: 9.25, 12: 11.25 }
 
 /**
- * Reads a length as people write it: `1 1/2"`, `5' 10 3/4"`, `70 1/4`, `38 mm`, `3.2 m`, `8' - 3/4"`, `2x6` (its dressed depth).
+ * Reads a length as people write it: `1 1/2"`, `5' 10 3/4"`, `11-6` (feet and inches), `70 1/4`, `38 mm`, `3.2 m`, `2x6` (its dressed
+ * depth), and sums of such, `8' - 3/4"`: a minus has a space on both sides.
  * A bare number is millimetres or inches by the system; a bare fraction is always inches.
  * @returns m
  * @throws InputError `not-a-length`, `unknown-lumber`, `ambiguous-number`
@@ -31,35 +33,46 @@ export function parseLength(text: string, system: UnitSystem): number {
   const plain = plainText(text)
   const lumber = /^(\d+) ?x ?(\d+)$/i.exec(plain)
   if (lumber) return dressedSize(Number(lumber[1]), Number(lumber[2])).depth
-  const bare = bareUnit(plain, system)
-  let rest = plain
-  let total = 0
-  let sign = 1
-  let previous = 0
-  for (let first = true; first || rest !== ""; first = false) {
-    // A dash glued between foot mark and inches joins them (5'-10"); with spaces around it, it is a minus.
-    const joined = previous === 12 * INCH && /^-\d/.test(rest)
-    const operator = /^ ?([+-]) ?/.exec(rest)
-    if (joined) rest = rest.slice(1)
-    else if (operator) {
-      sign = operator[1] === "-" ? -1 : 1
-      previous = 0
-      rest = rest.slice(operator[0].length)
-    }
-    const number = NUMBER.exec(rest)
-    if (!number) throw notALength(text)
-    rest = rest.slice(number[0].length).trimStart()
-    const unit = UNITS.find(([pattern]) => pattern.test(rest))
-    if (unit) rest = rest.replace(unit[0], "")
-    // Feet are followed by inches; nothing else follows a number without a sign between them.
-    if (previous !== 0 && !(previous === 12 * INCH && (unit?.[1] ?? INCH) === INCH) && !(previous === 1 && unit && unit[1] < 1))
-      throw notALength(text)
-    const factor = unit?.[1] ?? (previous === 12 * INCH ? INCH : bare)
-    total += sign * numberOf(number) * factor
-    previous = factor
-    if (!/^ ?[+-]/.test(rest)) rest = rest.trimStart()
+  const sum = feetAndInches(plain, text)
+  const bare = bareUnit(sum, system)
+  const [, lead = "", rest = ""] = /^([+-]?) ?(.*)$/.exec(sum)!
+  const [first = "", ...others] = rest.split(/( - | ?\+ ?)/)
+  let total = termOf(first, bare, text) * (lead === "-" ? -1 : 1)
+  for (let i = 0; i < others.length; i += 2) total += termOf(others[i + 1]!, bare, text) * (others[i]!.includes("-") ? -1 : 1)
+  return total
+}
+
+/** A length without a sign: one number, or a greater and a smaller unit one after the other (`5' 10 3/4"`, `1 m 20 cm`). */
+function termOf(term: string, bare: number, text: string): number {
+  const parts = [...term.matchAll(PART)]
+  if (parts.map(([whole]) => whole).join("") !== term || parts.length === 0) throw notALength(text)
+  let [total, greater] = [0, 0]
+  for (const part of parts) {
+    const called = part[7]?.toLowerCase()
+    const unit = called && (METRES[called] ?? METRES[called[0]!])
+    const factor = unit || (greater === FOOT ? INCH : bare)
+    const fits = greater === 0 || (greater === FOOT && factor === INCH) || (greater === 1 && unit && factor < 1)
+    if (!fits) throw notALength(text)
+    total += numberOf(part) * factor
+    greater = factor
   }
   return total
+}
+
+/**
+ * Dashes between feet and inches as they are written on a site: `11-6`, `5-10 3/4`, `11'-6"`, `11' - 6`. A dash with a space on both
+ * sides after feet is a minus only where no whole inches under twelve follow, as in `8' - 3/4"`: a drawing writes 8' - 0 3/4".
+ */
+function feetAndInches(plain: string, text: string): string {
+  const marked = new RegExp(`(${FEET})(?:-(?=\\d)| - (?=(?:\\d|1[01])(?![\\d/])(?:\\.\\d+|[ -]\\d+/\\d+)? ?(?:${INCHES}|$| [+-] )))`, "gi")
+  return plain.replace(marked, "$1 ").replace(/(^|[+-] )(\d+)-(\d+)(?![\d/])/g, (_, before: string, feet: string, inches: string) => {
+    if (Number(inches) < 12) return `${before}${feet}' ${inches}`
+    throw new InputError(
+      "not-a-length",
+      [],
+      `"${text.trim()}" is not a length: feet and inches have fewer than 12 inches, and a difference is written with spaces, ${feet} - ${inches}.`,
+    )
+  })
 }
 
 /**
@@ -118,12 +131,12 @@ function bareUnit(plain: string, system: UnitSystem): number {
   return system === "metric" ? 0.001 : INCH
 }
 
-function numberOf(match: RegExpExecArray): number {
+function numberOf(match: RegExpExecArray | RegExpMatchArray): number {
   const [, whole, top, bottom, aloneTop, aloneBottom, plain] = match
   if (plain !== undefined) return decimal(plain)
   return Number(whole ?? 0) + Number(top ?? aloneTop) / Number(bottom ?? aloneBottom)
 }
 
 function notALength(text: string): InputError {
-  return new InputError("not-a-length", [], `"${text.trim()}" is not a length; write 38 mm, 3.2 m, 1 1/2", 5' 10 3/4" or 2x6.`)
+  return new InputError("not-a-length", [], `"${text.trim()}" is not a length; write 38 mm, 3.2 m, 1 1/2", 5' 10 3/4", 11-6 or 2x6.`)
 }

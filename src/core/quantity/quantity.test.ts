@@ -20,6 +20,23 @@ describe("lengths as people write them", () => {
     ["6 ft 3 in", inches(75)],
     ["8' - 3/4\"", inches(95.25)],
     ['8\' + 3/4" - 1 1/4"', inches(95.5)],
+    // As on a site: eleven feet six is 138 inches.
+    ["11-6", inches(138)],
+    ['11-6"', inches(138)],
+    ["11' - 6", inches(138)],
+    ["11' - 6\"", inches(138)],
+    ["11ft 6", inches(138)],
+    ["11ft6", inches(138)],
+    ["11 ft. 6 in.", inches(138)],
+    ["11.5'", inches(138)],
+    ["11-6 1/2", inches(138.5)],
+    ["5-10 3/4", inches(70.75)],
+    ["5-10-3/4", inches(70.75)],
+    ["5' - 0 3/4\"", inches(60.75)],
+    ["11-6 - 2 1/2", inches(135.5)],
+    ["10-3/4", inches(10.75)],
+    ["8' - 14\"", inches(82)],
+    ["8' - 20 mm", 96 * INCH - 0.02],
     ["38 mm", 0.038],
     ["3.2 m", 3.2],
     ["3,2 m", 3.2],
@@ -37,8 +54,16 @@ describe("lengths as people write them", () => {
     expect(parseLength("38", "inch-pound")).toBeCloseTo(inches(38), 12)
   })
 
-  test.each(["", "wide", "5 apples", "3 m 4 m 5", "1/", "--2", "5' 3 m", "1e5", "2x", "NaN"])("%p is refused with a hint", (text) => {
-    expect(() => parseLength(text, "metric")).toThrow(/not a length|cannot be read/)
+  test.each(["", "wide", "5 apples", "3 m 4 m 5", "1/", "--2", "5' 3 m", "1e5", "2x", "NaN", "2 - ", "3 m-18", "8 -3", "8- 3"])(
+    "%p is refused with a hint",
+    (text) => {
+      expect(() => parseLength(text, "metric")).toThrow(/not a length|cannot be read/)
+    },
+  )
+
+  test("a difference without its spaces is told how it is written", () => {
+    expect(() => parseLength("120-18", "metric")).toThrow("120 - 18")
+    expect(parseLength("120 - 18", "metric")).toBeCloseTo(0.102, 12)
   })
 
   test("what can be read in two ways is refused", () => {

@@ -1,3 +1,4 @@
+import { inSentence } from "../in-sentence"
 import { factor, input, quantityOf, type Working, workingLine, type WorkingLine } from "../working"
 import { pathWorking } from "../enclosure/heat-path"
 import type { Enclosure } from "../enclosure/enclosure"
@@ -33,7 +34,7 @@ export function heatGainWorking(ledger: Gained): Working {
       input("Outdoors, hottest hour", "temperature", summer.outside.temperature, "brief"),
       ...ledger.surfaces
         .filter(({ face }) => face.part !== "floor")
-        .map(({ id, name }) => input(`Sun on the ${name.toLowerCase()} then`, "heatFlux", ledger.gain.atPeak[id]!.irradiance, "shell", id)),
+        .map(({ id, name }) => input(`Sun on the ${inSentence(name)} then`, "heatFlux", ledger.gain.atPeak[id]!.irradiance, "shell", id)),
     ],
     method:
       "Hour by hour over a clear 21 July, each hour as if it lasted: heavy walls would delay and lower it. People, lights, machines and shade are not counted; nor is the cold sky, on the safe side.",

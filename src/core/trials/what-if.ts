@@ -1,3 +1,4 @@
+import { inSentence } from "../in-sentence"
 import { nextSold } from "../material/layer-properties"
 import { materialOf, withOwnMaterials } from "../material/catalogue"
 import { type Ledger, ledgerOf } from "../ledger/ledger"
@@ -31,7 +32,7 @@ function trials(state: JobState, ledger: Ledger): { name: string; tried: JobStat
     const material = materialOf(layer.material, withOwnMaterials(state.materials))
     const thickness = nextSold(material, layer.thickness, 1)
     return [
-      { name: `${assembly.name}: the next thickness of ${material.name.toLowerCase()}`, tried: withLayer(state, id, best, { thickness }) },
+      { name: `${assembly.name}: the next thickness of ${inSentence(material.name)}`, tried: withLayer(state, id, best, { thickness }) },
     ]
   })
   const lighter = Object.entries(variant.assemblies)

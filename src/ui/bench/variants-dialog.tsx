@@ -72,13 +72,13 @@ export function VariantsDialog({ onClose }: { onClose: () => void }) {
           >
             Copy to a new variant
           </Button>
-          <Button onClick={() => store.edit(pin(active.name))}>Pin this state</Button>
-          {job.pinned ? <Button onClick={() => store.edit(unpin())}>Take the pin out</Button> : null}
+          <Button onClick={() => store.edit(pin(active.name))}>Compare with this state</Button>
+          {job.pinned ? <Button onClick={() => store.edit(unpin())}>Stop comparing</Button> : null}
         </div>
         <p className="text-graphite">
           {job.pinned
-            ? `Pinned: ${job.pinned.name}. The ledger shows changes against it.`
-            : "Nothing is pinned; the ledger shows no changes."}
+            ? `Compared with ${job.pinned.name}: the ledger shows what has changed since.`
+            : "Nothing is compared; the ledger shows no changes."}
         </p>
       </div>
     </Dialog>

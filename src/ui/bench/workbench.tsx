@@ -5,6 +5,7 @@ import type { OpenJob } from "../../schema/change"
 import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
 import { useKeys } from "../commands/use-keys"
 import { createJobStore, JobProvider, useDocument, useJob, useJobStore } from "../job/job-store"
+import { useMoved } from "../job/use-moved"
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
 import { later } from "../primitives/later"
@@ -52,6 +53,7 @@ function Panes() {
   useTheRest()
   useBenchWorkedOut()
   useKeys()
+  useMoved()
   return (
     <div className="flex h-dvh min-h-0 flex-col">
       <Tape />

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { useState } from "react"
 import type { RankedBridge } from "../../core/ledger/bridge-ranking"
 import {
@@ -62,7 +63,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
           <SelectField
             label="Break of"
             value={stuff}
-            options={stuffs.map((value) => ({ value, name: materialOf(value, materials).name.toLowerCase() }))}
+            options={stuffs.map((value) => ({ value, name: inSentence(materialOf(value, materials).name) }))}
             onChange={setMaterial}
           />
         )}
@@ -107,7 +108,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   function faceWords(at: BreakPlace): string {
     if (at.kind === "rim") return "along the slab’s edge"
     const on = ledger.surfaces.filter(({ id, assembly }) => at.kind === "layer" && assembly === at.assembly && bridge.between?.includes(id))
-    return `inside of the ${on.map(({ name }) => name.toLowerCase()).join(" and ")}`
+    return `inside of the ${on.map(({ name }) => inSentence(name)).join(" and ")}`
   }
 }
 

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import type { ReactNode } from "react"
 import type { Detail, DetailFigures } from "../../core/conduction/detail"
 import type { RankedBridge } from "../../core/ledger/bridge-ranking"
@@ -41,7 +42,7 @@ export function BridgeView({ bridge, action, testId, children }: Props) {
       face={face}
       detail={detail}
       testId={testId}
-      label={`Temperatures ${set ? "around one of the" : "at"} ${name.toLowerCase()}, outdoors below`}
+      label={`Temperatures ${set ? "around one of the" : "at"} ${inSentence(name)}, outdoors below`}
       left={leftOut(bridge)}
       cost={(solved) => costOf(bridge, detail, solved, writing)}
     >
@@ -71,7 +72,7 @@ function costOf(
     const beside = detail.oneDimensional / pitch
     return (
       <>
-        In two dimensions a {perLength(units)} of {set.set.name.toLowerCase()} costs <span className="font-semibold">{psi(linear)}</span>{" "}
+        In two dimensions a {perLength(units)} of {inSentence(set.set.name)} costs <span className="font-semibold">{psi(linear)}</span>{" "}
         beside the bare build-up; with one every {write("length", pitch)} its U goes from {u(beside)} to{" "}
         <span className="font-semibold">{u(beside + linear / pitch)}</span>.
       </>

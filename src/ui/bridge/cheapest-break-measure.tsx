@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { useEffect, useRef, useState } from "react"
 import type { RankedBridge } from "../../core/ledger/bridge-ranking"
 import { type BreakMeasure, breakMeasuresFor, isMended } from "../../core/trials/thermal-break"
@@ -84,5 +85,5 @@ function measureWords(measure: BreakMeasure, { variants, active }: Job, material
       ? `along the slab’s edge, ${length(measure.edge.reach)} ${RIM_WORDS[measure.edge.kind]}`
       : `inside of “${variants[active]!.assemblies[measure.assembly]!.name}”`
   const { name } = materialOf(material, materials)
-  return `${length(thickness)} of ${name.toLowerCase()} ${where}, ${write("money", measure.money)} in all`
+  return `${length(thickness)} of ${inSentence(name)} ${where}, ${write("money", measure.money)} in all`
 }

@@ -11,6 +11,7 @@ import type { MemberSet } from "../../schema/job/build-up"
 import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { isChosen } from "../job/selection"
 import { pathText, pointsText } from "../pelt/pelt-view"
+import { sizeDoubt } from "../fields/size-doubt"
 import { QuantityField } from "../primitives/fields"
 import { useSize } from "../primitives/use-size"
 import { type DimensionLine, placeLines } from "./dimension-lines"
@@ -106,8 +107,9 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
 
 /** The figures on the dimension lines; those that can be typed are fields. */
 function Figures({ lines, width }: { lines: ReturnType<typeof sheetOf>["lines"]; width: number }) {
-  const { figure } = useWriting()
+  const { figure, length: written } = useWriting()
   const store = useJobStore()
+  const { kind } = useJob().brief
   return (
     <>
       {lines.map(({ id, length, left, top }) => (
@@ -118,6 +120,7 @@ function Figures({ lines, width }: { lines: ReturnType<typeof sheetOf>["lines"];
               label={length.label}
               kind="length"
               value={length.to - length.from}
+              doubt={length.measure ? sizeDoubt(kind, length.measure, written) : undefined}
               onCommit={(value) => store.edit(length.edit!(value))}
             />
           ) : (

@@ -18,6 +18,8 @@ export interface FaceLength {
   label: string
   /** The edit that a typed length asks for; null where the length follows from others. */
   edit: ((length: number) => Edit) | null
+  /** The measure of the shell that it is, if it is one. */
+  measure?: Dimension | null
 }
 
 /** More openings than this are measured one at a time: the chosen one. */
@@ -36,8 +38,17 @@ export function faceLengths(figures: SurfaceFigures, shell: Shell, chosen: Chose
       to: right,
       label: `${figures.name}, along`,
       edit: along && ((length) => setDimension(along, length)),
+      measure: along,
     },
-    { id: "rise", axis: "y", from: low, to: high, label: `${figures.name}, up`, edit: up && ((length) => setDimension(up, length)) },
+    {
+      id: "rise",
+      axis: "y",
+      from: low,
+      to: high,
+      label: `${figures.name}, up`,
+      edit: up && ((length) => setDimension(up, length)),
+      measure: up,
+    },
   ]
   const eaves = figures.id === "front" || figures.id === "back" ? eavesOf(shell) : null
   if (eaves)
@@ -48,6 +59,7 @@ export function faceLengths(figures: SurfaceFigures, shell: Shell, chosen: Chose
       to: eaves.height,
       label: `${figures.name}, to the eaves`,
       edit: (length) => setDimension(eaves.dimension, length),
+      measure: eaves.dimension,
     })
   const openings = figures.openings
     .filter(({ id }) => few || isChosen(chosen, "openings", id))

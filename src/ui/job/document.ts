@@ -3,7 +3,7 @@ import { createStore, type StoreApi } from "zustand"
 import { applyEdit } from "../../edit/apply-edit"
 import type { Edit } from "../../edit/edit"
 import { append, goBack, goForward, type History } from "../../edit/history"
-import type { Change, OpenJob } from "../../schema/change"
+import type { Change, OpenJob, Revision } from "../../schema/change"
 import type { Job } from "../../schema/job/job"
 import type { Fault } from "../../schema/outcome"
 
@@ -13,6 +13,8 @@ export interface DocumentView {
   preview: Job | null
   /** The revision before all that undo has at hand; null where that is the start of the job. */
   behind: string | null
+  /** The step that was made last, where it was one back or forth: for whoever says so. */
+  moved: { revision: Revision; by: "undo" | "redo" } | null
 }
 
 /** The job's document with undo. */
@@ -45,14 +47,15 @@ export const historyOf = ({ document, head, undo, redo }: OpenJob): History => (
 
 /** A job's document as the server gave it. */
 export function createDocument(open: OpenJob, around: Around): DocumentStore {
-  const store = createStore<DocumentView>(() => ({ history: historyOf(open), preview: null, behind: open.behind }))
+  const store = createStore<DocumentView>(() => ({ history: historyOf(open), preview: null, behind: open.behind, moved: null }))
   const { getState: get, setState: set } = store
   let fetching = false
   /** Steps back that were asked for and wait for revisions that only the server has. */
   let owed = 0
 
-  function enter(history: History, change: Change): void {
-    set({ history, preview: null })
+  function enter(history: History, change: Change, by?: "undo" | "redo"): void {
+    const revision = by && (by === "undo" ? history.redo : history.undo)[0]
+    set({ history, preview: null, moved: revision ? { revision, by } : null })
     around.changed(change)
   }
 
@@ -62,7 +65,7 @@ export function createDocument(open: OpenJob, around: Around): DocumentStore {
       const { history } = get()
       const back = goBack(history)
       if (!back) return void stepBehind()
-      enter(back, { kind: "move", from: history.head, to: back.head })
+      enter(back, { kind: "move", from: history.head, to: back.head }, "undo")
     }
   }
 
@@ -78,7 +81,7 @@ export function createDocument(open: OpenJob, around: Around): DocumentStore {
     if (!job || get().history.head !== history.head) return void (owed = 0)
     owed--
     set({ behind: job.behind })
-    enter(historyOf(job), { kind: "move", from: history.head, to: behind })
+    enter(historyOf(job), { kind: "move", from: history.head, to: behind }, "undo")
     stepBack()
   }
 
@@ -109,10 +112,10 @@ export function createDocument(open: OpenJob, around: Around): DocumentStore {
       const { history } = get()
       const forward = goForward(history)
       owed = 0
-      if (forward) enter(forward, { kind: "move", from: history.head, to: forward.head })
+      if (forward) enter(forward, { kind: "move", from: history.head, to: forward.head }, "redo")
     },
     goOn: stepBack,
     forget: () => void (owed = 0),
-    take: (job: OpenJob) => set({ history: historyOf(job), behind: job.behind, preview: null }),
+    take: (job: OpenJob) => set({ history: historyOf(job), behind: job.behind, preview: null, moved: null }),
   })
 }

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { type Headline, HEADLINES, overLimit } from "../../core/ledger/headlines"
 import { useJob, useJobStore } from "../job/job-store"
 import { useLedger, usePinnedLedger } from "../job/use-ledger"
@@ -9,19 +10,27 @@ import { useWriting } from "../writing/writing"
 
 /** The headline figures under everything: each with its limit, its change against what is pinned, and its working. */
 export function LedgerStrip() {
+  const waiting = useLedger().pending.length > 0
   return (
     <section
       aria-label="Ledger"
-      className="flex h-16 shrink-0 overflow-x-auto border-t border-ink bg-sheet max-[900px]:h-17 print:hidden"
+      className="relative h-16 shrink-0 border-t border-ink bg-sheet max-[900px]:h-17 print:hidden"
       data-testid="ledger"
     >
-      {HEADLINES.map((headline) =>
-        headline.verdict ? (
-          <Verdict key={headline.id} headline={headline} of={headline.verdict} />
-        ) : (
-          <Cell key={headline.id} headline={headline} />
-        ),
-      )}
+      {waiting ? (
+        <p className="absolute right-3 bottom-full rounded-t-soft border border-b-0 border-seam bg-sheet px-2 text-dense text-graphite">
+          ≈ about: bridges are still being calculated
+        </p>
+      ) : null}
+      <div className="flex h-full overflow-x-auto">
+        {HEADLINES.map((headline) =>
+          headline.verdict ? (
+            <Verdict key={headline.id} headline={headline} of={headline.verdict} />
+          ) : (
+            <Cell key={headline.id} headline={headline} />
+          ),
+        )}
+      </div>
     </section>
   )
 }
@@ -42,7 +51,7 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
       }}
     >
       <span className="block truncate text-dense text-graphite">
-        {headline.name}: {surface.name.toLowerCase()}
+        {headline.name}: {inSentence(surface.name)}
       </span>
       <span className="flex items-center gap-1.5 pt-1">
         <DampRing verdict={verdict} />

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { HEADLINES } from "../../core/ledger/headlines"
 import { massOfLayers, priceOfLayers } from "../../core/takeoff/content"
 import { layerCautions } from "../../core/ledger/cautions"
@@ -30,7 +31,7 @@ const LINES: readonly { name: string; of: (candidate: Candidate, writing: Writin
     name: "layers, outside to inside",
     of: ({ face, assembly: { edge }, materials }, writing) =>
       [
-        ...face.layers.map(({ layer, material }) => `${writing.figure("length", layer.thickness)} ${material.name.toLowerCase()}`),
+        ...face.layers.map(({ layer, material }) => `${writing.figure("length", layer.thickness)} ${inSentence(material.name)}`),
         ...(edge ? [edgeWords(edge, materials, writing)] : []),
       ].join(" · "),
   },
@@ -66,7 +67,7 @@ const LINES: readonly { name: string; of: (candidate: Candidate, writing: Writin
 function edgeWords({ kind, reach, thickness, material }: SlabEdge, own: OwnMaterials, writing: Writing): string {
   const { name } = materialOf(material, withOwnMaterials(own))
   const [thick, far] = [thickness, reach].map((length) => writing.figure("length", length))
-  return `along the slab’s edge ${thick} ${name.toLowerCase()}, ${far} ${kind === "vertical" ? "deep" : "wide"}`
+  return `along the slab’s edge ${thick} ${inSentence(name)}, ${far} ${kind === "vertical" ? "deep" : "wide"}`
 }
 
 /** Build-ups side by side with all their figures. */

@@ -23,7 +23,7 @@ export interface Candidate {
 /** What a face wears now. */
 export function presentCandidate(job: Job, face: SurfaceFigures, ledger: Ledger): Candidate {
   const assembly = job.variants[job.active]!.assemblies[face.assembly]!
-  return { id: "now", from: "worn now", assembly, materials: job.materials, face, ledger }
+  return { id: "now", from: "in use now", assembly, materials: job.materials, face, ledger }
 }
 
 /** All that a face could wear: what is kept on the shelf, then the ready ones for its part of such an enclosure. */
@@ -32,7 +32,7 @@ export function candidatesFor(job: Job, face: SurfaceFigures, kept: readonly OnS
   const own = kept.map(({ id, document }) => ({ id, from: "on the shelf", assembly: document.assembly, materials: document.materials }))
   const ready = readyBuildUps(job.brief.kind, face.face.part)
     .filter(({ way }) => face.ground || !needsSlab(way))
-    .map(({ id, assembly }) => ({ id, from: "ready", assembly, materials: {} }))
+    .map(({ id, assembly }) => ({ id, from: "built-in example", assembly, materials: {} }))
   return [...own, ...ready].map((one): Candidate => {
     const tried = withAssembly({ ...state, materials: { ...one.materials, ...state.materials } }, face.assembly, one.assembly)
     const ledger = ledgerOf(tried, solved)

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { priceOfLayers } from "../../core/takeoff/content"
 import { Trash2 } from "lucide-react"
 import { Fragment, useDeferredValue, useMemo, useState } from "react"
@@ -59,8 +60,8 @@ export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
       open
       onClose={onClose}
       place="wide"
-      title={`Build-ups for the ${figures.name.toLowerCase()}`}
-      words="Each with the figures that it would have here; two at a time stand beside what is worn now."
+      title={`Build-ups for the ${inSentence(figures.name)}`}
+      words="Each with the figures that it would have here; compare two at a time with the one in use now."
     >
       <div className="grid gap-3">
         <div className="flex flex-wrap items-center gap-3">
@@ -92,7 +93,7 @@ export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
   )
 }
 
-const shareWords = (faces: number) => (faces > 1 ? `What is taken is worn by the ${faces} faces that share this build-up.` : "")
+const shareWords = (faces: number) => (faces > 1 ? `What you take is used by all ${faces} faces that share this build-up.` : "")
 
 /** A build-up with just the materials of its own that it is made of. */
 function keptParts({ assembly, materials }: Candidate): { assembly: Assembly; materials: OwnMaterials } {
@@ -158,7 +159,7 @@ function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: Tabl
         <input
           key="beside"
           type="checkbox"
-          aria-label={`Set ${assembly.name} beside what is worn`}
+          aria-label={`Compare ${assembly.name}`}
           className="size-4 accent-spruce"
           checked={on}
           disabled={!on && beside.length === MOST}
@@ -184,7 +185,7 @@ function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: Tabl
           unit("arealMoney"),
           `loss, ${unit("power")}`,
           "damp",
-          "beside",
+          "compare",
           "",
         ]}
         rows={candidates.map(rowOf)}

@@ -43,7 +43,7 @@ export function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }
               </th>
             ))}
             <th className="pl-3 text-left font-normal">fire</th>
-            <th className="pl-3 text-left font-normal">beside</th>
+            <th className="pl-3 text-left font-normal">compare</th>
           </tr>
         </thead>
         <tbody>
@@ -78,7 +78,7 @@ export function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }
                 <td className="pl-3">
                   <input
                     type="checkbox"
-                    aria-label={`Set ${name} beside others`}
+                    aria-label={`Compare ${name}`}
                     className="size-4 accent-spruce"
                     checked={on}
                     disabled={!on && beside.length === BESIDE}

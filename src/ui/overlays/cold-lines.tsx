@@ -45,4 +45,4 @@ function ColdLegend() {
   )
 }
 
-export const COLD_LINES: Overlay = { id: "cold-lines", title: "where it comes to dew", paint, Legend: ColdLegend }
+export const COLD_LINES: Overlay = { id: "cold-lines", title: "where it sweats or freezes", paint, Legend: ColdLegend }

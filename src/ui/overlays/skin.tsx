@@ -23,7 +23,7 @@ function SkinLegend() {
 
 export const SKIN: Overlay = {
   id: "skin",
-  title: "what a gun would read",
+  title: "outside surface temperature",
   paint: ({ id }, { gain }, { write, wholeDegrees }) => {
     const hour = gain.atPeak[id]!
     return { words: `${write("power", hour.heat)} in`, figure: wholeDegrees(hour.skin), fill: ramp((hour.skin - 40) / 40) }

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { activeState } from "../../core/enclosure/job-state"
 import { ledgerOf } from "../../core/ledger/ledger"
 import { place } from "../../core/enclosure/place"
@@ -144,7 +145,7 @@ function boxHandles(surfaces: readonly SurfaceFigures[], shell: Shell, view: Vie
 }
 
 function placeWords({ name }: SurfaceFigures, { x, y }: { x: number; y: number }, units: Parameters<typeof printWithUnit>[2]): string {
-  return `${name.toLowerCase()}, ${printWithUnit("length", x, units)} from the left, ${printWithUnit("length", y, units)} up`
+  return `${inSentence(name)}, ${printWithUnit("length", x, units)} from the left, ${printWithUnit("length", y, units)} up`
 }
 
 const WAYS: Record<string, Point> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }

@@ -7,7 +7,7 @@ import type { Station } from "../stations/station"
 import { useWriting } from "../writing/writing"
 import { Pelt } from "./pelt"
 
-/** The pelt with the words around it: what the ink means, the room left, how much skin there is. */
+/** The pelt with the words around it: what is shown, the room left, how much skin there is. */
 export function PeltPane({ station }: { station: Station }) {
   const { overlay, overlays, choose } = useOverlay(station)
   const { Legend } = overlay
@@ -18,8 +18,8 @@ export function PeltPane({ station }: { station: Station }) {
     >
       <div className="flex justify-between gap-4">
         <div>
-          <p className="text-dense text-graphite">ink</p>
-          <div role="radiogroup" aria-label="Ink of the pelt" className="flex flex-wrap items-baseline gap-x-3">
+          <p className="text-dense text-graphite">show</p>
+          <div role="radiogroup" aria-label="Show on the pelt" className="flex flex-wrap items-baseline gap-x-3">
             {[...overlays]
               .sort((a, b) => Number(b === overlay) - Number(a === overlay))
               .map((one) => (
@@ -67,7 +67,7 @@ function Room() {
           ? even
             ? "no limit in the brief"
             : `${length(clear.height)} at the highest`
-          : `${length(Math.abs(spare))} ${spare < 0 ? "under" : "over"} the limit of the brief`}
+          : `${length(Math.abs(spare))} ${spare < 0 ? "too low" : "to spare"} (at least ${length(limit!)})`}
       </p>
     </div>
   )

@@ -78,10 +78,10 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
         <Compass azimuth={job.shell.azimuth} x={34} y={size.height - 30} />
       </svg>
       <div className="absolute top-1 right-0 flex flex-col print:hidden">
-        <IconButton name="Nearer" onClick={() => step(STEP)}>
+        <IconButton name="Zoom in" onClick={() => step(STEP)}>
           <Plus size={16} aria-hidden />
         </IconButton>
-        <IconButton name="Further away" disabled={viewpoint.zoom === 1} onClick={() => step(1 / STEP)}>
+        <IconButton name="Zoom out" disabled={viewpoint.zoom === 1} onClick={() => step(1 / STEP)}>
           <Minus size={16} aria-hidden />
         </IconButton>
         <IconButton name="Whole pelt" disabled={viewpoint.zoom === 1} onClick={() => setViewpoint(WHOLE)}>

@@ -1,28 +1,47 @@
 "use client"
-import { type ReactNode, useId, useState } from "react"
+import { createContext, type ReactNode, useContext, useEffect, useId, useState } from "react"
 import { type Kind, parseQuantity } from "../../core/quantity/measure"
 import { attempt, type Fault } from "../../schema/outcome"
 import { useWriting, type Writing } from "../writing/writing"
 
+/** Told by each field whether what stands in it cannot be taken as it is: for forms that wait until all can. */
+const Trouble = createContext<(field: string, troubled: boolean) => void>(() => {})
+
+/** Whether a field under the provider is in error, or asks. */
+export function useTroubles(): { troubled: boolean; Fields: typeof Trouble.Provider; tell: (field: string, troubled: boolean) => void } {
+  const [fields, setFields] = useState<readonly string[]>([])
+  const [tell] = useState(() => (field: string, troubled: boolean) => {
+    setFields((known) => [...known.filter((one) => one !== field), ...(troubled ? [field] : [])])
+  })
+  return { troubled: fields.length > 0, Fields: Trouble.Provider, tell }
+}
+
 interface Labelling {
   id: string
   label: string
-  error?: string | null
+  error?: ReactNode
+  /** How what is being typed is read. */
+  reading?: string | null | undefined
   /** Leaves the label to what it stands beside: a screen reader still hears it. */
   bare?: boolean | undefined
   children: ReactNode
 }
 
 /** A label over a control, and beside it what is wrong with what was typed. */
-function Labelled({ id, label, error, bare, children }: Labelling) {
+function Labelled({ id, label, error, reading, bare, children }: Labelling) {
   return (
     <div className="relative min-w-0">
       <label htmlFor={id} className={bare ? "sr-only" : "block text-dense text-graphite"}>
         {label}
       </label>
       {children}
+      {reading && !error ? (
+        <output className="pointer-events-none absolute top-full left-0 z-10 rounded-soft border border-seam bg-sheet px-2 py-0.5 text-dense whitespace-nowrap text-graphite shadow">
+          reads {reading}
+        </output>
+      ) : null}
       {error ? (
-        <p
+        <div
           id={`${id}-error`}
           role="alert"
           className={
@@ -32,7 +51,7 @@ function Labelled({ id, label, error, bare, children }: Labelling) {
           }
         >
           {error}
-        </p>
+        </div>
       ) : null}
     </div>
   )
@@ -46,6 +65,10 @@ interface Typed {
   label: string
   /** Does the edit; a fault is shown and the text is kept. */
   onCommit: (text: string) => Fault | null
+  /** How a text is read, for whoever is typing it; null where it cannot be read yet. */
+  reads?: ((text: string) => string | null) | undefined
+  /** What must be asked before a text is taken; null where nothing is odd about it. */
+  doubt?: ((text: string) => string | null) | undefined
   /** The stored value as it is shown. */
   shown: string
   unit?: string
@@ -55,19 +78,41 @@ interface Typed {
 }
 
 /** A field that takes text when it is left or Enter is pressed; Escape brings the stored value back. */
-export function TypedField({ label, shown, unit = "", onCommit, placeholder, autoFocus, bare }: Typed) {
+export function TypedField({ label, shown, unit = "", onCommit, reads, doubt, placeholder, autoFocus, bare }: Typed) {
   const id = useId()
   const [text, setText] = useState<string | null>(null)
   const [error, setError] = useState<string | null>(null)
-  const commit = () => {
+  /** What was asked, and of which text; a second Enter on it is the answer yes. */
+  const [asked, setAsked] = useState<{ of: string; question: string } | null>(null)
+  const commit = (sure = false) => {
     if (text === null) return
-    const fault = text.trim() === shown.trim() ? null : onCommit(text)
+    const same = text.trim() === shown.trim()
+    const question = same || sure ? null : (doubt?.(text) ?? null)
+    setAsked(question === null ? null : { of: text, question })
+    if (question !== null) return setError(null)
+    const fault = same ? null : onCommit(text)
     setError(fault?.message ?? null)
     // A wrong entry stays as it was typed, so that it can be mended.
     if (!fault) setText(null)
   }
+  const tell = useContext(Trouble)
+  const troubled = error !== null || asked !== null
+  useEffect(() => {
+    tell(id, troubled)
+    return () => tell(id, false)
+  }, [tell, id, troubled])
+  const said = asked ? (
+    <>
+      {asked.question}{" "}
+      <button type="button" className="font-semibold underline underline-offset-2" onClick={() => commit(true)}>
+        Take it
+      </button>
+    </>
+  ) : (
+    error
+  )
   return (
-    <Labelled id={id} label={label} error={error} bare={bare}>
+    <Labelled id={id} label={label} error={said} reading={text === null ? null : reads?.(text)} bare={bare}>
       <div className="relative">
         <input
           id={id}
@@ -76,18 +121,19 @@ export function TypedField({ label, shown, unit = "", onCommit, placeholder, aut
           autoFocus={autoFocus}
           autoComplete="off"
           spellCheck={false}
-          aria-invalid={error !== null}
-          aria-describedby={error ? `${id}-error` : undefined}
-          className={`${bare ? LINE : BOX} ${error ? "border-clay" : bare ? "border-transparent" : "border-seam"}`}
+          aria-invalid={troubled}
+          aria-describedby={troubled ? `${id}-error` : undefined}
+          className={`${bare ? LINE : BOX} ${troubled ? "border-clay" : bare ? "border-transparent" : "border-seam"}`}
           onFocus={(event) => event.target.select()}
           onChange={(event) => setText(event.target.value)}
-          onBlur={commit}
+          onBlur={() => commit()}
           onKeyDown={(event) => {
-            if (event.key === "Enter") commit()
+            if (event.key === "Enter") commit(asked?.of === text)
             if (event.key === "Escape" && text !== null) {
               event.stopPropagation()
               setText(null)
               setError(null)
+              setAsked(null)
             }
           }}
         />
@@ -104,27 +150,39 @@ export function TypedField({ label, shown, unit = "", onCommit, placeholder, aut
   )
 }
 
-interface Read<T> extends Omit<Typed, "onCommit"> {
+interface Read<T> extends Omit<Typed, "onCommit" | "reads" | "doubt"> {
   /** @throws InputError */
   read: (text: string) => T
   onCommit: (value: T) => Fault | null
   /** Without it an empty field is read like any other text. */
   onEmpty?: (() => Fault | null) | undefined
+  /** A value as it is written: shown while one types. */
+  write?: (value: T) => string
+  doubt?: ((value: T) => string | null) | undefined
 }
 
 /** A field whose text is read as something; what cannot be read is said beside it. */
-export function ReadField<T>({ read, onCommit, onEmpty, ...field }: Read<T>) {
+export function ReadField<T>({ read, onCommit, onEmpty, write, doubt, ...field }: Read<T>) {
   const commit = (text: string) => {
     if (text.trim() === "" && onEmpty) return onEmpty()
     const value = attempt(() => read(text))
     return value.ok ? onCommit(value.value) : value.error
   }
-  return <TypedField {...field} onCommit={commit} />
+  const of = (say?: (value: T) => string | null) => {
+    if (!say) return undefined
+    return (text: string) => {
+      const value = attempt(() => read(text))
+      return value.ok ? say(value.value) : null
+    }
+  }
+  return <TypedField {...field} onCommit={commit} reads={of(write)} doubt={of(doubt)} />
 }
 
 interface Quantity extends Pick<Typed, "label" | "placeholder" | "autoFocus" | "bare"> {
   kind: Kind
   value: number | null
+  /** What must be asked before a figure is taken; null where nothing is odd about it. */
+  doubt?: ((value: number) => string | null) | undefined
 }
 
 /** With `empty` a field that is left empty means that there is none. */
@@ -141,6 +199,7 @@ export function QuantityField({ kind, value, empty, onCommit, ...field }: Quanti
       shown={printed.text}
       unit={printed.unit}
       read={(text) => parseQuantity(kind, text, writing.units)}
+      write={(typed) => writing.write(kind, typed)}
       onEmpty={empty === null ? () => onCommit(null) : undefined}
       onCommit={(value) => inUnits(onCommit(value), value, kind, writing.write)}
     />

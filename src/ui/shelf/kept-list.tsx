@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { Trash2 } from "lucide-react"
 import { useState } from "react"
 import { toast } from "../primitives/toast"
@@ -13,7 +14,7 @@ const nameOf = (thing: KeptThing) => (thing.format === "pelzhaus-material" ? thi
 const wordsOf = (thing: KeptThing) =>
   thing.format === "pelzhaus-material"
     ? `material of your own, ${thing.material.class}`
-    : `build-up of ${thing.assembly.order.length} layers, made for a ${KITS[thing.kind].label.toLowerCase()}`
+    : `build-up of ${thing.assembly.order.length} layers, made for a ${inSentence(KITS[thing.kind].label)}`
 
 const renamed = (thing: KeptThing, name: string): KeptThing =>
   thing.format === "pelzhaus-material"

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { emblemOf } from "../../core/enclosure/emblem"
 import { activeState } from "../../core/enclosure/job-state"
 import { ledgerOf } from "../../core/ledger/ledger"
@@ -18,7 +19,8 @@ import { SmallPelt } from "../pelt/small-pelt"
 import { DIMENSIONS } from "../dimensions"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
-import { QuantityField, SelectField, TypedField } from "../primitives/fields"
+import { sizeDoubt } from "../fields/size-doubt"
+import { QuantityField, SelectField, TypedField, useTroubles } from "../primitives/fields"
 import { Refusal } from "../primitives/refusal"
 import { useWriting } from "../writing/writing"
 
@@ -35,6 +37,7 @@ export function NewJobDialog({ kind, taken, onClose }: Props) {
   const schools = SCHOOLS[kind]
   const router = useRouter()
   const [error, setError] = useState<string | null>(null)
+  const { troubled, Fields, tell } = useTroubles()
   const [answers, setAnswers] = useState<Answers>(() => ({
     kind,
     name: freeName(kit.label, taken),
@@ -62,56 +65,58 @@ export function NewJobDialog({ kind, taken, onClose }: Props) {
     <Dialog
       open
       onClose={onClose}
-      title={`A new ${kit.label.toLowerCase()}`}
+      title={`A new ${inSentence(kit.label)}`}
       words="Measure skin to skin; everything can be changed afterwards."
     >
-      <div className="grid gap-3">
-        <TypedField label="Name" shown={answers.name} onCommit={(name) => answer({ name: name.trim() })} />
-        <div className={`grid gap-x-4 gap-y-2 ${answers.form.kind === "box" ? "grid-cols-3" : "grid-cols-2"}`}>
-          {DIMENSIONS[answers.form.kind].map(({ dimension, label }, i) => (
-            <QuantityField
-              key={dimension}
-              label={label}
-              kind="length"
-              autoFocus={i === 0}
-              value={(answers.form as Partial<Record<Dimension, number>>)[dimension]!}
-              onCommit={(value) => answer({ form: { ...answers.form, [dimension]: value } })}
-            />
-          ))}
+      <Fields value={tell}>
+        <div className="grid gap-3">
+          <TypedField autoFocus label="Name" shown={answers.name} onCommit={(name) => answer({ name: name.trim() })} />
+          <div className={`grid gap-x-4 gap-y-2 ${answers.form.kind === "box" ? "grid-cols-3" : "grid-cols-2"}`}>
+            {DIMENSIONS[answers.form.kind].map(({ dimension, label }) => (
+              <QuantityField
+                key={dimension}
+                label={label}
+                kind="length"
+                doubt={sizeDoubt(kind, dimension, length)}
+                value={(answers.form as Partial<Record<Dimension, number>>)[dimension]!}
+                onCommit={(value) => answer({ form: { ...answers.form, [dimension]: value } })}
+              />
+            ))}
+          </div>
+          <SelectField
+            label="Where it stands, or spends its winter (all invented)"
+            value={answers.station}
+            options={Object.entries(CLIMATE_STATIONS).map(([value, { name, words }]) => ({ value, name: `${name}, ${words}` }))}
+            onChange={(station) => answer({ station })}
+          />
+          <SelectField
+            label="How to begin"
+            value={answers.school}
+            options={schools.map(({ id, name }) => ({ value: id, name }))}
+            onChange={(school) => answer({ school })}
+          />
+          <p className="text-graphite">{schools.find(({ id }) => id === answers.school)?.fits}</p>
+          <div className="flex items-center gap-4 border-t border-seam pt-3">
+            <SmallPelt emblem={emblemOf(ledger.surfaces)} width={110} height={92} />
+            <p className="grow">
+              {kind === "cold-room" ? (
+                <>
+                  <strong>{write("power", ledger.gain.total)}</strong> gained at the hottest hour,
+                </>
+              ) : (
+                <>
+                  <strong>{write("power", ledger.loss.total)}</strong> lost on the worst night,
+                </>
+              )}{" "}
+              {length(ledger.clear.standing)} high inside.
+            </p>
+            <Button look="strong" disabled={troubled} onClick={() => void start()}>
+              Start the job
+            </Button>
+          </div>
+          <Refusal>{error}</Refusal>
         </div>
-        <SelectField
-          label="Where it stands, or spends its winter (all invented)"
-          value={answers.station}
-          options={Object.entries(CLIMATE_STATIONS).map(([value, { name, words }]) => ({ value, name: `${name}, ${words}` }))}
-          onChange={(station) => answer({ station })}
-        />
-        <SelectField
-          label="How to begin"
-          value={answers.school}
-          options={schools.map(({ id, name }) => ({ value: id, name }))}
-          onChange={(school) => answer({ school })}
-        />
-        <p className="text-graphite">{schools.find(({ id }) => id === answers.school)?.fits}</p>
-        <div className="flex items-center gap-4 border-t border-seam pt-3">
-          <SmallPelt emblem={emblemOf(ledger.surfaces)} width={110} height={92} />
-          <p className="grow">
-            {kind === "cold-room" ? (
-              <>
-                <strong>{write("power", ledger.gain.total)}</strong> come in at the hottest hour,
-              </>
-            ) : (
-              <>
-                <strong>{write("power", ledger.loss.total)}</strong> go out on the worst night,
-              </>
-            )}{" "}
-            {length(ledger.clear.standing)} high inside.
-          </p>
-          <Button look="strong" onClick={() => void start()}>
-            Start the job
-          </Button>
-        </div>
-        <Refusal>{error}</Refusal>
-      </div>
+      </Fields>
     </Dialog>
   )
 }

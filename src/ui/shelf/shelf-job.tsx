@@ -28,18 +28,18 @@ export function ShelfJobCard({ job: { id, summary }, failed, onChanged }: Props)
   const { name, use, place, emblem, figures } = summary
   const [renaming, setRenaming] = useState(false)
   return (
-    <li className="relative border-r border-seam px-4 pb-3 max-[700px]:border-r-0" data-job={id}>
-      <Link href={`/jobs/${id}/build-ups`} className="block">
+    <li className="relative row-span-6 grid grid-rows-subgrid gap-0 border-r border-seam px-4 pb-3 max-[700px]:border-r-0" data-job={id}>
+      <Link href={`/jobs/${id}/build-ups`} className="row-span-6 grid grid-rows-subgrid gap-0">
         <span className="grid h-64 place-items-center">
           <SmallPelt emblem={emblem} width={236} height={250} />
         </span>
-        <span className="block font-display text-[19px] leading-6 font-bold">{name}</span>
+        <span className="block self-end font-display text-[19px] leading-6 font-bold">{name}</span>
         <span className="block truncate">{use}</span>
         <span className="block truncate text-graphite">{place}</span>
         {figures ? (
           <Figures figures={figures} />
         ) : (
-          <span className="mt-1 block min-h-12 text-graphite">
+          <span className="row-span-2 mt-1 block text-graphite">
             {failed ? `No figures: ${failed}` : "Its figures are being worked out …"}
           </span>
         )}
@@ -57,7 +57,7 @@ function Figures({ figures: { cooled, power, standing, damp, obstacle, obstacles
   const look = obstacle === null ? "text-graphite" : obstacle.kind === "damp" ? "font-semibold text-fen" : "font-semibold text-clay"
   return (
     <>
-      <span className="mt-1 flex flex-wrap items-center gap-x-2.5">
+      <span className="mt-1 flex flex-wrap content-start items-center gap-x-2.5">
         <Named words={cooled ? "in" : "lost"}>
           <Figure size="shelf" kind="power" value={power} />
         </Named>

@@ -2,7 +2,7 @@
 import { useRouter } from "next/navigation"
 import { useRef, useState } from "react"
 import { toast } from "../primitives/toast"
-import type { Shelf as ShelfData } from "../../core/ledger/job-summary"
+import type { Shelf as ShelfData, ShelfJob } from "../../core/ledger/job-summary"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import type { KitEmblem } from "../../edit/start/kit-emblems"
 import { type JobKind, LARGEST_FILE } from "../../schema/job/job"
@@ -10,6 +10,7 @@ import { ThemeButton, UnitSwitch } from "../bench/display"
 import { call } from "../job/api"
 import { SmallPelt } from "../pelt/small-pelt"
 import { Button } from "../primitives/button"
+import { choicesOf } from "../primitives/fields"
 import { later } from "../primitives/later"
 import { WRITING, WritingProvider } from "../writing/writing"
 import { ShelfJobCard } from "./shelf-job"
@@ -28,10 +29,23 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
   const [whole, setWhole] = useState<ShelfData | null>(null)
   const { count, unreadable, jobs: listed } = whole ?? shelf
   const { jobs, failed } = useSettled(listed)
+  const [wanted, setWanted] = useState("")
+  const [order, setOrder] = useState<Order>("newest")
+  const shown = arranged(jobs, wanted, order)
   const showAll = async () => {
     const answer = await call<ShelfData>("GET", "/api/jobs")
     if (answer.ok) setWhole(answer.value)
     else toast(answer.error.message)
+  }
+  // What is looked for may stand among those that are not shown yet.
+  const needAll = () => void (!whole && count > listed.length && showAll())
+  const look = (text: string) => {
+    setWanted(text)
+    needAll()
+  }
+  const sort = (by: Order) => {
+    setOrder(by)
+    needAll()
   }
   const refresh = () => {
     router.refresh()
@@ -53,14 +67,18 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
         </header>
         <main className="grow">
           <section className="px-6 pt-5">
-            <div className="flex flex-wrap items-baseline gap-x-6">
+            <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
               <h1 className="font-display text-[25px] leading-8 font-bold">On the shelf</h1>
-              <p className="text-graphite">
-                {count === 0 ? "empty: measure something below" : `${count} ${count === 1 ? "job" : "jobs, the newest first"}`}
+              <p className="grow text-graphite">
+                {count === 0 ? "empty: measure something below" : `${count} ${count === 1 ? "job" : "jobs"}`}
               </p>
+              {count > 1 ? <Search wanted={wanted} order={order} onWanted={look} onOrder={sort} /> : null}
             </div>
+            {shown.length === 0 && wanted.trim() !== "" ? (
+              <p className="py-6 text-graphite">No job has “{wanted.trim()}” in its name, its use or its place.</p>
+            ) : null}
             <ul className="mt-3 -ml-4 grid grid-cols-[repeat(auto-fill,minmax(262px,1fr))]">
-              {jobs.map((job) => (
+              {shown.map((job) => (
                 <ShelfJobCard key={job.id} job={job} failed={failed.get(job.id)} onChanged={refresh} />
               ))}
             </ul>
@@ -75,20 +93,20 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
               </p>
             ))}
           </section>
-          <section className="mt-4 border-t border-ink px-6 py-5">
+          <section className="sticky bottom-0 z-10 mt-4 border-y border-ink bg-felt px-6 py-3">
             <div className="flex flex-wrap items-baseline gap-x-4">
               <h2 className="font-display text-[20px] leading-7 font-bold">Measure a new one</h2>
-              <p className="text-graphite">six questions, first answer within a minute</p>
+              <p className="text-graphite max-[700px]:hidden">six questions, first answer within a minute</p>
             </div>
-            <div className="mt-2 flex flex-wrap items-center gap-3">
+            <div className="mt-2 flex items-center gap-3 overflow-x-auto">
               {kits.map(({ kind, label, emblem }) => (
                 <button
                   key={kind}
                   type="button"
-                  className="moves flex h-22 w-46 items-center gap-3 rounded-soft border border-seam bg-sheet px-3 text-left hover:border-spruce"
+                  className="moves flex h-16 w-44 shrink-0 items-center gap-3 rounded-soft border border-seam bg-sheet px-3 text-left hover:border-spruce"
                   onClick={() => setMaking(kind)}
                 >
-                  <SmallPelt emblem={emblem} width={76} height={76} />
+                  <SmallPelt emblem={emblem} width={60} height={54} />
                   <span className="font-display text-[15px] leading-5 font-semibold">{label}</span>
                 </button>
               ))}
@@ -99,11 +117,60 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
         </main>
         <footer className="flex flex-wrap justify-between gap-x-6 border-t border-seam bg-sheet px-6 py-4 text-graphite">
           <span>Kept on this machine only; “npm run backup” copies it.</span>
-          <span>Pelzhaus reckons; codes, licensed trades and makers’ sheets decide.</span>
+          <span>Pelzhaus calculates; codes, licensed trades and makers’ sheets decide.</span>
         </footer>
         {making ? <NewJobDialog kind={making} taken={jobs.map(({ summary }) => summary.name)} onClose={() => setMaking(null)} /> : null}
       </div>
     </WritingProvider>
+  )
+}
+
+/** How the jobs are arranged. */
+type Order = keyof typeof ORDERS
+const ORDERS = { newest: "newest first", name: "by name" }
+
+/** The jobs that have all of the words in them, in an order. */
+function arranged(jobs: readonly ShelfJob[], wanted: string, order: Order): ShelfJob[] {
+  const words = wanted.toLowerCase().split(/\s+/)
+  const found = jobs.filter(({ summary: { name, use, place } }) => {
+    const text = `${name} ${use} ${place}`.toLowerCase()
+    return words.every((word) => text.includes(word))
+  })
+  return order === "newest" ? found : found.sort((a, b) => a.summary.name.localeCompare(b.summary.name, "en", { numeric: true }))
+}
+
+interface SearchProps {
+  wanted: string
+  order: Order
+  onWanted: (text: string) => void
+  onOrder: (order: Order) => void
+}
+
+/** Finds jobs by typing, and puts them in order. */
+function Search({ wanted, order, onWanted, onOrder }: SearchProps) {
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <input
+        type="search"
+        aria-label="Find a job"
+        placeholder="Find a job by name, use or place"
+        value={wanted}
+        className="h-8 w-64 rounded-soft border border-seam bg-sheet px-2"
+        onChange={(event) => onWanted(event.target.value)}
+      />
+      <select
+        aria-label="Order of the jobs"
+        value={order}
+        className="h-8 rounded-soft border border-seam bg-sheet px-2"
+        onChange={(event) => onOrder(event.target.value as Order)}
+      >
+        {choicesOf(ORDERS).map(({ value, name }) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </div>
   )
 }
 

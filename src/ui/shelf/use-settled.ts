@@ -24,16 +24,18 @@ export function useSettled(jobs: readonly ShelfJob[]): { jobs: ShelfJob[]; faile
   const [tries, setTries] = useState(0)
   useEffect(() => {
     if (id === undefined || head === undefined) return
-    let wanted = true
+    // A shelf that is left, or a job that went on, tells the server to stop.
+    const left = new AbortController()
+    const until = AbortSignal.any([left.signal, AbortSignal.timeout(PATIENCE)])
     let again: ReturnType<typeof setTimeout> | undefined
-    void call<ShelfJob>("GET", `/api/jobs/${id}/summary`).then((answer) => {
-      if (!wanted) return
+    void call<ShelfJob>("GET", `/api/jobs/${id}/summary`, undefined, until).then((answer) => {
+      if (left.signal.aborted) return
       if (!answer.ok && answer.error.code === "calculator-busy") again = setTimeout(() => setTries((count) => count + 1), BUSY)
       else if (answer.ok && answer.value.head === head) setSettled((before) => new Map(before).set(id, answer.value))
       else setFailures((before) => new Map(before).set(id, { head, message: answer.ok ? CHANGED : answer.error.message }))
     })
     return () => {
-      wanted = false
+      left.abort()
       clearTimeout(again)
     }
   }, [id, head, tries])
@@ -42,5 +44,8 @@ export function useSettled(jobs: readonly ShelfJob[]): { jobs: ShelfJob[]; faile
 
 /** The calculator is asked again after so long, ms. */
 const BUSY = 2000
+
+/** Longer than the server works at one, ms: what it says then is true of the job. */
+const PATIENCE = 30_000
 
 const CHANGED = "This job was changed in another window; load the page anew."

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { massOfLayers, priceOfLayers } from "../../core/takeoff/content"
 import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core"
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable"
@@ -40,7 +41,7 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
               <th className="py-1 pl-6 text-left font-normal">outside to inside</th>
               <th className={`${NUMBER} font-normal`}>{unit("length")}</th>
               <th className={`${NUMBER} font-normal`}>R label</th>
-              <th className={`${NUMBER} font-normal`}>R beside</th>
+              <th className={`${NUMBER} font-normal`}>R between members</th>
               <th className={`${NUMBER} font-normal`}>{unit("arealMass")}</th>
               <th className={`${NUMBER} font-normal`}>{unit("arealMoney")}</th>
             </tr>
@@ -110,7 +111,7 @@ function Row({ layer, children }: { layer: BuiltLayer; children: React.ReactNode
             {layer.material.name}
             {layer.members.map(({ id, set }) => (
               <span key={id} className="text-graphite">
-                , between {set.name.toLowerCase()}
+                , between {inSentence(set.name)}
               </span>
             ))}
             {layer.layer.existing ? <span className="text-graphite">, there already</span> : null}

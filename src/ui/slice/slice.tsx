@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../core/in-sentence"
 import { type ComponentProps, useId } from "react"
 import { dewPoint } from "../../core/air/dew-point"
 import type { BuiltLayer } from "../../core/assembly/build-up"
@@ -116,7 +117,7 @@ function Airs({ figures: { ground, adjacent }, look, width }: { figures: Surface
   const { write } = useWriting()
   const air = ({ temperature, relativeHumidity }: AirState) =>
     `${write("temperature", temperature)} · ${Math.round(relativeHumidity * 100)} % humid`
-  const beyond = ground ? "soil" : adjacent.kind === "space" ? adjacent.space.name.toLowerCase() : "outdoors"
+  const beyond = ground ? "soil" : adjacent.kind === "space" ? inSentence(adjacent.space.name) : "outdoors"
   return (
     <g fontSize={12} fill="var(--graphite)">
       <text x={0} y={13}>
@@ -156,7 +157,7 @@ function LayerDrawing({
           <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill={hatch(hatches, member.stuffs.stuff.class)} />
           {to - from > 84 ? (
             <text x={(from + to) / 2} y={HEIGHT - 39} textAnchor="middle" fontSize={12} fill="var(--ink)" className="on-hatch">
-              {member.set.name.toLowerCase()}, {Math.round(member.fraction * 100)} %
+              {inSentence(member.set.name)}, {Math.round(member.fraction * 100)} %
             </text>
           ) : null}
         </g>

@@ -9,7 +9,7 @@ export function FaceHeader() {
   const { write } = useWriting()
   const figures = useChosenFace()
   const job = useJob()
-  const wears = job.variants[job.active]!.assemblies[figures.assembly]!.name
+  const buildUp = job.variants[job.active]!.assemblies[figures.assembly]!.name
   const { tilt, azimuth } = figures.face
   const far = figures.adjacent
   const looks =
@@ -26,7 +26,7 @@ export function FaceHeader() {
     <div className="flex flex-wrap items-baseline gap-x-3">
       <h1 className="font-display text-[20px] leading-7 font-bold">{figures.name}</h1>
       <p className="text-graphite">
-        {write("area", figures.netArea)} · {looks} · wears “{wears}”
+        {write("area", figures.netArea)} · {looks} · uses “{buildUp}”
       </p>
     </div>
   )

@@ -34,8 +34,8 @@ const LIMITS: readonly (readonly [keyof Limits, string, Kind])[] = [
   ["height", "Height that must be left", "length"],
   ["weight", "Weight at most", "mass"],
   ["money", "Money at most", "money"],
-  ["loss", "Heat the plant can give", "power"],
-  ["gain", "Heat the plant can take out", "power"],
+  ["loss", "Heater output", "power"],
+  ["gain", "Cooler output", "power"],
 ]
 
 /** What it is for, where it stands, what it must hold and what limits it. */
@@ -116,7 +116,7 @@ function ServiceFields() {
   return (
     <fieldset className="grid grid-cols-3 items-end gap-x-4 gap-y-2 border-t border-seam pt-2">
       <legend className="sr-only">Insulation in service</legend>
-      <p className="col-span-3 font-display text-[15px] font-semibold">How insulation is reckoned</p>
+      <p className="col-span-3 font-display text-[15px] font-semibold">How insulation values are calculated</p>
       <SelectField
         label="Conductivity"
         value={service ? "service" : "declared"}

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { useDialogs } from "../../bench/use-dialogs"
 import { v4 as newId } from "uuid"
 import { idleFoils } from "../../../core/assembly/idle-foil"
@@ -91,7 +92,7 @@ function Remarks() {
   const text = (value: number) => figure("resistance", value)
   const taken = 1 - figures.totalResistance / figures.cavityResistance
   if (taken < 0.03) return null
-  const solved = figures.bridges.map(({ set }) => set.name.toLowerCase())
+  const solved = figures.bridges.map(({ set }) => inSentence(set.name))
   return (
     <Remark
       kind="remark"
@@ -116,7 +117,7 @@ function Wearing() {
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-2 border-t border-seam pt-3">
       <SelectField
-        label={`Build-up that the ${figures.name.toLowerCase()} wears`}
+        label={`Build-up of the ${inSentence(figures.name)}`}
         value={figures.assembly}
         options={Object.entries(assemblies).map(([id, { name }]) => ({ value: id, name }))}
         onChange={(assembly) => {
@@ -127,13 +128,13 @@ function Wearing() {
       <div className="self-end text-dense text-graphite">
         {sharing.length > 1 ? (
           <>
-            worn by {sharing.length} faces ·{" "}
+            used by {sharing.length} faces ·{" "}
             <Button look="link" onClick={() => store.edit(wearOwn(figures.id, `a-${newId().slice(0, 8)}`, figures.name))}>
               Give this face its own
             </Button>
           </>
         ) : (
-          "worn by this face only"
+          "used by this face only"
         )}{" "}
         ·{" "}
         <Button look="link" onClick={() => ask({ kind: "build-ups" })}>

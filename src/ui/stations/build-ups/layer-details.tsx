@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { fireWords } from "../../../core/material/layer-properties"
 import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
@@ -51,7 +52,7 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
         value={layer.between ?? "none"}
         options={[
           { value: "none", name: "no members: it runs on" },
-          ...Object.entries(members).map(([value, { name }]) => ({ value, name: name.toLowerCase() })),
+          ...Object.entries(members).map(([value, { name }]) => ({ value, name: inSentence(name) })),
           ...FRESH_MEMBERS.map(({ value, name }) => ({ value, name })),
         ]}
         onChange={(value) => {

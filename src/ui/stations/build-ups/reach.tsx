@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { useState } from "react"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
@@ -34,14 +35,14 @@ export function Reach({ figures, built }: { figures: SurfaceFigures; built: Buil
         <>
           <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1">
             <QuantityField
-              label={`Built R of the ${figures.name.toLowerCase()}`}
+              label={`Built R of the ${inSentence(figures.name)}`}
               kind="resistance"
               value={answer?.goal.kind === "resistance" ? answer.goal.value : null}
               placeholder={`now ${figure("resistance", figures.totalResistance)}`}
               onCommit={(value) => ask({ kind: "resistance", surface: figures.id, value })}
             />
             <QuantityField
-              label={`U of the ${figures.name.toLowerCase()}, members in`}
+              label={`U of the ${inSentence(figures.name)}, members in`}
               kind="transmittance"
               value={answer?.goal.kind === "resistance" ? 1 / answer.goal.value : null}
               placeholder={`now ${figure("transmittance", figures.transmittance)}`}
@@ -66,7 +67,7 @@ export function Reach({ figures, built }: { figures: SurfaceFigures; built: Buil
               ) : (
                 <>
                   <span>
-                    It takes {length(answer.thickness)} of {built.material.name.toLowerCase()}
+                    It takes {length(answer.thickness)} of {inSentence(built.material.name)}
                     {sold === undefined ? "; the thickest sold is less: lay two" : ""}.
                   </span>
                   <Button look="link" onClick={take(answer.thickness)}>

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { Fragment, useState } from "react"
 import type { Place } from "../../../core/enclosure/place"
 import type { RankedBridge } from "../../../core/ledger/bridge-ranking"
@@ -35,7 +36,7 @@ export function BridgeRanking() {
           <Button look="link" onClick={() => lead(bridge)}>
             {name}
           </Button>
-          {set || point ? <span className="text-graphite">, {face.name.toLowerCase()}</span> : null}
+          {set || point ? <span className="text-graphite">, {inSentence(face.name)}</span> : null}
         </Fragment>,
         `${method === "pending" ? "≈ " : ""}${point ? "χ " : ""}${figure(point ? "pointTransmittance" : "linearTransmittance", transmittance)}`,
         point ? `${extent} of them` : write("length", extent),

@@ -40,10 +40,10 @@ function WorstNight() {
   return (
     <>
       <div>
-        <h1 className="font-display text-[20px] leading-7 font-bold">{write("power", ledger.loss.total)} go out on the worst night</h1>
+        <h1 className="font-display text-[20px] leading-7 font-bold">{write("power", ledger.loss.total)} lost on the worst night</h1>
         <p className="text-graphite">
           {write("temperature", winter.inside.temperature)} inside, {write("temperature", winter.outside.temperature)} outdoors,{" "}
-          {typed ? "as typed in the brief" : `${station.name}, colder in 4 hours of a thousand`}
+          {typed ? "as typed in the brief" : `${station.name}, colder only 0.4 % of the time`}
         </p>
       </div>
       <Bars parts={ledger.loss.parts} token="ember" />
@@ -86,7 +86,7 @@ function HottestDay() {
         <div>
           <h1 className="font-display text-[20px] leading-7 font-bold">
             {gain.total > 0
-              ? `${writing.write("power", gain.total)} come in at ${gain.hour}:00`
+              ? `${writing.write("power", gain.total)} gained at ${gain.hour}:00`
               : "No hour of the hottest day brings heat in"}
           </h1>
           <p className="text-graphite">
@@ -114,7 +114,7 @@ function HottestDay() {
       )}
       <Bars parts={gain.parts} token="ochre" />
       <OwnWorst />
-      <Remark kind="remark" title="Each hour is reckoned as if it lasted.">
+      <Remark kind="remark" title="Each hour is calculated as if it lasted for good.">
         Heavy walls delay and lower the peak. People, lights, machines and shade are not counted; the water in leaking air is.
       </Remark>
       <div>
@@ -161,10 +161,7 @@ function pathsTogether(parts: readonly HeatPart[]): HeatPart[] {
   const paths = parts.filter(({ kind }) => kind === "path")
   const rest = parts.filter(({ kind }) => kind !== "path")
   if (paths.length === 0) return rest
-  return [
-    ...rest,
-    { kind: "path", place: paths[0]!.place, name: "Edges, beside the measures over all", heat: sum(paths.map(({ heat }) => heat)) },
-  ]
+  return [...rest, { kind: "path", place: paths[0]!.place, name: "Corners and edges", heat: sum(paths.map(({ heat }) => heat)) }]
 }
 
 /** Parts of a flow, greatest first; what flows the other way is said so. */

@@ -1,7 +1,9 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { v4 as newId } from "uuid"
 import { type Crossing, crossingOf } from "../../../core/assembly/crossing"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
+import { partOf } from "../../../core/shell/face"
 import { parseLengths } from "../../../core/quantity/length"
 import { framingOn } from "../../../core/shell/framing"
 import { addBetween, setMembers, setPositions } from "../../../edit/assembly-edits"
@@ -21,7 +23,11 @@ import { useWriting } from "../../writing/writing"
 const PLATES = [0, 1, 2, 3].map((count) => ({ value: String(count), name: count === 0 ? "none" : count === 1 ? "one" : String(count) }))
 
 const SHAPES: Record<MemberSet["shape"], string> = { solid: "solid", tube: "tube", channel: "channel, one web", hat: "hat, two webs" }
-const DIRECTIONS: Record<MemberSet["direction"], string> = { up: "up", along: "along, level" }
+/** Which way members run, on walls and on what lies level. */
+const DIRECTIONS: Record<"wall" | "level", Record<MemberSet["direction"], string>> = {
+  wall: { up: "upright", along: "level" },
+  level: { up: "across", along: "lengthwise" },
+}
 const SPACED: Record<MemberSet["spaced"], string> = { centres: "centre to centre", edges: "edge to edge" }
 
 /** Everything that can be said of one set of members, and how it stands on the chosen face. */
@@ -53,7 +59,7 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
         options={choicesOf(SHAPES)}
         onChange={(shape) => change({ shape, wall: shape === "solid" ? null : (set.wall ?? 0.0015), fill: holds(shape) ? set.fill : null })}
       />
-      {fields.length("width", "Width, square to the face")}
+      {fields.length("width", "Width seen on the face")}
       {fields.maybe("depth", "length", "Depth", "as the layers between")}
       {set.wall === null ? (
         <div />
@@ -63,7 +69,7 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
       {holds(set.shape)
         ? fields.maybeChoice("fill", "Filled with", "nothing: still air", materialChoices(materials, ["foam", "fibre"]))
         : null}
-      {fields.choice("direction", "They run", DIRECTIONS)}
+      {fields.choice("direction", "They run", DIRECTIONS[partOf(figures.id) === "wall" ? "wall" : "level"])}
       <QuantityField
         label={`Spacing, ${SPACED[set.spaced]}`}
         kind="length"
@@ -111,7 +117,7 @@ export function MemberWords({ figures, id, set }: { figures: SurfaceFigures; id:
   const layout = framingOn(shell, figures.face, set)
   const crossing = crossingOf(figures.layers, id)
   const count = layout.members.filter(({ role }) => role === "member").length
-  const names = (layers: readonly (typeof figures.layers)[number][]) => layers.map(({ material }) => material.name.toLowerCase()).join(", ")
+  const names = (layers: readonly (typeof figures.layers)[number][]) => layers.map(({ material }) => inSentence(material.name)).join(", ")
   const spare = crossing?.projection ?? 0
   return (
     <div className="col-span-3 grid gap-1 text-dense text-graphite">

@@ -40,7 +40,7 @@ function Choices({ figures, id, set, onTake, run }: Props & { run: number }) {
           figure("length", spacing),
           members,
           length(lastBay),
-          boardsLand === null ? "–" : boardsLand ? "land on members" : "end in the air",
+          boardsLand === null ? "–" : boardsLand ? "land on members" : "board ends miss a stud",
           <Button key="take" look="link" aria-label={`Take ${length(spacing)}`} onClick={() => onTake(spacing)}>
             take
           </Button>,

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { v4 as newId } from "uuid"
 import { membersOf } from "../../../core/assembly/build-up"
 import { framingOn } from "../../../core/shell/framing"
@@ -20,7 +21,7 @@ export function FaceMembers() {
   const bare = figures.layers.filter(({ layer }) => layer.between === null)
   return (
     <section aria-label="Members of the face" className="grid gap-3">
-      <h2 className="font-display text-[15px] font-semibold">Members of the {figures.name.toLowerCase()}</h2>
+      <h2 className="font-display text-[15px] font-semibold">Members of the {inSentence(figures.name)}</h2>
       {sets.map(({ id, set }) => (
         <details key={id} className="border-b border-seam pb-1">
           <summary>
@@ -43,7 +44,7 @@ export function FaceMembers() {
               ...bare.flatMap(({ id, material }) =>
                 FRESH_MEMBERS.map(({ value, name }) => ({
                   value: `${id} ${value}`,
-                  name: `${material.name.toLowerCase()}: ${name.replace("new: ", "")}`,
+                  name: `${inSentence(material.name)}: ${name.replace("new: ", "")}`,
                 })),
               ),
             ]}

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { parseOffsets, printOffsets } from "../../../core/quantity/offsets"
 import { faceName } from "../../../core/shell/face-name"
 import { offsetsArea } from "../../../core/shell/notch"
@@ -88,9 +89,9 @@ function Notches() {
     <PartList
       list="notches"
       title="Cut-outs from a face"
-      addName={`Cut out of the ${figures.name.toLowerCase()}`}
+      addName={`Cut out of the ${inSentence(figures.name)}`}
       first={() => ({ name: "Cut-out", face: figures.face.id, edge: "lower", from: 0.2, uValue: 2, offsets })}
-      words={(notch) => `${faceName(notch.face, brief.kind, shell.form.kind).toLowerCase()} · ${write("area", offsetsArea(notch.offsets))}`}
+      words={(notch) => `${inSentence(faceName(notch.face, brief.kind, shell.form.kind))} · ${write("area", offsetsArea(notch.offsets))}`}
       face={({ face }) => face}
       note={() =>
         "A step well, a slanting corner, a service opening: measured as offsets from a straight edge. What closes it has a U of its own over its mouth."

@@ -7,6 +7,7 @@ import type { Reading } from "../../../schema/job/shell"
 import { DIMENSIONS, FORM_NAMES, HELD } from "../../dimensions"
 import { useJob, useJobStore } from "../../job/job-store"
 import { Button } from "../../primitives/button"
+import { sizeDoubt } from "../../fields/size-doubt"
 import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
 import { MeasuringRound } from "./measuring-round"
 import { useWriting } from "../../writing/writing"
@@ -15,6 +16,7 @@ import { useWriting } from "../../writing/writing"
 export function Measures() {
   const job = useJob()
   const store = useJobStore()
+  const { length } = useWriting()
   const [held, setHeld] = useState<Reading["held"]>("outside")
   const { form } = job.shell
   const state = activeState(job)
@@ -30,7 +32,7 @@ export function Measures() {
             store.choose({ face: "left", layer: null, part: null })
           }}
         />
-        <SelectField label="The tape is held" value={held} options={choicesOf(HELD)} onChange={setHeld} />
+        <SelectField label="Measured" value={held} options={choicesOf(HELD)} onChange={setHeld} />
         <MeasuringRound key={form.kind} held={held} />
       </div>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
@@ -39,6 +41,7 @@ export function Measures() {
             key={`${dimension} ${held}`}
             label={label}
             kind="length"
+            doubt={sizeDoubt(job.brief.kind, dimension, length)}
             value={tapeWouldSay(state, { dimension, held })}
             onCommit={(value) => store.edit(takeReadings([{ dimension, held, value }]))}
           />

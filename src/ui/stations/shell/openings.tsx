@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { useState } from "react"
 import { clearOpening } from "../../../core/shell/clear-opening"
 import { faceName } from "../../../core/shell/face-name"
@@ -33,7 +34,7 @@ export function Openings() {
   const { brief, shell } = useJob()
   const figures = useChosenFace()
   const [kind, setKind] = useState<Opening["kind"]>("window")
-  const on = figures.name.toLowerCase()
+  const on = inSentence(figures.name)
   const first = (): Opening | null => {
     const taken = figures.openings.map(({ opening }) => opening)
     const place = freePlace(figures.face, taken, OPENING_SIZES[kind])
@@ -49,7 +50,7 @@ export function Openings() {
       first={first}
       full={`There is no room for a ${KINDS[kind]} on the ${on}: move or remove what is there.`}
       words={({ face, width, height }) =>
-        `${faceName(face, brief.kind, shell.form.kind).toLowerCase()} · ${length(width)} × ${length(height)}`
+        `${inSentence(faceName(face, brief.kind, shell.form.kind))} · ${length(width)} × ${length(height)}`
       }
       face={({ face }) => face}
       note={(none) =>

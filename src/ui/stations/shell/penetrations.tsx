@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { useState } from "react"
 import { faceName } from "../../../core/shell/face-name"
 import { wholeNumber } from "../../../core/quantity/number"
@@ -51,9 +52,9 @@ export function Penetrations() {
       list="penetrations"
       title="Beams, pipes, bolts"
       ask={<SelectField label="A new" value={kind} options={choicesOf(names)} onChange={setKind} />}
-      addName={`Through the ${figures.name.toLowerCase()}`}
+      addName={`Through the ${inSentence(figures.name)}`}
       first={first}
-      words={({ face, count }) => `${faceName(face, brief.kind, shell.form.kind).toLowerCase()}${count > 1 ? ` · ${count} of them` : ""}`}
+      words={({ face, count }) => `${inSentence(faceName(face, brief.kind, shell.form.kind))}${count > 1 ? ` · ${count} of them` : ""}`}
       face={({ face }) => face}
       note={(none) => (
         <>

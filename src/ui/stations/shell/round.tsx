@@ -4,7 +4,6 @@ import { type FormEvent, useId, useState } from "react"
 import { attempt } from "../../../schema/outcome"
 import { tapeWouldSay } from "../../../core/enclosure/tape-readings"
 import { activeState } from "../../../core/enclosure/job-state"
-import { printLength } from "../../../core/quantity/length"
 import { parseQuantity } from "../../../core/quantity/measure"
 import type { Edit } from "../../../edit/edit"
 import { replacePart, takeReadings } from "../../../edit/shell-edits"
@@ -16,6 +15,8 @@ import { useLedger } from "../../job/use-ledger"
 import { SmallPelt } from "../../pelt/small-pelt"
 import { Button } from "../../primitives/button"
 import { choicesOf, SelectField } from "../../primitives/fields"
+import { sizeDoubt } from "../../fields/size-doubt"
+import { useWriting } from "../../writing/writing"
 import { Refusal } from "../../primitives/refusal"
 
 /** What one question of the round is about. */
@@ -45,6 +46,8 @@ export function Round({ start, onDone }: { start: Reading["held"]; onDone: () =>
   const { step, at, last, stands, waiting, held, setHeld, take, go } = useRound(stepsOf(shell.form.kind), start, onDone)
   const [text, setText] = useState("")
   const [error, setError] = useState<string | null>(null)
+  /** The text that was asked about: sent once more it is taken. */
+  const [asked, setAsked] = useState<string | null>(null)
   const move = (to: number) => {
     setText("")
     setError(null)
@@ -52,7 +55,8 @@ export function Round({ start, onDone }: { start: Reading["held"]; onDone: () =>
   }
   const answer = (event: FormEvent) => {
     event.preventDefault()
-    const fault = text.trim() === "" ? null : take(text)
+    const fault = text.trim() === "" ? null : take(text, asked === text)
+    setAsked(text)
     if (fault) setError(fault)
     else move(at + 1)
   }
@@ -64,7 +68,7 @@ export function Round({ start, onDone }: { start: Reading["held"]; onDone: () =>
         </p>
         {step.kind === "length" ? (
           <div className="w-60">
-            <SelectField label="The tape is held" value={held} options={choicesOf(HELD)} onChange={setHeld} />
+            <SelectField label="Measured" value={held} options={choicesOf(HELD)} onChange={setHeld} />
           </div>
         ) : null}
       </div>
@@ -97,12 +101,15 @@ function useRound(steps: readonly Step[], start: Reading["held"], onDone: () => 
   const [held, setHeld] = useState(start)
   const [waiting, setWaiting] = useState<readonly Reading[]>([])
   const step = steps[at]!
+  const { length: write } = useWriting()
   const lastLength = steps.filter(({ kind }) => kind === "length").length - 1
   /** @returns what is wrong with the answer, in words */
-  const take = (text: string): string | null => {
+  const take = (text: string, sure: boolean): string | null => {
     const length = attempt(() => parseQuantity("length", text, job.units))
     if (!length.ok) return length.error.message
     if (step.kind === "level") return store.edit(levelAt(step.corner, length.value, job.shell.form))?.message ?? null
+    const doubt = sure ? null : sizeDoubt(job.brief.kind, step.dimension, write)(length.value)
+    if (doubt !== null) return `${doubt} Press Next again to take it.`
     const measured = [
       ...waiting.filter(({ dimension }) => dimension !== step.dimension),
       { dimension: step.dimension, held, value: length.value },
@@ -146,9 +153,9 @@ interface QuestionProps {
 }
 
 function Question({ label, hint, text, stands, error, onText }: QuestionProps) {
-  const { units } = useJob()
+  const { units, length: write } = useWriting()
   const id = useId()
-  const now = printLength(stands, units)
+  const read = attempt(() => parseQuantity("length", text, units))
   return (
     <div>
       <label htmlFor={id} className="font-display text-[20px] font-bold">
@@ -161,11 +168,12 @@ function Question({ label, hint, text, stands, error, onText }: QuestionProps) {
         autoFocus
         autoComplete="off"
         value={text}
-        placeholder={`${now.text} ${now.unit}`.trim()}
+        placeholder={write(stands)}
         aria-invalid={error !== null}
         className={`mt-2 h-14 w-full rounded-soft border bg-felt px-4 text-[22px] ${error ? "border-clay" : "border-seam"}`}
         onChange={(event) => onText(event.target.value)}
       />
+      {read.ok && error === null ? <output className="block pt-1 text-graphite">reads {write(read.value)}</output> : null}
       <Refusal>{error}</Refusal>
     </div>
   )

@@ -27,11 +27,11 @@ const Inside = later(() => import("./inside").then((module) => module.Inside))
 const TABS = [
   { value: "measures", name: "measures", Pane: Measures },
   { value: "openings", name: "openings", Pane: Openings },
-  { value: "boxes", name: "boxes", Pane: FloorParts },
-  { value: "through", name: "pipes", Pane: Penetrations },
+  { value: "boxes", name: "wheel boxes", Pane: FloorParts },
+  { value: "through", name: "pipes and bolts", Pane: Penetrations },
   { value: "members", name: "members", Pane: FaceMembers },
-  { value: "around", name: "around", Pane: Surroundings },
-  { value: "inside", name: "inside", Pane: Inside },
+  { value: "around", name: "surroundings", Pane: Surroundings },
+  { value: "inside", name: "clear space", Pane: Inside },
 ] as const
 type Tab = (typeof TABS)[number]["value"]
 
