@@ -1,7 +1,7 @@
 import { inSentence } from "../core/in-sentence"
 import { current, type Draft } from "immer"
 import { InputError } from "../schema/outcome"
-import { CATALOGUE, materialOf } from "../core/material/catalogue"
+import { CATALOGUE, materialOf, materialsSold } from "../core/material/catalogue"
 import { nearestSold } from "../core/material/layer-properties"
 import type { Breaks, Job, Leakage, OwnMaterials } from "../schema/job/job"
 import type { FaceId } from "../schema/job/shell"
@@ -13,8 +13,8 @@ const variantOf = (job: Draft<Job>) => job.variants[job.active]!
 const assemblyOf = (job: Draft<Job>, assembly: string) => variantOf(job).assemblies[assembly]!
 const layerOf = (job: Draft<Job>, assembly: string, layer: string) => assemblyOf(job, assembly).layers[layer]!
 
-/** A material by name: one that the job brings along, or the catalogue's. */
-const stuffOf = (job: Draft<Job>, material: string): Material => job.materials[material] ?? materialOf(material)
+/** A material by name, as it is sold where the job is built: one that it brings along, or the catalogue's. */
+const stuffOf = ({ materials, units }: Draft<Job>, material: string): Material => materialOf(material, materialsSold(materials, units))
 const called = (material: string) => (CATALOGUE[material] ? inSentence(CATALOGUE[material].name) : "an own material")
 
 export const setThickness = (assembly: string, layer: string, thickness: number) =>

@@ -6,6 +6,8 @@ export const setName = (name: string) => edit(`Name ${name}`, (job) => void (job
 
 export const setUnits = (units: Job["units"]) => edit("Units", (job) => void (job.units = units))
 
+export const setCurrency = (currency: Job["currency"]) => edit("Currency", (job) => void (job.currency = currency))
+
 export const setUse = (use: string) => edit("What it is used for", (job) => void (job.brief.use = use))
 
 /** Another station brings its own design conditions; typed ones would no longer belong to it. */

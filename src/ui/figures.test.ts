@@ -8,7 +8,7 @@ import type { Job } from "../schema/job/job"
 import { mainClass } from "../core/enclosure/emblem"
 import { ramp } from "./overlays/ramp"
 import { STATIONS } from "./stations/stations"
-import { WRITING } from "./writing/writing"
+import { writingOf } from "./writing/writing"
 
 const [larkspur, nettle, tern, barn] = demoJobs() as [Job, Job, Job, Job]
 const ledger = (job: Job) => ledgerOf(activeState(job))
@@ -17,7 +17,7 @@ const face = (job: Job, id: string) => ledger(job).surfaces.find((figures) => fi
 describe("what the drawings show", () => {
   const overlays = [...new Set(STATIONS.flatMap((station) => (["winter", "summer"] as const).flatMap(station.overlays)))]
   const ink = (name: string, job: Job, id: string, units: Job["units"] = "metric") =>
-    overlays.find((overlay) => overlay.id === name)!.paint(face(job, id), ledger(job), WRITING[units])
+    overlays.find((overlay) => overlay.id === name)!.paint(face(job, id), ledger(job), writingOf(units, "EUR"))
 
   test("says which way a face looks", () => {
     // Tern Hut's front looks east, so its left side looks north.
@@ -74,7 +74,7 @@ describe("what the drawings show", () => {
 
 describe("what stands in the way", () => {
   const words = (job: Job, units: Job["units"] = "metric") =>
-    inTheWay(ledger(job), job.brief.limits).map((obstacle) => obstacleWords(obstacle, WRITING[units].write))
+    inTheWay(ledger(job), job.brief.limits).map((obstacle) => obstacleWords(obstacle, writingOf(units, "EUR").write))
 
   test("is said with its amount, in the job's units", () => {
     const short = 1.95 - ledger(tern).clear.standing

@@ -13,7 +13,7 @@ import { materialOf } from "../../src/core/material/catalogue"
 import { demoJobs } from "../../src/edit/start/demo-jobs"
 import type { Change, Revision } from "../../src/schema/change"
 import { type Job, JOB_VERSION } from "../../src/schema/job/job"
-import type { KeptThing } from "../../src/schema/kept"
+import { KEPT_VERSION, type KeptThing } from "../../src/schema/kept"
 import { backUp, restore } from "../../src/store/backup"
 import { keep, listKept, setKeptDeleted } from "../../src/store/kept"
 import { copyJob, createJob, keepSummaries, listJobs, setDeleted } from "../../src/store/jobs"
@@ -104,14 +104,14 @@ describe("summaries", () => {
 describe("what is kept beside jobs", () => {
   const buildUp: KeptThing = {
     format: "pelzhaus-build-up",
-    version: JOB_VERSION,
+    version: KEPT_VERSION,
     kind: "van",
     assembly: demoJobs()[0]!.variants.first!.assemblies.wall!,
     materials: {},
   }
   const material: KeptThing = {
     format: "pelzhaus-material",
-    version: JOB_VERSION,
+    version: KEPT_VERSION,
     material: { ...materialOf("xps"), name: "Board of ours" },
   }
 

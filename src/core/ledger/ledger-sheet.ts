@@ -18,7 +18,7 @@ import type { Ledger } from "./ledger"
 const verdictOf = ({ state, where, season, sentence }: DampVerdict) => ({ kind: state, where, season, sentence })
 
 /** Every figure of one way to build a job as one sheet: the same that the screens show, SI. */
-export function ledgerSheet({ name, brief }: Job, { shell, variant }: JobState, ledger: Ledger): Noted<LedgerOutput> {
+export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: JobState, ledger: Ledger): Noted<LedgerOutput> {
   const { conditions, surfaces, lines, points, paths, countedPaths, gain, loss, year, moisture } = ledger
   const { inside, outside } = conditions.winter
   const heatAt = (parts: readonly HeatPart[], at: Place) => sum(parts.map((part) => (part.place === at ? part.heat : 0)))
@@ -99,7 +99,7 @@ export function ledgerSheet({ name, brief }: Job, { shell, variant }: JobState, 
     money: ledger.money,
     verdict: verdictOf(moisture[ledger.wettest.id].verdict),
     inTheWay: inTheWay(ledger, brief.limits).map((obstacle) =>
-      obstacleWords(obstacle, (kind, value) => printWithUnit(kind, value, "metric")),
+      obstacleWords(obstacle, (kind, value) => printWithUnit(kind, value, { units: "metric", currency })),
     ),
     notes: surfaces.flatMap((surface) => surface.notes.map(({ code, text }) => ({ code, text: `${surface.name}: ${text}` }))),
   }

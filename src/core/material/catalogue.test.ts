@@ -6,7 +6,8 @@ import { arealPrice, nearestSold, nextSold } from "./layer-properties"
 import { implausible } from "./plausible"
 
 /** The sources that records may name. */
-const SOURCES = /^(ISO 10456|EN 13162–13171|Wood Handbook|ASHRAE Fundamentals|DIN 4108-4|materials literature|membrane literature)/
+const SOURCES =
+  /^(ISO 10456|EN 13162–13171|Wood Handbook|ASHRAE Fundamentals|DIN 4108-4|ASTM C665|ASTM C578|materials literature|membrane literature)/
 
 describe("the catalogue", () => {
   test("has at least 120 materials", () => expect(Object.keys(CATALOGUE).length).toBeGreaterThanOrEqual(120))

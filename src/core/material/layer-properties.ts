@@ -24,9 +24,10 @@ export function arealPrice(material: Material, thickness: number): number {
 /** How a material behaves in a fire, in words. */
 export const fireWords = ({ fire: { reaction, needsCover } }: Material): string => (needsCover ? `${reaction}; cover it` : reaction)
 
-/** The thickness sold nearest to a wanted one, m. */
+/** The thickness sold nearest to a wanted one, m; the wanted one where it is sold in none. */
 export function nearestSold(material: Material, thickness: number): number {
-  return material.sold.thicknesses.reduce((best, sold) => (Math.abs(sold - thickness) < Math.abs(best - thickness) ? sold : best))
+  const [first = thickness, ...more] = material.sold.thicknesses
+  return more.reduce((best, sold) => (Math.abs(sold - thickness) < Math.abs(best - thickness) ? sold : best), first)
 }
 
 /**

@@ -1,13 +1,16 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
+import type { Style } from "../quantity/measure"
 import { CATALOGUE } from "./catalogue"
 import { findMaterials, parseWanted } from "./search"
 
-const find = (text: string, system: "metric" | "inch-pound" = "metric") => findMaterials(CATALOGUE, parseWanted(text, system))
+const METRIC: Style = { units: "metric", currency: "EUR" }
+const FEET: Style = { units: "inch-pound", currency: "USD" }
+const find = (text: string, style = METRIC) => findMaterials(CATALOGUE, parseWanted(text, style))
 
 describe("what is asked of a material", () => {
   test("is read as a person writes it", () => {
-    expect(parseWanted("R-5, under 25 mm, vapour-open, needs no cover", "metric")).toEqual({
+    expect(parseWanted("R-5, under 25 mm, vapour-open, needs no cover", METRIC)).toEqual({
       words: [],
       resistance: expect.closeTo(0.880551, 6) as unknown,
       thinnest: null,
@@ -19,33 +22,31 @@ describe("what is asked of a material", () => {
       price: null,
       strength: null,
     })
-    expect(parseWanted(`wool batt RSI 2.2 up to 3 1/2" and at least 2 in, does not burn`, "inch-pound")).toMatchObject({
+    expect(parseWanted(`wool batt RSI 2.2 up to 3 1/2" and at least 2 in, does not burn`, FEET)).toMatchObject({
       words: ["wool", "batt"],
       resistance: 2.2,
       thickest: expect.closeTo(0.0889, 6) as unknown,
       thinnest: expect.closeTo(0.0508, 6) as unknown,
       burns: false,
     })
-    expect(parseWanted("foam, under 3 kg/m², under 20 €/m², bears 200 kPa, vapor-tight", "metric")).toMatchObject({
+    expect(parseWanted("foam, under 3 kg/m², under 20 €/m², bears 200 kPa, vapor-tight", METRIC)).toMatchObject({
       words: ["foam"],
       mass: 3,
       price: 20,
       strength: 200_000,
       vapour: "tight",
     })
-    expect(parseWanted("RSI 1.1, under 45 mm, needs no cover", "metric")).toMatchObject({
+    expect(parseWanted("RSI 1.1, under 45 mm, needs no cover", METRIC)).toMatchObject({
       words: [],
       resistance: 1.1,
       thickest: 0.045,
       cover: false,
     })
-    expect(parseWanted("stone wool", "metric")).toMatchObject({ words: ["stone", "wool"], resistance: null, thickest: null })
+    expect(parseWanted("stone wool", METRIC)).toMatchObject({ words: ["stone", "wool"], resistance: null, thickest: null })
   })
 
   test("may be anything", () => {
-    fc.assert(
-      fc.property(fc.string(), fc.constantFrom("metric" as const, "inch-pound" as const), (text, system) => void find(text, system)),
-    )
+    fc.assert(fc.property(fc.string(), fc.constantFrom(METRIC, FEET), (text, style) => void find(text, style)))
   })
 })
 

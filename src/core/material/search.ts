@@ -1,8 +1,8 @@
 import type { Material } from "../../schema/material"
 import { attempt } from "../../schema/outcome"
 import { plainText } from "../quantity/number"
-import { type Kind, parseQuantity } from "../quantity/measure"
-import type { UnitSystem } from "../quantity/unit-system"
+import { CURRENCIES } from "../quantity/currency"
+import { type Kind, parseQuantity, type Style } from "../quantity/measure"
 import { arealMass, arealPrice, equivalentAirLayer } from "./layer-properties"
 
 /** What is asked of a material; a bound that is not asked for is null. SI, for a layer of one thickness that it is sold in. */
@@ -54,8 +54,10 @@ const FIGURE = "(?:\\d[\\d.,/ -]*?|\\.\\d+) ?"
  * `R-5, under 25 mm, vapour-open, needs no cover, does not burn, under 3 kg/m², under 20 €/m², bears 100 kPa`.
  * What is no property counts as a word of the name.
  */
-export function parseWanted(text: string, system: UnitSystem): Wanted {
+export function parseWanted(text: string, style: Style): Wanted {
   let rest = ` ${plainText(text).toLowerCase()} `
+    .replaceAll(CURRENCIES[style.currency].symbol.toLowerCase(), "¤")
+    .replaceAll(style.currency.toLowerCase(), "¤")
   const take = (pattern: string): RegExpExecArray | null => {
     const found = new RegExp(`(?<=[\\s,;])${pattern}(?=[\\s,;])`).exec(rest)
     if (found) rest = rest.replace(found[0], " ")
@@ -64,13 +66,14 @@ export function parseWanted(text: string, system: UnitSystem): Wanted {
   const figure = (pattern: string, kind: Kind): number | null => {
     const found = take(pattern)
     if (!found) return null
-    const read = attempt(() => parseQuantity(kind, found[1]!, system))
+    const read = attempt(() => parseQuantity(kind, found[1]!, style))
     return read.ok ? read.value : null
   }
   const resistance = figure(`((?:rsi|r)[ -]?[\\d.,]*\\d)`, "resistance")
   const mass = figure(`${MOST} (${FIGURE}(?:kg/m²|kg/m2|lb/ft²|lb/ft2))`, "arealMass")
-  const price = take(`${MOST} (?:€ ?)?([\\d.]+) ?(?:€|eur)?/m[²2]|${MOST} € ?([\\d.]+)`)
-  const strength = take(`(?:bears|${LEAST}) ([\\d.]+) ?kpa`)
+  const price =
+    figure(`${MOST} ((?:¤ ?)?${FIGURE}¤? ?/ ?(?:m²|m2|ft²|ft2))`, "arealMoney") ?? figure(`${MOST} ¤ ?(${FIGURE})`, "arealMoney")
+  const strength = figure(`(?:bears|${LEAST}) (${FIGURE}(?:kpa|psi))`, "stress")
   const length = `(${FIGURE}(?:mm|cm|m|inches|inch|in|ft|"|'))`
   const thickest = figure(`${MOST} ${length}`, "length")
   const thinnest = figure(`${LEAST} ${length}`, "length")
@@ -87,12 +90,15 @@ export function parseWanted(text: string, system: UnitSystem): Wanted {
     cover: cover ? false : null,
     burns: burns ? false : null,
     mass,
-    price: price ? Number(price[1] ?? price[2]) : null,
-    strength: strength ? Number(strength[1]) * 1000 : null,
+    price,
+    strength,
   }
 }
 
 const FILLERS = new Set(["and", "with", "a", "an", "the", "that", "is", "needs", "which"])
+
+/** All that insulates. */
+export const INSULATION: Wanted = parseWanted("insulation", { units: "metric", currency: "EUR" })
 
 /**
  * The materials that meet what is wanted, where a resistance is asked for each at the least sold thickness that gives it, the thinnest first.

@@ -5,7 +5,7 @@ import type { UnitSystem } from "./unit-system"
 /** Metres in an inch, exact since 1959. */
 export const INCH = 0.0254
 
-const FOOT = 12 * INCH
+export const FOOT = 12 * INCH
 const FEET = String.raw`'|feet|foot|ft\b\.?|ft(?=\d)`
 const INCHES = String.raw`"|inches|inch|in\b\.?`
 /** By what a unit is called, or else by its first letter. */

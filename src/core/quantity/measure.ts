@@ -1,4 +1,7 @@
 import { InputError } from "../../schema/outcome"
+import { AIR_VAPOUR_PERMEABILITY } from "./constants"
+import type { CurrencyCode } from "../../schema/currency"
+import { CURRENCIES } from "./currency"
 import { parseLength, printLength } from "./length"
 import { decimal, plainText, printNumber, printShort } from "./number"
 import type { UnitSystem } from "./unit-system"
@@ -12,16 +15,22 @@ interface Scale {
   zero?: number
   /** Most decimals printed. */
   decimals: number
+  /** What is printed falls as the SI value rises: `factor` over it. */
+  inverse?: true
+  /** Decimals are counted from the first figure that is not zero. */
+  significant?: true
 }
 
 interface Measure {
   metric: Scale
   inchPound: Scale
   /** What people write for a unit, in lower case without spaces → its scale. */
-  written: Record<string, { factor: number; zero?: number }>
+  written: Record<string, Written>
   /** An example for the message. */
   example: string
 }
+
+type Written = Pick<Scale, "factor" | "zero" | "inverse">
 
 const FAHRENHEIT = { factor: 5 / 9, zero: -160 / 9 }
 /** m²·K/W in one h·ft²·°F/Btu. */
@@ -32,6 +41,15 @@ const POUND = 0.45359237
 const PSI = 6894.757
 const MPH = 0.44704
 const KWH = 3.6e6
+/** A therm is 100,000 Btu (IT). */
+const THERM = 1.05505585e8
+/** kg/(s·m²·Pa) in one perm, kg/(s·m·Pa) in one perm-inch, both at 23 °C. */
+const PERM = 5.72135e-11
+const PERM_INCH = 1.45322e-12
+/** m³ in one board foot, a foot square and an inch thick. */
+const BOARD_FOOT = FOOT ** 3 / 12
+/** Stands for the currency of the job in units. */
+const MONEY = "¤"
 
 const scale = (unit: string, decimals: number, factor = 1): Scale => ({ unit, factor, decimals })
 
@@ -74,8 +92,21 @@ const MEASURES = {
   ),
   conductance: measure(scale("W/K", 2), HEAT_LOSS, { "w/k": 1 }, "40 W/K"),
   /** Price of energy; stored in €/J. */
-  energyPrice: same("€/kWh", 2, 1 / KWH, { "€/kwh": 1 / KWH, "eur/kwh": 1 / KWH, "€/mj": 1e-6 }, "0.25 €/kWh"),
-  volumePrice: measure(scale("€/m³", 0), scale("€/ft³", 1, PER_FOOT_3), { "€/m³": 1, "€/m3": 1, "€/ft³": PER_FOOT_3 }, "500 €/m³"),
+  energyPrice: same("¤/kWh", 2, 1 / KWH, { "¤/kwh": 1 / KWH, "¤/mj": 1e-6, "¤/therm": 1 / THERM }, "0.25 ¤/kWh"),
+  volumePrice: measure(
+    scale("¤/m³", 0),
+    scale("¤/ft³", 2, PER_FOOT_3),
+    { "¤/m³": 1, "¤/m3": 1, "¤/ft³": PER_FOOT_3, "¤/ft3": PER_FOOT_3 },
+    "500 ¤/m³",
+  ),
+  /** Price of stuff by its volume; in North America by the board foot. */
+  boardPrice: measure(
+    scale("¤/m³", 0),
+    scale("¤/bd ft", 2, 1 / BOARD_FOOT),
+    { "¤/m³": 1, "¤/m3": 1, "¤/bdft": 1 / BOARD_FOOT, "¤/ft³": PER_FOOT_3 },
+    "500 ¤/m³ or 1.20 ¤/bd ft",
+  ),
+  massPrice: measure(scale("¤/kg", 2), scale("¤/lb", 2, 1 / POUND), { "¤/kg": 1, "¤/lb": 1 / POUND }, "2 ¤/kg"),
   perArea: measure(
     scale("per m²", 1),
     scale("per ft²", 2, PER_FOOT_2),
@@ -91,7 +122,43 @@ const MEASURES = {
   ),
   pointTransmittance: measure(scale("W/K", 4), { ...HEAT_LOSS, decimals: 4 }, { "w/k": 1 }, "0.005 W/K"),
   linearTransmittance: measure(scale("W/(m·K)", 3), scale("Btu/(h·ft·°F)", 4, 1.730735), { "w/(m·k)": 1, "w/mk": 1 }, "0.05 W/(m·K)"),
-  conductivity: measure(scale("W/(m·K)", 3), scale("Btu·in/(h·ft²·°F)", 3, 0.144227889), { "w/(m·k)": 1, "w/mk": 1 }, "0.036 W/(m·K)"),
+  /** In inches and pounds by what an inch of it resists. */
+  conductivity: {
+    metric: scale("W/(m·K)", 3),
+    inchPound: { unit: "R an inch", factor: 0.144227889, decimals: 3, inverse: true, significant: true },
+    written: {
+      "w/(m·k)": { factor: 1 },
+      "w/mk": { factor: 1 },
+      raninch: { factor: 0.144227889, inverse: true },
+      "r/in": { factor: 0.144227889, inverse: true },
+      "btu·in/(h·ft²·°f)": { factor: 0.144227889 },
+    },
+    example: "0.036 W/(m·K) or 4 R an inch",
+  },
+  specificHeat: measure(scale("J/(kg·K)", 0), scale("Btu/(lb·°F)", 3, 4186.8), { "j/(kg·k)": 1, "btu/(lb·°f)": 4186.8 }, "1400 J/(kg·K)"),
+  /** Of a layer, by its equivalent air layer sd, m; in inches and pounds what it lets through. @see ISO 13788:2012, 3.1 (vapour permeability of air) */
+  vapourResistance: {
+    metric: { ...scale("m", 2), significant: true },
+    inchPound: { unit: "perm", factor: AIR_VAPOUR_PERMEABILITY / PERM, decimals: 2, inverse: true, significant: true },
+    written: {
+      m: { factor: 1 },
+      perm: { factor: AIR_VAPOUR_PERMEABILITY / PERM, inverse: true },
+      perms: { factor: AIR_VAPOUR_PERMEABILITY / PERM, inverse: true },
+    },
+    example: "2 m or 1.7 perm",
+  },
+  /** Of a stuff, by its factor μ; in inches and pounds what an inch of it lets through. */
+  vapourFactor: {
+    metric: { ...scale("", 3), significant: true },
+    inchPound: { unit: "perm-inch", factor: AIR_VAPOUR_PERMEABILITY / PERM_INCH, decimals: 2, inverse: true, significant: true },
+    written: {
+      "perm-inch": { factor: AIR_VAPOUR_PERMEABILITY / PERM_INCH, inverse: true },
+      "perm-in": { factor: AIR_VAPOUR_PERMEABILITY / PERM_INCH, inverse: true },
+    },
+    example: "60 or 2.3 perm-inch",
+  },
+  /** Water on a face, kg/m². */
+  arealWater: measure(scale("g/m²", 1, 0.001), scale("oz/ft²", 3, (POUND / 16) * PER_FOOT_2), { "g/m²": 0.001 }, "20 g/m²"),
   area: measure(
     scale("m²", 2),
     scale("ft²", 1, FOOT ** 2),
@@ -116,8 +183,13 @@ const MEASURES = {
   percent: same("%", 1, 0.01, { "%": 0.01 }, "50 %"),
   stress: measure(scale("kPa", 1, 1000), scale("psi", 1, PSI), { kpa: 1000, psi: PSI }, "30 kPa or 4.4 psi"),
   pressure: same("Pa", 0, 1, { pa: 1 }, "50 Pa"),
-  money: same("€", 0, 1, { "€": 1, eur: 1 }, "2500"),
-  arealMoney: measure(scale("€/m²", 2), scale("€/ft²", 2, PER_FOOT_2), {}, "25"),
+  money: same("¤", 0, 1, { "¤": 1 }, "2500"),
+  arealMoney: measure(
+    scale("¤/m²", 2),
+    scale("¤/ft²", 2, PER_FOOT_2),
+    { "¤/m²": 1, "¤/m2": 1, "/m²": 1, "/m2": 1, "¤/ft²": PER_FOOT_2, "¤/ft2": PER_FOOT_2, "/ft²": PER_FOOT_2, "/ft2": PER_FOOT_2 },
+    "25",
+  ),
   airChanges: same("1/h", 2, 1, { "1/h": 1, ach: 1 }, "5"),
   angle: same("°", 0, 1, { "°": 1, deg: 1 }, "180"),
   ratio: same("", 2, 1, {}, "0.6"),
@@ -126,8 +198,15 @@ const MEASURES = {
 /** The kinds of figure that Pelzhaus prints and reads. */
 export type Kind = keyof typeof MEASURES | "length"
 
-/** A quantity as it is written: figure and unit apart. */
+/** How a job's quantities are written. */
+export interface Style {
+  units: UnitSystem
+  currency: CurrencyCode
+}
+
+/** A quantity as it is written: figure and unit apart, and what stands before the figure. */
 export interface Printed {
+  before: string
   text: string
   unit: string
 }
@@ -137,25 +216,37 @@ export interface Printed {
  * @param value SI
  * @returns figure and unit apart, so that the unit can be set small
  */
-export function printQuantity(kind: Kind, value: number, system: UnitSystem): Printed {
-  if (!Number.isFinite(value)) return { text: "–", unit: "" }
-  if (kind === "length") return printLength(value, system)
-  const scale = scaleOf(MEASURES[kind], system)
-  const shown = shownNumber(kind, value, system)
+export function printQuantity(kind: Kind, value: number, style: Style): Printed {
+  if (!Number.isFinite(value)) return { before: "", text: "–", unit: "" }
+  if (kind === "length") return { before: "", ...printLength(value, style.units) }
+  const scale = scaleOf(MEASURES[kind], style.units)
+  const shown = shownNumber(kind, value, style.units)
   const fixed = kind === "resistance" || kind === "arealMoney"
-  return { text: fixed ? printNumber(shown, scale.decimals) : printShort(shown, scale.decimals), unit: scale.unit }
+  const decimals = scale.significant ? Math.max(0, scale.decimals - 1 - Math.floor(Math.log10(Math.abs(shown) || 1))) : scale.decimals
+  const text = fixed ? printNumber(shown, decimals) : printShort(shown, decimals)
+  const { symbol, before } = CURRENCIES[style.currency]
+  if (!scale.unit.startsWith(MONEY)) return { before: "", text, unit: scale.unit }
+  return before
+    ? { before: symbol, text, unit: scale.unit.slice(MONEY.length) }
+    : { before: "", text, unit: scale.unit.replace(MONEY, symbol) }
+}
+
+/** The unit over a column of figures of a kind; lengths are written with theirs. */
+export function unitOf(kind: Exclude<Kind, "length">, { units, currency }: Style): string {
+  return scaleOf(MEASURES[kind], units).unit.replace(MONEY, CURRENCIES[currency].symbol)
 }
 
 /** The number that stands before the unit, for a chart's axis; of any kind but lengths. */
 export function shownNumber(kind: Exclude<Kind, "length">, value: number, system: UnitSystem): number {
-  const { zero = 0, factor } = scaleOf(MEASURES[kind], system)
-  return (value - zero) / factor
+  const { zero = 0, factor, inverse } = scaleOf(MEASURES[kind], system)
+  return inverse ? factor / value : (value - zero) / factor
 }
 
 /** Figure and unit in one text that does not break between them. */
-export function printWithUnit(kind: Kind, value: number, system: UnitSystem): string {
-  const { text, unit } = printQuantity(kind, value, system)
-  return unit === "" || unit === "°" ? text + unit : `${text}\u00a0${unit}`
+export function printWithUnit(kind: Kind, value: number, style: Style): string {
+  const { before, text, unit } = printQuantity(kind, value, style)
+  const joined = unit === "" || unit === "°" || unit.startsWith("/") ? text + unit : `${text}\u00a0${unit}`
+  return before === "" || !/^[−+]/.test(joined) ? before + joined : `${joined[0]}${before}${joined.slice(1)}`
 }
 
 /** A temperature in whole degrees: as finely as a skin can be known. */
@@ -174,19 +265,27 @@ export function degrees(system: UnitSystem): { shown: (celsius: number) => numbe
  * @returns SI
  * @throws InputError `not-a-<kind>`, `ambiguous-number`
  */
-export function parseQuantity(kind: Kind, text: string, system: UnitSystem): number {
-  if (kind === "length") return parseLength(text, system)
+export function parseQuantity(kind: Kind, text: string, { units, currency }: Style): number {
+  if (kind === "length") return parseLength(text, units)
   const measure: Measure = MEASURES[kind]
+  const { symbol } = CURRENCIES[currency]
+  // A currency is read by its symbol or its code, before the figure or behind it.
   const plain = plainText(text)
+    .replace(symbol, MONEY)
+    .replace(new RegExp(`\\b${currency}\\b`, "i"), MONEY)
   if (kind === "resistance") {
     const marked = /^(R|RSI)[ -]?(\d+(?:[.,]\d+)?|\.\d+)$/i.exec(plain)
     if (marked) return decimal(marked[2]!) * (marked[1]!.toUpperCase() === "RSI" ? 1 : R_VALUE)
   }
-  const match = /^([+-]?(?:\d+(?:[.,]\d+)?|\.\d+)) ?(.*)$/.exec(plain)
-  const written = match?.[2]!.toLowerCase().replace(/ /g, "")
-  const scale = written === "" ? scaleOf(measure, system) : measure.written[written ?? ""]
-  if (!match || !scale) throw new InputError(`not-a-${kind}`, [], `"${text.trim()}" cannot be read here; write ${measure.example}.`)
-  return decimal(match[1]!) * scale.factor + (scale.zero ?? 0)
+  const match = /^(¤ ?)?([+-]?(?:\d+(?:[.,]\d+)?|\.\d+)) ?(.*)$/.exec(plain)
+  const written = ((match?.[1] ? MONEY : "") + (match?.[3] ?? "")).toLowerCase().replace(/ /g, "")
+  const scale = written === "" ? scaleOf(measure, units) : measure.written[written]
+  if (!match || !scale)
+    throw new InputError(`not-a-${kind}`, [], `"${text.trim()}" cannot be read here; write ${measure.example.replaceAll(MONEY, symbol)}.`)
+  const figure = decimal(match[2]!)
+  if (!scale.inverse) return figure * scale.factor + (scale.zero ?? 0)
+  if (figure > 0) return scale.factor / figure
+  throw new InputError(`not-a-${kind}`, [], `It must be more than nothing; write ${measure.example}.`)
 }
 
 const scaleOf = (measure: Measure, system: UnitSystem): Scale => (system === "metric" ? measure.metric : measure.inchPound)

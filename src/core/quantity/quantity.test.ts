@@ -1,8 +1,11 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { dressedSize, INCH, parseLength, parseLengths, printLength } from "./length"
-import { type Kind, parseQuantity, printQuantity, printWithUnit } from "./measure"
+import { type Kind, type Style, parseQuantity, printQuantity, printWithUnit } from "./measure"
 import { UNIT_SYSTEMS } from "./unit-system"
+
+const METRIC: Style = { units: "metric", currency: "EUR" }
+const FEET: Style = { units: "inch-pound", currency: "USD" }
 
 const inches = (value: number) => value * INCH
 
@@ -118,12 +121,42 @@ describe("other quantities", () => {
     ["percent", "50 %", 0.5],
     ["speed", "36 km/h", 10],
   ])("%s: %s", (kind, text, value) => {
-    expect(parseQuantity(kind, text, "metric")).toBeCloseTo(value, 3)
+    expect(parseQuantity(kind, text, METRIC)).toBeCloseTo(value, 3)
+  })
+
+  test("vapour in metres or in perms, stuff by μ or perm-inches", () => {
+    // 1 perm = 5.721e-11 kg/(s·m²·Pa) (ASTM E96): air of 1 m passes 2e-10 / 5.721e-11 = 3.496 perm; an inch of μ 1 137.6 perm.
+    expect(printWithUnit("vapourResistance", 1, FEET)).toBe("3.5\u00a0perm")
+    expect(printWithUnit("vapourResistance", 50, FEET)).toBe("0.07\u00a0perm")
+    expect(printWithUnit("vapourResistance", 50, METRIC)).toBe("50\u00a0m")
+    expect(parseQuantity("vapourResistance", "1 perm", METRIC)).toBeCloseTo(3.4957, 3)
+    expect(parseQuantity("vapourFactor", "1.4", FEET)).toBeCloseTo(98.3, 1)
+    expect(() => parseQuantity("vapourResistance", "0 perm", FEET)).toThrow("more than nothing")
+  })
+
+  test("an inch of foam by its R", () => {
+    // 0.144228 / 0.0288 = 5.008
+    expect(printWithUnit("conductivity", 0.0288, FEET)).toBe("5.01\u00a0R an inch")
+    expect(parseQuantity("conductivity", "5", FEET)).toBeCloseTo(0.028846, 6)
+    expect(parseQuantity("conductivity", "5 R/in", METRIC)).toBeCloseTo(0.028846, 6)
+  })
+
+  test("money in the job's currency, before or behind, and nothing converted", () => {
+    expect(printWithUnit("money", 1200, FEET)).toBe("$1\u00a0200")
+    expect(printWithUnit("money", -35, FEET)).toBe("−$35")
+    expect(printWithUnit("money", 1200, METRIC)).toBe("1\u00a0200\u00a0€")
+    expect(printWithUnit("arealMoney", 10.7639, FEET)).toBe("$1.00/ft²")
+    // A board foot is 1/12 ft³: 423.776 of them in a cubic metre.
+    expect(printWithUnit("boardPrice", 423.776, FEET)).toBe("$1/bd ft")
+    expect(parseQuantity("money", "$1200", FEET)).toBe(1200)
+    expect(parseQuantity("money", "1200 USD", FEET)).toBe(1200)
+    expect(parseQuantity("energyPrice", "0.25 €/kWh", METRIC)).toBeCloseTo(0.25 / 3.6e6, 12)
+    expect(() => parseQuantity("money", "€1200", FEET)).toThrow("cannot be read")
   })
 
   test("are refused with an example", () => {
-    expect(() => parseQuantity("temperature", "warm", "metric")).toThrow("write 18 °C or 65 °F")
-    expect(() => parseQuantity("mass", "3 m", "metric")).toThrow("write 320 kg")
+    expect(() => parseQuantity("temperature", "warm", METRIC)).toThrow("write 18 °C or 65 °F")
+    expect(() => parseQuantity("mass", "3 m", METRIC)).toThrow("write 320 kg")
   })
 
   test("go round in both systems", () => {
@@ -131,14 +164,14 @@ describe("other quantities", () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...kinds),
-        fc.constantFrom(...UNIT_SYSTEMS),
+        fc.constantFrom(METRIC, FEET),
         fc.double({ min: 0, max: 5000, noNaN: true }),
-        (kind, system, value) => {
-          const { text, unit } = printQuantity(kind, value, system)
-          const read = parseQuantity(kind, `${text} ${unit}`, system)
+        (kind, style, value) => {
+          const { text, unit } = printQuantity(kind, value, style)
+          const read = parseQuantity(kind, `${text} ${unit}`, style)
           // Half of the last printed digit, in SI; the coarsest is 1 W, 1 lb or 1 ft³.
           expect(Math.abs(read - value)).toBeLessThanOrEqual(0.51)
-          expect(printWithUnit(kind, read, system)).toBe(printWithUnit(kind, value, system))
+          expect(printWithUnit(kind, read, style)).toBe(printWithUnit(kind, value, style))
         },
       ),
     )

@@ -1,8 +1,8 @@
 import type { Worth } from "../../schema/job/job"
 import { type Ledger, ledgerOf } from "../ledger/ledger"
 import type { SolvedDetails } from "../enclosure/solved-details"
-import { type JobState, withLayer } from "../enclosure/job-state"
-import { materialOf, withOwnMaterials } from "../material/catalogue"
+import { type JobState, stockOf, withLayer } from "../enclosure/job-state"
+import { materialOf } from "../material/catalogue"
 import { annuity } from "./present-value"
 
 /** An enclosure with a layer of one thickness. */
@@ -39,8 +39,9 @@ const DAY = 86_400
  * @see ISO 15686-5:2017, 5.4 (net present cost)
  */
 export function thicknessCurve(state: JobState, assembly: string, layer: string, solved: SolvedDetails): ThicknessCurve {
-  const { material } = state.variant.assemblies[assembly]!.layers[layer]!
-  const { thicknesses } = materialOf(material, withOwnMaterials(state.materials)).sold
+  const { material, thickness: now } = state.variant.assemblies[assembly]!.layers[layer]!
+  const { thicknesses: sold } = materialOf(material, stockOf(state)).sold
+  const thicknesses = sold.length > 0 ? sold : [now]
   const most = Math.max(...thicknesses)
   const stacked = [...thicknesses, ...thicknesses.map((thickness) => thickness + most)].filter((thickness) => thickness <= THICKEST)
   const points = [NONE, ...stacked].map((thickness) =>

@@ -1,7 +1,7 @@
-import { materialOf, withOwnMaterials } from "../material/catalogue"
-import { type Candidate, findMaterials, parseWanted } from "../material/search"
+import { materialOf } from "../material/catalogue"
+import { type Candidate, findMaterials, INSULATION } from "../material/search"
 import { type Ledger, ledgerOf } from "../ledger/ledger"
-import { type JobState, withLayer } from "../enclosure/job-state"
+import { type JobState, stockOf, withLayer } from "../enclosure/job-state"
 
 /** Another stuff for a layer that gives the same resistance by its label, and what changes with it. */
 export interface Exchange extends Candidate {
@@ -19,10 +19,10 @@ export interface Exchange extends Candidate {
  */
 export function sameResistance(state: JobState, ledger: Ledger, assembly: string, layer: string, most = 0.6): Exchange[] {
   const { material, thickness, loose } = state.variant.assemblies[assembly]!.layers[layer]!
-  const materials = withOwnMaterials(state.materials)
+  const materials = stockOf(state)
   const own = materialOf(material, materials)
   if (own.class === "metal" || own.class === "air") return []
-  const wanted = { ...parseWanted("insulation", "metric"), resistance: (loose ?? thickness) / own.conductivity.declared, thickest: most }
+  const wanted = { ...INSULATION, resistance: (loose ?? thickness) / own.conductivity.declared, thickest: most }
   return findMaterials(materials, wanted)
     .filter(({ id }) => id !== material)
     .map((candidate) => exchanged(state, ledger, assembly, layer, candidate))

@@ -2,20 +2,22 @@ import type { SlabEdge } from "../../schema/job/build-up"
 import type { Use } from "../../schema/material"
 import type { Breaks } from "../../schema/job/job"
 import { arealPrice } from "../material/layer-properties"
-import { CATALOGUE, materialOf, withOwnMaterials } from "../material/catalogue"
+import { materialOf, withOwnMaterials } from "../material/catalogue"
+import { INCH } from "../quantity/length"
+import type { UnitSystem } from "../quantity/unit-system"
 import { sum } from "../numeric/sum"
 import { partOf } from "../shell/face"
 import type { RankedBridge } from "../ledger/bridge-ranking"
 import type { Ledger } from "../ledger/ledger"
 import { alongSlab } from "../enclosure/perimeter-insulation"
-import type { JobState } from "../enclosure/job-state"
+import { type JobState, stockOf } from "../enclosure/job-state"
 
 /** What can be used so: stuffs of the catalogue that are made for it, and any that a job brings along. */
 const stuffsFor =
   (use: Use) =>
-  ({ materials }: JobState): string[] => [
-    ...Object.keys(CATALOGUE).filter((id) => CATALOGUE[id]!.uses.includes(use)),
-    ...Object.keys(materials),
+  (state: JobState): string[] => [
+    ...Object.entries(stockOf(state)).flatMap(([id, { uses, sold }]) => (uses.includes(use) && sold.thicknesses.length > 0 ? [id] : [])),
+    ...Object.keys(state.materials),
   ]
 
 /** What a break can be of: stuffs that are sold thin and lie under a lining. */
@@ -27,10 +29,13 @@ export const rimStuffs = stuffsFor("slab-edge")
 /** Thicker than this a break is a layer of insulation of its own, m. */
 const THICKEST = 0.06
 /** How wide or deep, and how thick at most, insulation along a slab's edge is tried, m. */
-const REACHES = [0.6, 1] as const
+const REACHES: Readonly<Record<UnitSystem, readonly number[]>> = { metric: [0.6, 1], "inch-pound": [24 * INCH, 48 * INCH] }
 const THICKEST_RIM = 0.1
 /** Strips of plastic that a frame or a bar can be parted with, m. */
-const STRIPS = [0.006, 0.01, 0.02, 0.03, 0.05] as const
+const STRIPS: Readonly<Record<UnitSystem, readonly number[]>> = {
+  metric: [0.006, 0.01, 0.02, 0.03, 0.05],
+  "inch-pound": [0.25, 0.5, 0.75, 1, 2].map((inches) => inches * INCH),
+}
 
 interface LayerPlace {
   kind: "layer"
@@ -94,15 +99,17 @@ export function rimBreak({ assembly }: RimPlace, edge: SlabEdge, state: JobState
 }
 
 function rimBreaks(place: RimPlace, state: JobState): BreakMeasure[] {
-  const own = withOwnMaterials(state.materials)
+  const stock = stockOf(state)
   const { order, layers } = state.variant.assemblies[place.assembly]!
   // Nothing is laid under a slab that is there already.
   const kinds: SlabEdge["kind"][] = layers[order[0]!]!.existing ? ["vertical"] : ["vertical", "horizontal"]
   return rimStuffs(state).flatMap((material) =>
-    materialOf(material, own)
+    materialOf(material, stock)
       .sold.thicknesses.filter((thickness) => thickness <= THICKEST_RIM)
       .flatMap((thickness) =>
-        kinds.flatMap((kind) => REACHES.map((reach) => rimBreak(place, { kind, reach, thickness, material }, state))),
+        kinds.flatMap((kind) =>
+          REACHES[state.units ?? "metric"].map((reach) => rimBreak(place, { kind, reach, thickness, material }, state)),
+        ),
       ),
   )
 }
@@ -112,13 +119,13 @@ function rimBreaks(place: RimPlace, state: JobState): BreakMeasure[] {
  * them where something gathers on it; what that saves counts with the floor and not with the edge.
  */
 export function breakMeasuresFor(bridge: RankedBridge, state: JobState, ledger: Ledger): BreakMeasure[] {
-  const own = withOwnMaterials(state.materials)
+  const stock = stockOf(state)
   const measures = breakPlaces(bridge, state).flatMap((place): BreakMeasure[] => {
     if (place.kind === "rim") return bridge.surface?.wet ? rimBreaks(place, state) : []
     return place.kind === "strip"
-      ? STRIPS.map((thickness) => ({ ...place, thickness }))
+      ? STRIPS[state.units ?? "metric"].map((thickness) => ({ ...place, thickness }))
       : breakStuffs(state).flatMap((material) =>
-          materialOf(material, own)
+          materialOf(material, stock)
             .sold.thicknesses.filter((thickness) => thickness <= THICKEST)
             .map((thickness) => layerBreak(place, material, thickness, state, ledger)),
         )

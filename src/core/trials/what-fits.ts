@@ -1,9 +1,9 @@
-import { findMaterials, layerOf, parseWanted } from "../material/search"
-import { materialOf, withOwnMaterials } from "../material/catalogue"
+import { findMaterials, INSULATION, layerOf } from "../material/search"
+import { materialOf } from "../material/catalogue"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import type { Ledger } from "../ledger/ledger"
 import { type Exchange, exchanged } from "./same-resistance"
-import type { JobState } from "../enclosure/job-state"
+import { type JobState, stockOf } from "../enclosure/job-state"
 
 /**
  * What insulates best in a depth: each stuff as thick as one board that is sold, or two together, fits there.
@@ -11,10 +11,10 @@ import type { JobState } from "../enclosure/job-state"
  * @returns the least loss first
  */
 export function whatFits(state: JobState, ledger: Ledger, assembly: string, layer: string, depth: number): Exchange[] {
-  const materials = withOwnMaterials(state.materials)
+  const materials = stockOf(state)
   const { class: kind } = materialOf(state.variant.assemblies[assembly]!.layers[layer]!.material, materials)
   if (kind === "metal" || kind === "air") return []
-  return findMaterials(materials, parseWanted("insulation", "metric"))
+  return findMaterials(materials, INSULATION)
     .flatMap(({ id, material }) => {
       const thickness = thickestIn(material.sold.thicknesses, depth)
       return thickness === null ? [] : [exchanged(state, ledger, assembly, layer, layerOf(id, material, thickness))]

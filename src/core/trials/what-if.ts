@@ -1,8 +1,8 @@
 import { inSentence } from "../in-sentence"
 import { nextSold } from "../material/layer-properties"
-import { materialOf, withOwnMaterials } from "../material/catalogue"
+import { materialOf } from "../material/catalogue"
 import { type Ledger, ledgerOf } from "../ledger/ledger"
-import { type JobState, withAssembly, withLayer } from "../enclosure/job-state"
+import { type JobState, stockOf, withAssembly, withLayer } from "../enclosure/job-state"
 
 /** A small change and what it would do to a figure. */
 export interface WhatIf {
@@ -29,7 +29,7 @@ function trials(state: JobState, ledger: Ledger): { name: string; tried: JobStat
     const best = insulationOf(ledger, id)
     if (!best) return []
     const layer = assembly.layers[best]!
-    const material = materialOf(layer.material, withOwnMaterials(state.materials))
+    const material = materialOf(layer.material, stockOf(state))
     const thickness = nextSold(material, layer.thickness, 1)
     return [
       { name: `${assembly.name}: the next thickness of ${inSentence(material.name)}`, tried: withLayer(state, id, best, { thickness }) },

@@ -3,7 +3,9 @@ import type { Assembly } from "../../schema/job/build-up"
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Opening, Shell, Space } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
+import { currencyFor, type UnitSystem } from "../../core/quantity/unit-system"
 import { SERVICE, WORTH } from "../brief-edits"
+import { assemblyInMarket, openingsInMarket } from "./market"
 import { opening } from "./openings"
 import { type School, SCHOOLS } from "./schools"
 
@@ -96,12 +98,12 @@ export const KITS: Readonly<Record<JobKind, Kit>> = {
   },
 }
 
-/** The build-ups of a school on the faces of a form. */
-export function startVariant(school: School, form: Form, ach50: number): Variant {
+/** The build-ups of a school on the faces of a form, of what is sold where it is built. */
+export function startVariant(school: School, form: Form, ach50: number, units: UnitSystem = "metric"): Variant {
   const wears = Object.fromEntries(
     FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"]),
   )
-  const chosen = (assembly: Assembly, reason = school.fits): Assembly => ({ ...assembly, reason })
+  const chosen = (assembly: Assembly, reason = school.fits): Assembly => ({ ...assemblyInMarket(assembly, units), reason })
   return {
     name: school.name,
     assemblies: { wall: chosen(school.wall), roof: chosen(school.roof), floor: chosen(school.floor, school.onFloor.fits) },
@@ -151,6 +153,7 @@ export function startJob(answers: Answers): Job {
     version: JOB_VERSION,
     name: answers.name,
     units: answers.units,
+    currency: currencyFor(answers.units),
     brief: {
       kind: answers.kind,
       use: kit.use,
@@ -161,9 +164,9 @@ export function startJob(answers: Answers): Job {
       worth: WORTH,
       service: SERVICE,
     },
-    shell: startShell(answers.form, kit),
+    shell: startShell(answers.form, { ...kit, openings: openingsInMarket(kit.openings, answers.units) }),
     materials: {},
-    variants: { first: startVariant(school, answers.form, kit.ach50) },
+    variants: { first: startVariant(school, answers.form, kit.ach50, answers.units) },
     order: ["first"],
     active: "first",
     pinned: null,

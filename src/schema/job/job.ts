@@ -1,3 +1,4 @@
+import { CurrencyCode } from "../currency"
 import * as z from "../zod"
 import { Assembly } from "./build-up"
 import { shellLength } from "./form"
@@ -7,7 +8,7 @@ import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 8
+export const JOB_VERSION = 9
 /** What a job file says that it is. */
 export const JOB_FORMAT = "pelzhaus-job"
 /** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
@@ -107,6 +108,7 @@ export const Job = z.strictObject({
   version: z.literal(JOB_VERSION),
   name: title("name of the job"),
   units: z.enum(["metric", "inch-pound"]).describe("units in which it is shown; values are SI either way"),
+  currency: CurrencyCode.describe("currency that its prices are written in; none is ever converted"),
   brief: Brief,
   shell: Shell,
   materials: OwnMaterials,

@@ -7,9 +7,19 @@ import { v4ToV5 } from "./v4-to-v5"
 import { v5ToV6 } from "./v5-to-v6"
 import { v6ToV7 } from "./v6-to-v7"
 import { v7ToV8 } from "./v7-to-v8"
+import { v8ToV9 } from "./v8-to-v9"
 
 /** Steps by the version they start from. */
-export const STEPS: Readonly<Record<number, Step>> = { 1: v1ToV2, 2: v2ToV3, 3: v3ToV4, 4: v4ToV5, 5: v5ToV6, 6: v6ToV7, 7: v7ToV8 }
+export const STEPS: Readonly<Record<number, Step>> = {
+  1: v1ToV2,
+  2: v2ToV3,
+  3: v3ToV4,
+  4: v4ToV5,
+  5: v5ToV6,
+  6: v6ToV7,
+  7: v7ToV8,
+  8: v8ToV9,
+}
 
 /**
  * Takes a document up to the current version, one step at a time.

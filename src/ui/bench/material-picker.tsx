@@ -1,7 +1,7 @@
 "use client"
 import { type KeyboardEvent, useDeferredValue, useId, useState } from "react"
 import { v4 as newId } from "uuid"
-import { CATALOGUE } from "../../core/material/catalogue"
+import { CATALOGUE, materialsSold } from "../../core/material/catalogue"
 import { type Candidate, findMaterials, parseWanted } from "../../core/material/search"
 import { addLayer, bringing, dropMaterial, replaceLayer, setMaterial } from "../../edit/assembly-edits"
 import { useJob, useJobStore } from "../job/job-store"
@@ -16,6 +16,7 @@ import { OwnMaterial } from "../materials/own-material"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
 import { Refusal } from "../primitives/refusal"
+import { useWriting } from "../writing/writing"
 import type { Picking } from "./use-dialogs"
 
 const EXAMPLES = {
@@ -31,13 +32,14 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
   const [beside, setBeside] = useState<readonly Candidate[]>([])
   const [writing, setWriting] = useState<Writing | null>(null)
   const [refusal, setRefusal] = useState<string | null>(null)
-  const { units } = job
+  const style = useWriting()
+  const { units } = style
   const kept = useKept()
   const shelf = Object.fromEntries(kept.materials.map(({ id, document }) => [id, document.material]))
   const own: OwnMaterials = { ...shelf, ...job.materials }
-  const materials = { ...CATALOGUE, ...own }
+  const materials = materialsSold(own, units)
   const old = picking.kind === "replace" ? job.variants[job.active]!.assemblies[picking.assembly]!.layers[picking.layer] : undefined
-  const search = (asked: string) => findMaterials(materials, parseWanted(asked, units), old?.thickness)
+  const search = (asked: string) => findMaterials(materials, parseWanted(asked, style), old?.thickness)
   const found = search(useDeferredValue(text))
   // A record of one's own begins from what was looked for, else from what lies there.
   const like = (text.trim() === "" ? materials[old?.material ?? "xps"] : found[0]?.material) ?? CATALOGUE.xps!

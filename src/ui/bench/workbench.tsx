@@ -13,7 +13,7 @@ import type { Station } from "../stations/station"
 import { STATIONS, useStation } from "../stations/stations"
 import { WORKING_LOADS } from "../working/use-show-working"
 import { loadWorkingPanel, WorkingProvider } from "../working/working"
-import { WRITING, WritingProvider } from "../writing/writing"
+import { writingOf, WritingProvider } from "../writing/writing"
 import { ConflictBar } from "./conflict-bar"
 import { DIALOG_LOADS, Dialogs } from "./dialogs"
 import { Tape } from "./tape"
@@ -30,9 +30,9 @@ export function Workbench({ open }: { open: OpenJob }) {
 }
 
 function Bench() {
-  const { units } = useJob()
+  const { units, currency } = useJob()
   return (
-    <WritingProvider value={WRITING[units]}>
+    <WritingProvider value={writingOf(units, currency)}>
       <WorkingProvider>
         <Dialogs>
           <Panes />

@@ -11,6 +11,8 @@ import {
   rimBreak,
   rimStuffs,
 } from "../../core/trials/thermal-break"
+import { edgeInMarket } from "../../edit/start/market"
+import { nearestSold } from "../../core/material/layer-properties"
 import { FIRST_EDGE } from "../../core/enclosure/perimeter-insulation"
 import { activeState } from "../../core/enclosure/job-state"
 import { materialOf } from "../../core/material/catalogue"
@@ -37,7 +39,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   const { tryIt, refusal } = useTryBreakMeasure()
   const { withMeasure } = useBridgeWith()
   const [material, setMaterial] = useState("xps")
-  const [thickness, setThickness] = useState(0.02)
+  const [typed, setThickness] = useState<number | null>(null)
   const [chosen, setChosen] = useState(0)
   const state = activeState(job)
   const places = breakPlaces(bridge, state)
@@ -45,6 +47,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   const place = places[at]!
   const stuffs = place.kind === "rim" ? rimStuffs(state) : breakStuffs(state)
   const stuff = stuffs.includes(material) ? material : stuffs[0]!
+  const thickness = typed ?? nearestSold(materials[stuff]!, 0.02)
   const measure = measureOf(place)
   const tried = withMeasure(job, bridge.place, measure)
   return (
@@ -95,7 +98,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
     if (place.kind === "strip") return { ...place, thickness }
     if (place.kind === "layer") return layerBreak(place, stuff, thickness, state, ledger)
     const { edge } = state.variant.assemblies[place.assembly]!
-    return rimBreak(place, { ...(edge ?? FIRST_EDGE), material: stuff, thickness }, state)
+    return rimBreak(place, { ...(edge ?? edgeInMarket(FIRST_EDGE, state.units ?? "metric")), material: stuff, thickness }, state)
   }
 
   function whereWords({ set, between }: RankedBridge, at: BreakPlace): string {

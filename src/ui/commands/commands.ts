@@ -10,6 +10,7 @@ import { useDialogs } from "../bench/use-dialogs"
 import { switchTheme } from "../bench/display"
 import { useDocument, useJob, useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
+import { useMaterials } from "../materials/use-materials"
 import { STATIONS } from "../stations/stations"
 import { useGo } from "../stations/use-go"
 import { useShowWorking } from "../working/use-show-working"
@@ -78,6 +79,7 @@ function useLayerCommands(): Command[] {
   const face = useSelection((view) => view.face)
   const chosen = useSelection((view) => view.layer)
   const { ask } = useDialogs()
+  const materials = useMaterials()
   return useMemo(() => {
     const { layers, assembly } = surfaces.find(({ id }) => id === face) ?? surfaces[0]!
     const at = layers.findIndex(({ id }) => id === chosen)
@@ -88,7 +90,8 @@ function useLayerCommands(): Command[] {
       store.choose({ layer: layers[Math.max(0, Math.min(layers.length - 1, to))]!.id })
     }
     const move = (by: 1 | -1) => store.edit(moveLayer(assembly, layer!.id, at + by))
-    const thicker = (by: 1 | -1) => store.edit(setThickness(assembly, layer!.id, nextSold(layer!.material, layer!.layer.thickness, by)))
+    const thicker = (by: 1 | -1) =>
+      store.edit(setThickness(assembly, layer!.id, nextSold(materials[layer!.layer.material]!, layer!.layer.thickness, by)))
     const remove = () => {
       store.edit(removeLayer(assembly, layer!.id))
       store.choose({ layer: null })
@@ -106,7 +109,7 @@ function useLayerCommands(): Command[] {
       ["replace-layer", "Replace the layer", "r", replace, on],
       ["remove-layer", "Remove the layer", "Delete", remove, on && layers.length > 1],
     ])
-  }, [store, surfaces, face, chosen, ask])
+  }, [store, surfaces, face, chosen, ask, materials])
 }
 
 function useJobCommands(): Command[] {

@@ -9,7 +9,6 @@ import { materialOf, withOwnMaterials } from "../../core/material/catalogue"
 import { sum } from "../../core/numeric/sum"
 import type { SlabEdge } from "../../schema/job/build-up"
 import type { OwnMaterials } from "../../schema/job/job"
-import { printAirLayer } from "../materials/figures"
 import { SideBySide } from "../primitives/side-by-side"
 import type { Candidate } from "./candidates"
 
@@ -47,8 +46,8 @@ const LINES: readonly { name: string; of: (candidate: Candidate, writing: Writin
   { name: "weight added", of: withUnit("arealMass", ({ face }) => massOfLayers(face.layers)) },
   { name: "price", of: withUnit("arealMoney", ({ face }) => priceOfLayers(face.layers)) },
   {
-    name: "vapour resistance, sd",
-    of: ({ face }) => `${printAirLayer(sum(face.layers.map(({ equivalentAirLayer }) => equivalentAirLayer)))} m`,
+    name: "resists vapour, all its layers",
+    of: ({ face }, writing) => writing.write("vapourResistance", sum(face.layers.map(({ equivalentAirLayer }) => equivalentAirLayer))),
   },
   { name: "damp, first look", of: ({ face, ledger }) => ledger.moisture[face.id].verdict.short },
   {

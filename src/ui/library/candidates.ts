@@ -30,7 +30,7 @@ export function presentCandidate(job: Job, face: SurfaceFigures, ledger: Ledger)
 export function candidatesFor(job: Job, face: SurfaceFigures, kept: readonly OnShelf<KeptBuildUp>[], solved: SolvedDetails): Candidate[] {
   const state = activeState(job)
   const own = kept.map(({ id, document }) => ({ id, from: "on the shelf", assembly: document.assembly, materials: document.materials }))
-  const ready = readyBuildUps(job.brief.kind, face.face.part)
+  const ready = readyBuildUps(job.brief.kind, face.face.part, job.units)
     .filter(({ way }) => face.ground || !needsSlab(way))
     .map(({ id, assembly }) => ({ id, from: "built-in example", assembly, materials: {} }))
   return [...own, ...ready].map((one): Candidate => {

@@ -1,17 +1,21 @@
 import { fireWords } from "../../core/material/layer-properties"
 import type { Candidate } from "../../core/material/search"
-import { printNumber } from "../../core/quantity/number"
 import type { Writing } from "../writing/writing"
 import type { Material } from "../../schema/material"
 
-/** An equivalent air layer, which is given in metres everywhere. */
-export const printAirLayer = (metres: number): string => printNumber(metres, metres < 0.1 ? 2 : metres < 10 ? 1 : 0)
+/** What resists vapour, or in inches and pounds what lets it through, over a column. */
+export const vapourHead = ({ units, unit }: Writing): string =>
+  units === "metric" ? `vapour resistance sd, ${unit("vapourResistance")}` : `lets vapour through, ${unit("vapourResistance")}`
+
+/** How well a stuff insulates, as its label says it: λ, or R an inch. */
+export const conductivityWords = ({ units, write, figure }: Writing, value: number): string =>
+  units === "metric" ? `λ ${write("conductivity", value)}` : `R-${figure("conductivity", value)} an inch`
 
 /** The figures of a layer that are compared in a table, in its order. */
 export const COLUMNS: readonly { name: (writing: Writing) => string; of: (layer: Candidate, writing: Writing) => string }[] = [
   { name: ({ unit }) => unit("length"), of: ({ thickness }, writing) => writing.figure("length", thickness) },
   { name: () => "R label", of: ({ resistance }, writing) => (resistance === null ? "–" : writing.figure("resistance", resistance)) },
-  { name: () => "sd, m", of: ({ airLayer }) => printAirLayer(airLayer) },
+  { name: vapourHead, of: ({ airLayer }, writing) => writing.figure("vapourResistance", airLayer) },
   { name: (writing) => writing.unit("arealMass"), of: ({ mass }, writing) => writing.figure("arealMass", mass) },
   { name: (writing) => writing.unit("arealMoney"), of: ({ price }, writing) => writing.figure("arealMoney", price) },
 ]
@@ -19,13 +23,13 @@ export const COLUMNS: readonly { name: (writing: Writing) => string; of: (layer:
 /** All that the catalogue says of a material, line by line, to be set beside another. */
 export const LINES: readonly { name: string; of: (material: Material, writing: Writing) => string }[] = [
   {
-    name: "λ declared",
+    name: "conductivity λ, declared",
     of: ({ conductivity: { declared, at } }, writing) =>
       `${writing.write("conductivity", declared)} at ${writing.write("temperature", at)}`,
   },
-  { name: "λ after 25 years", of: ({ conductivity: { aged } }, writing) => writing.write("conductivity", aged) },
+  { name: "after 25 years", of: ({ conductivity: { aged } }, writing) => writing.write("conductivity", aged) },
   {
-    name: "λ with cold and heat",
+    name: "with cold and heat",
     of: ({ conductivity: { byTemperature } }, writing) => {
       const [[cold, low], [warm, high]] = [byTemperature[0]!, byTemperature.at(-1)!]
       const at = (temperature: number) => writing.write("temperature", temperature)
@@ -34,19 +38,19 @@ export const LINES: readonly { name: string; of: (material: Material, writing: W
     },
   },
   { name: "density", of: ({ density }, writing) => writing.write("density", density) },
-  { name: "specific heat", of: ({ specificHeat }) => `${printNumber(specificHeat, 0)} J/(kg·K)` },
+  { name: "specific heat", of: ({ specificHeat }, writing) => writing.write("specificHeat", specificHeat) },
   {
     name: "vapour, dry and wet",
-    of: ({ vapour: { mu, sd, sdByHumidity } }) =>
+    of: ({ vapour: { mu, sd, sdByHumidity } }, { units, figure, write }) =>
       mu
-        ? `μ ${mu.dry} and ${mu.wet}`
-        : `sd ${printAirLayer(sd!.dry)} and ${printAirLayer(sd!.wet)} m${sdByHumidity ? ", follows the humidity" : ""}`,
+        ? `${units === "metric" ? "μ " : ""}${figure("vapourFactor", mu.dry)} and ${write("vapourFactor", mu.wet)}`
+        : `${units === "metric" ? "sd " : ""}${figure("vapourResistance", sd!.dry)} and ${write("vapourResistance", sd!.wet)}${sdByHumidity ? ", follows the humidity" : ""}`,
   },
-  { name: "holds water", of: ({ sorption }) => (sorption ? `${printNumber(waterAt80(sorption), 1)} kg/m³ at 80 %` : "none") },
+  { name: "holds water", of: ({ sorption }, writing) => (sorption ? `${writing.write("density", waterAt80(sorption))} at 80 %` : "none") },
   { name: "face: emissivity, sun taken up", of: ({ face }) => `${face.emissivity}, ${face.absorptance}` },
   {
     name: "compressive strength",
-    of: ({ compressiveStrength }) => (compressiveStrength === null ? "none" : `${printNumber(compressiveStrength / 1000, 0)} kPa`),
+    of: ({ compressiveStrength }, writing) => (compressiveStrength === null ? "none" : writing.write("stress", compressiveStrength)),
   },
   { name: "fire", of: fireWords },
   {

@@ -4,7 +4,7 @@ import type { Materials } from "../../core/material/catalogue"
 import { parseLengths } from "../../core/quantity/length"
 import { type Bounds, implausible } from "../../core/material/plausible"
 import { type Kind } from "../../core/quantity/measure"
-import { plainNumber, printNumber } from "../../core/quantity/number"
+import type { UnitSystem } from "../../core/quantity/unit-system"
 import { KNOWN } from "../../edit/known"
 import { KEPT_VERSION, MATERIAL_FORMAT } from "../../schema/kept"
 import { readKept } from "../../schema/read-kept"
@@ -41,7 +41,11 @@ const APPLICATIONS: Record<Application, string> = {
   length: "lengths",
   built: "built on the spot",
 }
-const PER: Record<Material["price"]["per"], string> = { "m³": "a cubic metre", "m²": "a square metre", kg: "a kilogram" }
+const PER: Record<UnitSystem, Record<Material["price"]["per"], string>> = {
+  metric: { "m³": "a cubic metre", "m²": "a square metre", kg: "a kilogram" },
+  "inch-pound": { "m³": "a board foot", "m²": "a square foot", kg: "a pound" },
+}
+const PRICE: Record<Material["price"]["per"], Kind> = { "m³": "boardPrice", "m²": "arealMoney", kg: "massPrice" }
 
 const inUnit =
   (kind: Kind) =>
@@ -50,10 +54,10 @@ const inUnit =
 
 /** Figures that a class bounds, as they are written. */
 const BOUNDED: Record<keyof Bounds, { name: string; print: (value: number, writing: Writing) => string }> = {
-  conductivity: { name: "A λ", print: inUnit("conductivity") },
+  conductivity: { name: "A conductivity", print: inUnit("conductivity") },
   density: { name: "A density", print: inUnit("density") },
-  specificHeat: { name: "A specific heat", print: (value) => `${printNumber(value, 0)} J/(kg·K)` },
-  mu: { name: "A μ", print: (value) => (value === Infinity ? "any" : printNumber(value, 0)) },
+  specificHeat: { name: "A specific heat", print: inUnit("specificHeat") },
+  mu: { name: "A vapour resistance", print: (value, writing) => (value === Infinity ? "any" : writing.write("vapourFactor", value)) },
 }
 
 interface Props {
@@ -104,15 +108,15 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
           onChange={(kind) => change({ class: kind })}
         />
         <QuantityField
-          label="λ declared"
+          label="Conductivity λ, declared"
           kind="conductivity"
           value={conductivity.declared}
           onCommit={(declared) => change({ conductivity: scaled(conductivity, declared) })}
         />
-        {aged.quantity("aged", "conductivity", "λ after 25 years")}
+        {aged.quantity("aged", "conductivity", "Conductivity after 25 years")}
         {fields.quantity("density", "density", "Density")}
         <VapourFields vapour={vapour} onChange={(next) => change({ vapour: next })} />
-        {fields.number("specificHeat", "Specific heat, J/(kg·K)")}
+        {fields.quantity("specificHeat", "specificHeat", "Specific heat")}
         {fields.maybe("compressiveStrength", "stress", "Compressive strength", "none")}
         <ReadField
           label="Sold in thicknesses"
@@ -122,8 +126,8 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
         />
         {sheet.maybe("width", "length", "Width of a sheet or roll", "none")}
         {sheet.maybe("length", "length", "Length of it", "none")}
-        {price.number("amount", "Price, €")}
-        {price.choice("per", "Price for", PER)}
+        <PriceField price={material.price} onCommit={(amount) => change({ price: { ...material.price, amount } })} />
+        {price.choice("per", "Price for", PER[units])}
         {burning.text("reaction", "Reaction to fire, in words")}
         {burning.toggle("combustible", "It burns, smoulders or chars")}
         {burning.toggle("needsCover", "Foam to be covered")}
@@ -146,23 +150,29 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
   )
 }
 
+/** The price, by what it is for. */
+function PriceField({ price: { amount, per }, onCommit }: { price: Material["price"]; onCommit: (amount: number) => Fault | null }) {
+  return <QuantityField label="Price" kind={PRICE[per]} value={amount} onCommit={onCommit} />
+}
+
 /** The resistance to vapour as a factor of the stuff or as an air layer of the sheet. */
 function VapourFields({ vapour, onChange }: { vapour: Material["vapour"]; onChange: (vapour: Material["vapour"]) => Fault | null }) {
+  const { units } = useWriting()
   return (
     <>
       <SelectField
         label="Vapour resistance as"
         value={vapour.mu ? "mu" : "sd"}
         options={[
-          { value: "mu", name: "a factor μ of the stuff" },
-          { value: "sd", name: "an air layer sd of the sheet" },
+          { value: "mu", name: units === "metric" ? "a factor μ of the stuff" : "perm-inches of the stuff" },
+          { value: "sd", name: units === "metric" ? "an air layer sd of the sheet" : "perms of the sheet" },
         ]}
         onChange={(given) => onChange(given === "mu" ? { mu: vapour.mu ?? vapour.sd! } : { sd: vapour.sd ?? vapour.mu! })}
       />
-      <ReadField
-        label={vapour.mu ? "Vapour resistance factor μ, dry" : "Equivalent air layer sd, dry, m"}
-        shown={String((vapour.mu ?? vapour.sd!).dry)}
-        read={plainNumber}
+      <QuantityField
+        label={units === "metric" ? (vapour.mu ? "Vapour resistance μ, dry" : "Vapour resistance sd, dry") : "Lets vapour through, dry"}
+        kind={vapour.mu ? "vapourFactor" : "vapourResistance"}
+        value={(vapour.mu ?? vapour.sd!).dry}
         onCommit={(dry) => onChange(drier(vapour, dry))}
       />
     </>

@@ -1,10 +1,11 @@
 "use client"
-import { type Materials, withOwnMaterials } from "../../core/material/catalogue"
+import { activeState, stockOf } from "../../core/enclosure/job-state"
+import type { Materials } from "../../core/material/catalogue"
 import type { MaterialClass } from "../../schema/material"
 import { useJob } from "../job/job-store"
 
-/** The catalogue with the open job's own materials. */
-export const useMaterials = (): Materials => withOwnMaterials(useJob().materials)
+/** The catalogue with the open job's own materials, as they are sold where it is built. */
+export const useMaterials = (): Materials => stockOf(activeState(useJob()))
 
 /** Choices of materials of some classes. */
 export function materialChoices(materials: Materials, classes: readonly MaterialClass[]): { value: string; name: string }[] {

@@ -5,7 +5,6 @@ import { ledgerOf } from "../../core/ledger/ledger"
 import { place } from "../../core/enclosure/place"
 import { type KeyboardEvent, type PointerEvent, useState } from "react"
 import { floorOf, type SurfaceFigures } from "../../core/enclosure/surface-figures"
-import { printWithUnit } from "../../core/quantity/measure"
 import type { Point } from "../../core/shell/face"
 import { boxesOn } from "../../core/shell/floor-boxes"
 import { gripsOf } from "../../core/shell/grips"
@@ -20,7 +19,7 @@ import { useLedger } from "../job/use-ledger"
 import { useDrag } from "../drawings/use-drag"
 import { type Held, movedPart } from "./moved-parts"
 import { pointsText, rectangleOn, type View } from "./pelt-view"
-import { useWriting } from "../writing/writing"
+import { useWriting, type Writing } from "../writing/writing"
 
 /** On a smaller floor the grips would hide the pelt, px; it can be brought nearer. */
 const ROOMY = 70
@@ -28,7 +27,8 @@ const ROOMY = 70
 /** Parts of the pelt that the hand or the arrow keys move: openings, boxes on the floor, and the measures of the form. */
 export function Handles({ view }: { view: View }) {
   const { write } = useWriting()
-  const { shell, units } = useJob()
+  const { shell } = useJob()
+  const { length } = useWriting()
   const { surfaces } = useLedger()
   const part = useSelection((state) => state.part)
   const { onHold, refusal } = useHold(view)
@@ -46,7 +46,7 @@ export function Handles({ view }: { view: View }) {
           <Handle
             key={place.opening(id)}
             name={opening.name}
-            words={placeWords(figures, opening, units)}
+            words={placeWords(figures, opening, length)}
             outline={rectangleOn(figures.face, opening, view)}
             chosen={isChosen(part, "openings", id)}
             {...onHold({ kind: "opening", id })}
@@ -144,8 +144,8 @@ function boxHandles(surfaces: readonly SurfaceFigures[], shell: Shell, view: Vie
   return Object.entries(shell.boxes).map(([id, { name, x }], i) => ({ id, name, x, outline: rectangleOn(floor, places[i]!, view) }))
 }
 
-function placeWords({ name }: SurfaceFigures, { x, y }: { x: number; y: number }, units: Parameters<typeof printWithUnit>[2]): string {
-  return `${inSentence(name)}, ${printWithUnit("length", x, units)} from the left, ${printWithUnit("length", y, units)} up`
+function placeWords({ name }: SurfaceFigures, { x, y }: { x: number; y: number }, length: Writing["length"]): string {
+  return `${inSentence(name)}, ${length(x)} from the left, ${length(y)} up`
 }
 
 const WAYS: Record<string, Point> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }

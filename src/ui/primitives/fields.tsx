@@ -1,6 +1,6 @@
 "use client"
 import { createContext, type ReactNode, useContext, useEffect, useId, useState } from "react"
-import { type Kind, parseQuantity } from "../../core/quantity/measure"
+import type { Kind } from "../../core/quantity/measure"
 import { attempt, type Fault } from "../../schema/outcome"
 import { useWriting, type Writing } from "../writing/writing"
 
@@ -192,13 +192,13 @@ type QuantityProps = Quantity &
 /** A figure with its unit, written as people write it. */
 export function QuantityField({ kind, value, empty, onCommit, ...field }: QuantityProps) {
   const writing = useWriting()
-  const printed = { ...writing.printed(kind, value ?? 0), ...(value === null && { text: "" }) }
+  const { text: figure, before, unit } = writing.printed(kind, value ?? 0)
   return (
     <ReadField
       {...field}
-      shown={printed.text}
-      unit={printed.unit}
-      read={(text) => parseQuantity(kind, text, writing.units)}
+      shown={value === null ? "" : figure}
+      unit={before + unit}
+      read={(text) => writing.read(kind, text)}
       write={(typed) => writing.write(kind, typed)}
       onEmpty={empty === null ? () => onCommit(null) : undefined}
       onCommit={(value) => inUnits(onCommit(value), value, kind, writing.write)}

@@ -9,6 +9,7 @@ import { CLIMATE_STATIONS } from "../../core/climate/climate-stations"
 import { KNOWN } from "../../edit/known"
 import type { Dimension } from "../../schema/job/form"
 import { SCHOOLS } from "../../edit/start/schools"
+import { roundedSize } from "../../edit/start/market"
 import { type Answers, KITS, startJob } from "../../edit/start/start-job"
 import type { JobKind } from "../../schema/job/job"
 import { readDocument } from "../../schema/job/read-job"
@@ -42,7 +43,7 @@ export function NewJobDialog({ kind, taken, onClose }: Props) {
     kind,
     name: freeName(kit.label, taken),
     units,
-    form: kit.form,
+    form: roundedSize(kit.form, units),
     station: kit.station,
     school: schools[0]!.id,
   }))

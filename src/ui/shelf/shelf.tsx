@@ -3,16 +3,15 @@ import { useRouter } from "next/navigation"
 import { useRef, useState } from "react"
 import { toast } from "../primitives/toast"
 import type { Shelf as ShelfData, ShelfJob } from "../../core/ledger/job-summary"
-import type { UnitSystem } from "../../core/quantity/unit-system"
+import { currencyFor, type UnitSystem } from "../../core/quantity/unit-system"
 import type { KitEmblem } from "../../edit/start/kit-emblems"
 import { type JobKind, LARGEST_FILE } from "../../schema/job/job"
 import { ThemeButton, UnitSwitch } from "../bench/display"
 import { call } from "../job/api"
 import { SmallPelt } from "../pelt/small-pelt"
 import { Button } from "../primitives/button"
-import { choicesOf } from "../primitives/fields"
 import { later } from "../primitives/later"
-import { WRITING, WritingProvider } from "../writing/writing"
+import { writingOf, WritingProvider } from "../writing/writing"
 import { ShelfJobCard } from "./shelf-job"
 import { useSettled } from "./use-settled"
 
@@ -57,7 +56,7 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
     setUnits(next)
   }
   return (
-    <WritingProvider value={WRITING[units]}>
+    <WritingProvider value={writingOf(units, currencyFor(units))}>
       <div className="flex min-h-dvh flex-col">
         <header className="flex h-13 shrink-0 items-center border-b border-ink bg-sheet px-6">
           <span className="font-display text-[20px] font-bold">Pelzhaus</span>
@@ -164,7 +163,7 @@ function Search({ wanted, order, onWanted, onOrder }: SearchProps) {
         className="h-8 rounded-soft border border-seam bg-sheet px-2"
         onChange={(event) => onOrder(event.target.value as Order)}
       >
-        {choicesOf(ORDERS).map(({ value, name }) => (
+        {Object.entries(ORDERS).map(([value, name]) => (
           <option key={value} value={value}>
             {name}
           </option>

@@ -1,4 +1,5 @@
 import type { BuiltLayer } from "../../core/assembly/build-up"
+import type { Material } from "../../schema/material"
 import type { DampAssessment } from "../../core/moisture/damp-assessment"
 
 /** Where the parts of the slice stand on screen, px from its left edge. */
@@ -92,11 +93,11 @@ interface SoldPlace {
 }
 
 /** The thicknesses that a layer is sold in, on screen; labels that would run into each other are left out, the one that is worn stays. */
-export function soldPlaces({ layer, material }: BuiltLayer, start: number, scale: number, width: number): SoldPlace[] {
+export function soldPlaces({ layer }: BuiltLayer, { sold }: Material, start: number, scale: number, width: number): SoldPlace[] {
   const isWorn = (thickness: number) => Math.abs(thickness - layer.thickness) < 1e-6
   const worn = start + layer.thickness * scale
   const places: SoldPlace[] = []
-  for (const thickness of material.sold.thicknesses) {
+  for (const thickness of sold.thicknesses) {
     const x = start + thickness * scale
     if (x > width - 8) break
     const last = places.findLast((place) => place.labelled)?.x ?? -Infinity

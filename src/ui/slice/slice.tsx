@@ -13,6 +13,8 @@ import { useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { hatch, HatchPatterns } from "../pelt/hatches"
 import { useWriting } from "../writing/writing"
+import type { Material } from "../../schema/material"
+import { useMaterials } from "../materials/use-materials"
 import { useSize } from "../primitives/use-size"
 import { useDrag } from "../drawings/use-drag"
 import { draggedThickness } from "./dragged-thickness"
@@ -36,8 +38,11 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
   const name = useId()
   const { layers } = figures
   const thicknesses = layers.map(({ layer }) => layer.thickness)
+  const materials = useMaterials()
+  const { units } = useWriting()
+  const stock = ({ layer }: BuiltLayer) => materials[layer.material]!
   const thicknessAt = ({ layer, scale }: HeldEdge, [right]: Point, free: boolean) =>
-    setThickness(figures.assembly, layer.id, draggedThickness(layer.layer.thickness + right / scale, layer.material, scale, free))
+    setThickness(figures.assembly, layer.id, draggedThickness(layer.layer.thickness + right / scale, stock(layer), scale, free, units))
   const { dragged, handlers } = useDrag<HeldEdge>({
     onMove: (held, moved, free) => store.show(thicknessAt(held, moved, free)),
     onDrop: (held, moved, free) => void store.edit(thicknessAt(held, moved, free)),
@@ -99,13 +104,19 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
                   {...handlers({ layer, scale: geometry.scale })}
                   onStep={(step) => {
                     store.choose({ layer: layer.id })
-                    store.edit(setThickness(figures.assembly, layer.id, nextSold(layer.material, layer.layer.thickness, step)))
+                    store.edit(setThickness(figures.assembly, layer.id, nextSold(stock(layer), layer.layer.thickness, step)))
                   }}
                 />
               ))}
         </g>
         {selected && !still ? (
-          <Sold layer={selected} start={geometry.edges[layers.indexOf(selected)]!} scale={geometry.scale} width={size.width} />
+          <Sold
+            layer={selected}
+            stock={stock(selected)}
+            start={geometry.edges[layers.indexOf(selected)]!}
+            scale={geometry.scale}
+            width={size.width}
+          />
         ) : null}
       </svg>
     </div>
@@ -215,10 +226,10 @@ function Edge({ layer, x, chosen, onStep, ...events }: EdgeProps) {
 }
 
 /** The thicknesses that a layer is sold in, under it, to the slice's scale. */
-function Sold({ layer, start, scale, width }: { layer: BuiltLayer; start: number; scale: number; width: number }) {
+function Sold({ layer, stock, start, scale, width }: { layer: BuiltLayer; stock: Material; start: number; scale: number; width: number }) {
   const { figure } = useWriting()
   const y = TOP + HEIGHT + 8
-  const places = soldPlaces(layer, start, scale, width)
+  const places = soldPlaces(layer, stock, start, scale, width)
   return (
     <g fontSize={12} fill="var(--graphite)" textAnchor="middle" aria-hidden>
       <text x={start - 6} y={y + 22} textAnchor="end">

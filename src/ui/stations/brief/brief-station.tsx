@@ -4,7 +4,19 @@ import { cautionsFor } from "../../../core/ledger/cautions"
 import { inTheWay } from "../../../core/ledger/in-the-way"
 import { obstacleWords } from "../../../core/ledger/obstacle"
 import { CLIMATE_STATIONS } from "../../../core/climate/climate-stations"
-import { SERVICE, setIndoors, setLimits, setOutdoors, setService, setStation, setUse, setWorth } from "../../../edit/brief-edits"
+import {
+  SERVICE,
+  setCurrency,
+  setIndoors,
+  setLimits,
+  setOutdoors,
+  setService,
+  setStation,
+  setUse,
+  setWorth,
+} from "../../../edit/brief-edits"
+import { CURRENCIES } from "../../../core/quantity/currency"
+import { CurrencyCode } from "../../../schema/currency"
 import type { Kind } from "../../../core/quantity/measure"
 import type { AirState, Season } from "../../../schema/quantity"
 import type { Limits } from "../../../schema/job/job"
@@ -49,6 +61,10 @@ export function BriefStation() {
   return (
     <div className="station gap-4">
       <h1 className="font-display text-[20px] leading-7 font-bold">What is asked of it</h1>
+      <Standing
+        words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, writing.write))}
+        pending={ledger.pending.length > 0}
+      />
       <TypedField label="Who or what is inside, and when" shown={brief.use} onCommit={(text) => store.edit(setUse(text.trim()))} />
       <SelectField
         label="Place (all invented; bring your own figures below)"
@@ -91,13 +107,18 @@ export function BriefStation() {
         {LIMITS.map(([limit, label, kind]) => (
           <Fragment key={limit}>{limits.maybe(limit, kind, label, "no limit")}</Fragment>
         ))}
+        <SelectField
+          label="Prices are in (none is converted)"
+          value={job.currency}
+          options={CurrencyCode.options.map((value) => ({
+            value,
+            name: `${CURRENCIES[value].symbol} ${value}, ${CURRENCIES[value].name}`,
+          }))}
+          onChange={(currency) => store.edit(setCurrency(currency))}
+        />
       </fieldset>
       <ServiceFields />
       <WorthFields />
-      <Standing
-        words={inTheWay(ledger, brief.limits).map((obstacle) => obstacleWords(obstacle, writing.write))}
-        pending={ledger.pending.length > 0}
-      />
       {cautionsFor(brief.kind).map((caution) => (
         <Remark key={caution} kind="caution">
           {caution}

@@ -4,9 +4,10 @@ import { fireWords } from "../../../core/material/layer-properties"
 import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
+import { membersInMarket } from "../../../edit/start/market"
 import { addMembers, setBetween, setLayer, setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
-import { printAirLayer } from "../../materials/figures"
+import { conductivityWords } from "../../materials/figures"
 import { QuantityField, SelectField } from "../../primitives/fields"
 import { Toggle } from "../../primitives/toggle"
 import { FRESH_MEMBERS } from "../members/fresh-members"
@@ -21,7 +22,8 @@ import { useWriting } from "../../writing/writing"
 
 /** Everything that can be said of one layer. */
 export function LayerDetails({ figures, built }: { figures: SurfaceFigures; built: BuiltLayer }) {
-  const { write } = useWriting()
+  const writing = useWriting()
+  const { units, write } = writing
   const job = useJob()
   const store = useJobStore()
   const { layer, material, id } = built
@@ -32,11 +34,12 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
       <p className="col-span-3 font-display text-[15px] font-semibold">
         {material.name}
         <span className="ml-2 font-sans text-dense font-normal text-graphite">
-          λ {write("conductivity", material.conductivity.declared)} declared at {write("temperature", material.conductivity.at)}
+          label {conductivityWords(writing, material.conductivity.declared)}, declared at {write("temperature", material.conductivity.at)}
           {built.meanTemperature === null
             ? ""
-            : `, here ${write("conductivity", built.conductivity)} at ${write("temperature", built.meanTemperature)}`}{" "}
-          · {write("density", material.density)} · sd {printAirLayer(built.equivalentAirLayer)} m
+            : `, worth ${conductivityWords(writing, built.conductivity)} in this place at ${write("temperature", built.meanTemperature)}`}{" "}
+          · {write("density", material.density)} · vapour: {units === "metric" ? "sd " : ""}
+          {write("vapourResistance", built.equivalentAirLayer)}
           {material.vapour.sdByHumidity ? " dry, less where it is damp" : ""} · {fireWords(material)}
         </span>
       </p>
@@ -57,7 +60,7 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
         ]}
         onChange={(value) => {
           const fresh = FRESH_MEMBERS.find((one) => one.value === value)
-          if (fresh) store.edit(addMembers(assembly, `m-${newId().slice(0, 8)}`, fresh.set, id))
+          if (fresh) store.edit(addMembers(assembly, `m-${newId().slice(0, 8)}`, membersInMarket(fresh.set, units), id))
           else store.edit(setBetween(assembly, id, value === "none" ? null : value))
         }}
       />

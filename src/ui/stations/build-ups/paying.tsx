@@ -106,7 +106,13 @@ function CurveTable({ curve: { points, best } }: { curve: ThicknessCurve }) {
   return (
     <FigureTable
       caption="Loss and cost against the thickness"
-      heads={[unit("length"), `loss, ${unit("power")}`, `a year, ${unit("energy")}`, "costs, €", "all told, beside none, €"]}
+      heads={[
+        unit("length"),
+        `loss, ${unit("power")}`,
+        `a year, ${unit("energy")}`,
+        `costs, ${unit("money")}`,
+        `in all, against none, ${unit("money")}`,
+      ]}
       rows={points.map((point) => ({
         key: point.thickness,
         look: `border-b border-seam ${point === best ? "font-semibold text-spruce" : ""}`,

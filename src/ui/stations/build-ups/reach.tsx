@@ -11,6 +11,7 @@ import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { QuantityField } from "../../primitives/fields"
 import { Unfolding } from "../../primitives/unfolding"
+import { useMaterials } from "../../materials/use-materials"
 import { useWriting } from "../../writing/writing"
 
 /** Asks what thickness of a layer reaches a built R or a loss, and takes it. */
@@ -21,13 +22,16 @@ export function Reach({ figures, built }: { figures: SurfaceFigures; built: Buil
   const store = useJobStore()
   const [asked, setAsked] = useState<{ goal: Goal; of: typeof job; thickness: number | null } | null>(null)
   const { assembly } = figures
+  const materials = useMaterials()
   const ask = (goal: Goal) => {
     setAsked({ goal, of: job, thickness: thicknessFor(activeState(job), assembly, built.id, goal, ledger.solved) })
     return null
   }
   // An answer belongs to the job that it was asked of.
   const answer = asked?.of === job ? asked : null
-  const sold = answer?.thickness ? built.material.sold.thicknesses.find((thickness) => thickness >= answer.thickness! - 1e-6) : undefined
+  const sold = answer?.thickness
+    ? materials[built.layer.material]!.sold.thicknesses.find((thickness) => thickness >= answer.thickness! - 1e-6)
+    : undefined
   const take = (thickness: number) => () => store.edit(setThickness(assembly, built.id, thickness))
   return (
     <Unfolding words="What thickness reaches it">

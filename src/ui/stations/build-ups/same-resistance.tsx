@@ -6,7 +6,7 @@ import { type Kind } from "../../../core/quantity/measure"
 import { replaceLayer } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
-import { printAirLayer } from "../../materials/figures"
+import { vapourHead } from "../../materials/figures"
 import { Button } from "../../primitives/button"
 import { FigureTable } from "../../primitives/figure-table"
 import { Unfolding } from "../../primitives/unfolding"
@@ -50,7 +50,8 @@ export function ExchangeTable({
   rows,
   words,
 }: Pick<Props, "assembly" | "layer"> & { rows: readonly Exchange[]; words: string }) {
-  const { figure, length, printed, unit } = useWriting()
+  const writing = useWriting()
+  const { figure, length, printed, unit } = writing
   const store = useJobStore()
   const change = (kind: Kind, value: number) => {
     const { text } = printed(kind, value)
@@ -62,7 +63,7 @@ export function ExchangeTable({
         caption={words}
         shows="words"
         words={[0, 7]}
-        heads={["stuff", unit("length"), "deeper", unit("power"), unit("mass"), "€", "sd, m", "fire", ""]}
+        heads={["stuff", unit("length"), "deeper", unit("power"), unit("mass"), unit("money"), vapourHead(writing), "fire", ""]}
         rows={rows.map(({ id, material, thickness, depth, loss, weight, money, airLayer }) => ({
           key: id,
           look: "border-b border-seam align-baseline",
@@ -73,7 +74,7 @@ export function ExchangeTable({
             change("power", loss),
             change("mass", weight),
             change("money", money),
-            printAirLayer(airLayer),
+            figure("vapourResistance", airLayer),
             material.fire.needsCover ? "cover it" : material.fire.reaction,
             <Button
               key="take"

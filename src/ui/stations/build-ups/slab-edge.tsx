@@ -1,5 +1,6 @@
 "use client"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
+import { edgeInMarket } from "../../../edit/start/market"
 import { FIRST_EDGE } from "../../../core/enclosure/perimeter-insulation"
 import { perLength } from "../../../core/quantity/unit-system"
 import { setSlabEdge } from "../../../edit/assembly-edits"
@@ -20,7 +21,7 @@ export function SlabEdgeFields({ figures: { assembly, ground } }: { figures: Sur
   const store = useJobStore()
   const materials = useMaterials()
   const { edge } = variants[active]!.assemblies[assembly]!
-  const change = (part: Partial<SlabEdge>) => store.edit(setSlabEdge(assembly, { ...FIRST_EDGE, ...edge, ...part }))
+  const change = (part: Partial<SlabEdge>) => store.edit(setSlabEdge(assembly, { ...edgeInMarket(FIRST_EDGE, units), ...edge, ...part }))
   const fields = edge && fieldsOf(edge, change)
   return (
     <section aria-label="Edge of the slab" className="grid grid-cols-2 items-end gap-x-4 gap-y-2 border-t border-seam pt-3">

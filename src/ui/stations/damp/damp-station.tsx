@@ -61,7 +61,7 @@ function Meeting({ look }: { look: DampAssessment }) {
         {look.dewPointDepth === null ? "nowhere in the build-up" : `${length(look.dewPointDepth)} from the outdoor face`}
       </dd>
       <dt className="text-graphite">water gathering by diffusion while it lasts</dt>
-      <dd className="text-right">{look.wet ? `${(look.wet.rate * 86_400_000).toFixed(1)} g/m² a day` : "none"}</dd>
+      <dd className="text-right">{look.wet ? `${write("arealWater", look.wet.rate * 86_400)} a day` : "none"}</dd>
     </dl>
   )
 }

@@ -7,6 +7,7 @@ import type { MemberSet } from "../../../schema/job/build-up"
 import { Button } from "../../primitives/button"
 import { FigureTable } from "../../primitives/figure-table"
 import { Unfolding } from "../../primitives/unfolding"
+import { useMaterials } from "../../materials/use-materials"
 import { useWriting } from "../../writing/writing"
 
 interface Props {
@@ -26,8 +27,12 @@ export function SpacingChoice(props: Props) {
 
 function Choices({ figures, id, set, onTake, run }: Props & { run: number }) {
   const { figure, length } = useWriting()
+  const materials = useMaterials()
   // The boards that are nailed to the members: the first sheet inside them.
-  const board = crossingOf(figures.layers, id)?.inside.find(({ material }) => material.sold.form === "sheet")?.material.sold.width ?? null
+  const board =
+    crossingOf(figures.layers, id)
+      ?.inside.map(({ layer }) => materials[layer.material]!.sold)
+      .find(({ form }) => form === "sheet")?.width ?? null
   const spacings = endingSpacings(run, set.width, board)
   return (
     <FigureTable

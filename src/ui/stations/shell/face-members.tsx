@@ -7,13 +7,14 @@ import { addMembers } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { SelectField } from "../../primitives/fields"
 import { useChosenFace } from "../use-figures"
+import { membersInMarket } from "../../../edit/start/market"
 import { FRESH_MEMBERS } from "../members/fresh-members"
 import { MemberFields } from "../members/member-fields"
 import { useWriting } from "../../writing/writing"
 
 /** Studs, ribs, girts, purlins, joists and battens of the chosen face. */
 export function FaceMembers() {
-  const { write } = useWriting()
+  const { write, units } = useWriting()
   const { shell } = useJob()
   const store = useJobStore()
   const figures = useChosenFace()
@@ -51,7 +52,7 @@ export function FaceMembers() {
             onChange={(text) => {
               const [layer, kind] = text.split(" ")
               const fresh = FRESH_MEMBERS.find(({ value }) => value === kind)
-              if (fresh) store.edit(addMembers(figures.assembly, `m-${newId().slice(0, 8)}`, fresh.set, layer!))
+              if (fresh) store.edit(addMembers(figures.assembly, `m-${newId().slice(0, 8)}`, membersInMarket(fresh.set, units), layer!))
             }}
           />
         </div>

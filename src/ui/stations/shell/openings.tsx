@@ -4,6 +4,7 @@ import { useState } from "react"
 import { clearOpening } from "../../../core/shell/clear-opening"
 import { faceName } from "../../../core/shell/face-name"
 import { freePlace } from "../../../core/shell/opening-fit"
+import { roundedSize } from "../../../edit/start/market"
 import { OPENING_KINDS, OPENING_SIZES } from "../../../edit/start/openings"
 import type { Opening } from "../../../schema/job/shell"
 import { useJob } from "../../job/job-store"
@@ -30,14 +31,14 @@ const SWINGS: Record<Opening["swing"], string> = { in: "inward", out: "outward",
 
 /** Doors, windows and hatches of all faces; a new one goes into the chosen face. */
 export function Openings() {
-  const { length } = useWriting()
+  const { length, units } = useWriting()
   const { brief, shell } = useJob()
   const figures = useChosenFace()
   const [kind, setKind] = useState<Opening["kind"]>("window")
   const on = inSentence(figures.name)
   const first = (): Opening | null => {
     const taken = figures.openings.map(({ opening }) => opening)
-    const place = freePlace(figures.face, taken, OPENING_SIZES[kind])
+    const place = freePlace(figures.face, taken, roundedSize(OPENING_SIZES[kind], units))
     const name = KINDS[kind].charAt(0).toUpperCase() + KINDS[kind].slice(1)
     return place && { name, kind, face: figures.face.id, ...place, ...OPENING_KINDS[kind] }
   }

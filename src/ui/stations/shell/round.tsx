@@ -4,7 +4,7 @@ import { type FormEvent, useId, useState } from "react"
 import { attempt } from "../../../schema/outcome"
 import { tapeWouldSay } from "../../../core/enclosure/tape-readings"
 import { activeState } from "../../../core/enclosure/job-state"
-import { parseQuantity } from "../../../core/quantity/measure"
+import { parseLength } from "../../../core/quantity/length"
 import type { Edit } from "../../../edit/edit"
 import { replacePart, takeReadings } from "../../../edit/shell-edits"
 import type { Form } from "../../../schema/job/form"
@@ -105,7 +105,7 @@ function useRound(steps: readonly Step[], start: Reading["held"], onDone: () => 
   const lastLength = steps.filter(({ kind }) => kind === "length").length - 1
   /** @returns what is wrong with the answer, in words */
   const take = (text: string, sure: boolean): string | null => {
-    const length = attempt(() => parseQuantity("length", text, job.units))
+    const length = attempt(() => parseLength(text, job.units))
     if (!length.ok) return length.error.message
     if (step.kind === "level") return store.edit(levelAt(step.corner, length.value, job.shell.form))?.message ?? null
     const doubt = sure ? null : sizeDoubt(job.brief.kind, step.dimension, write)(length.value)
@@ -155,7 +155,7 @@ interface QuestionProps {
 function Question({ label, hint, text, stands, error, onText }: QuestionProps) {
   const { units, length: write } = useWriting()
   const id = useId()
-  const read = attempt(() => parseQuantity("length", text, units))
+  const read = attempt(() => parseLength(text, units))
   return (
     <div>
       <label htmlFor={id} className="font-display text-[20px] font-bold">
