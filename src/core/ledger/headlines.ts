@@ -1,4 +1,5 @@
-import type { Limits } from "../../schema/job/job"
+import type { JobKind, Limits } from "../../schema/job/job"
+import type { Season } from "../../schema/quantity"
 import type { Shell } from "../../schema/job/shell"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { dampMargin } from "../moisture/damp-margin"
@@ -95,6 +96,19 @@ export const HEADLINES: readonly Headline[] = [
     verdict: ({ wettest, moisture }) => ({ surface: wettest, verdict: moisture[wettest.id].verdict }),
   },
 ]
+
+/** The season that an enclosure is built for: what is kept cold is tried by the worst afternoon. */
+export const drivingSeason = (kind: JobKind): Season => (kind === "cold-room" ? "summer" : "winter")
+
+/** The season in which a face is looked at first: that of its verdict, where one of the two decides it. */
+export const seasonOf = ({ season }: Pick<DampVerdict, "season">, kind: JobKind): Season =>
+  season === "winter" || season === "summer" ? season : drivingSeason(kind)
+
+/** The headlines as an enclosure's ledger shows them: that of its driving season first. */
+export function headlinesOf(kind: JobKind): readonly Headline[] {
+  const first = drivingSeason(kind) === "summer" ? "gain" : "loss"
+  return [...HEADLINES].sort((a, b) => Number(b.id === first) - Number(a.id === first))
+}
 
 /** By how much a headline breaks its limit, SI; null where it keeps it or has none. */
 export function overLimit({ limit, better, of }: Headline, ledger: Ledger, limits: Limits): number | null {

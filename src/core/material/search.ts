@@ -3,7 +3,8 @@ import { attempt } from "../../schema/outcome"
 import { plainText } from "../quantity/number"
 import { CURRENCIES } from "../quantity/currency"
 import { type Kind, parseQuantity, type Style } from "../quantity/measure"
-import { arealMass, arealPrice, equivalentAirLayer } from "./layer-properties"
+import { TRADE_WORDS } from "./trade-words"
+import { arealMass, arealPrice, equivalentAirLayer, nearestSold } from "./layer-properties"
 
 /** What is asked of a material; a bound that is not asked for is null. SI, for a layer of one thickness that it is sold in. */
 export interface Wanted {
@@ -110,7 +111,7 @@ export function findMaterials(catalogue: Readonly<Record<string, Material>>, wan
 }
 
 function candidateOf(id: string, material: Material, wanted: Wanted, usual: number): Candidate | null {
-  if (!named(material, wanted.words)) return null
+  if (!named(id, material, wanted.words)) return null
   if (wanted.cover === false && material.fire.needsCover) return null
   if (wanted.burns === false && material.fire.combustible) return null
   if (wanted.strength !== null && (material.compressiveStrength ?? 0) < wanted.strength) return null
@@ -149,8 +150,44 @@ function meets({ resistance, airLayer, mass, price }: Candidate, wanted: Wanted)
 const within = (thickness: number, least: number | null, most: number | null) =>
   (least === null || thickness >= least - 1e-4) && (most === null || thickness <= most + 1e-4)
 
-function named(material: Material, words: readonly string[]): boolean {
-  const insulates = material.conductivity.declared <= 0.065 && material.class !== "air"
-  const text = `${material.name} ${material.class}${insulates ? " insulation" : ""}`.toLowerCase()
+/** Whether a stuff is used to insulate. */
+export const insulates = ({ conductivity, class: kind }: Material): boolean => conductivity.declared <= 0.065 && kind !== "air"
+
+/** All that a material is called, in small letters. */
+const namesOf = (id: string, material: Material): string =>
+  `${material.name} ${material.class}${insulates(material) ? " insulation" : ""} ${TRADE_WORDS[id] ?? ""}`.toLowerCase()
+
+function named(id: string, material: Material, words: readonly string[]): boolean {
+  const text = namesOf(id, material)
   return words.every((word) => text.includes(word))
+}
+
+/** Pairs of letters that follow each other in a word. */
+const pairs = (word: string): string[] => Array.from({ length: Math.max(0, word.length - 1) }, (_, i) => word.slice(i, i + 2))
+
+/** How alike two words are, 0…1: twice the pairs that they share over all that they have (Dice, 1945). */
+function likeness(a: string, b: string): number {
+  const [mine, theirs] = [pairs(a), pairs(b)]
+  const shared = mine.filter((pair) => theirs.includes(pair)).length
+  return (2 * shared) / Math.max(1, mine.length + theirs.length)
+}
+
+/** Less alike than this is another word. */
+const ALIKE = 0.45
+const MOST_PROPOSED = 6
+
+/** What is called most like some words, where nothing is called just that; most alike first, none where nothing comes near. */
+export function nearestMaterials(catalogue: Readonly<Record<string, Material>>, { words }: Wanted, usual = 0.025): Candidate[] {
+  const asked = words.filter((word) => word.length > 2)
+  return Object.entries(catalogue)
+    .flatMap(([id, material]) => {
+      const known = namesOf(id, material).split(/[^\p{L}\d]+/u)
+      const alike = asked.map((word) => Math.max(0, ...known.map((other) => likeness(word, other))))
+      const score = alike.reduce((sum, one) => sum + (one >= ALIKE ? one : 0), 0)
+      const thickness = nearestSold(material, usual)
+      return score > 0 && material.sold.thicknesses.length > 0 ? [{ score, candidate: layerOf(id, material, thickness) }] : []
+    })
+    .sort((a, b) => b.score - a.score)
+    .slice(0, MOST_PROPOSED)
+    .map(({ candidate }) => candidate)
 }

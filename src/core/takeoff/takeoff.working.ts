@@ -42,7 +42,7 @@ export function weightWorking(ledger: Built & { weight: number }): Working {
 export function moneyWorking(ledger: Built & { money: number }): Working {
   return {
     title: "Money for material",
-    formula: "€ = Σ A · Σ price",
+    formula: "money = Σ A · Σ price",
     lines: byArea(ledger, "price", ["arealMoney", "money"], priceOfLayers, arealPrice),
     total: quantityOf("money", ledger.money),
     inputs: [],

@@ -2,7 +2,7 @@ import { findMaterials, INSULATION, layerOf } from "../material/search"
 import { materialOf } from "../material/catalogue"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import type { Ledger } from "../ledger/ledger"
-import { type Exchange, exchanged } from "./same-resistance"
+import { canBear, type Exchange, exchanged, mustBear } from "./same-resistance"
 import { type JobState, stockOf } from "../enclosure/job-state"
 
 /**
@@ -14,7 +14,9 @@ export function whatFits(state: JobState, ledger: Ledger, assembly: string, laye
   const materials = stockOf(state)
   const { class: kind } = materialOf(state.variant.assemblies[assembly]!.layers[layer]!.material, materials)
   if (kind === "metal" || kind === "air") return []
+  const bears = mustBear(state, assembly, layer)
   return findMaterials(materials, INSULATION)
+    .filter(({ material }) => !bears || canBear(material))
     .flatMap(({ id, material }) => {
       const thickness = thickestIn(material.sold.thicknesses, depth)
       return thickness === null ? [] : [exchanged(state, ledger, assembly, layer, layerOf(id, material, thickness))]

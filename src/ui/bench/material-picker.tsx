@@ -2,7 +2,7 @@
 import { type KeyboardEvent, useDeferredValue, useId, useState } from "react"
 import { v4 as newId } from "uuid"
 import { CATALOGUE, materialsSold } from "../../core/material/catalogue"
-import { type Candidate, findMaterials, parseWanted } from "../../core/material/search"
+import { type Candidate, findMaterials, nearestMaterials, parseWanted } from "../../core/material/search"
 import { addLayer, bringing, dropMaterial, replaceLayer, setMaterial } from "../../edit/assembly-edits"
 import { useJob, useJobStore } from "../job/job-store"
 import type { OwnMaterials } from "../../schema/job/job"
@@ -10,6 +10,8 @@ import { KEPT_VERSION, MATERIAL_FORMAT } from "../../schema/kept"
 import type { Material } from "../../schema/material"
 import type { Fault } from "../../schema/outcome"
 import { useKept } from "../library/use-kept"
+import { remember, usedLast } from "../materials/used-last"
+import { roleAt, suitingGroups } from "../../core/material/suiting"
 import { Compare } from "../materials/compare"
 import { Found } from "../materials/found"
 import { OwnMaterial } from "../materials/own-material"
@@ -21,7 +23,7 @@ import type { Picking } from "./use-dialogs"
 
 const EXAMPLES = {
   metric: "wool · RSI 0.9, under 30 mm · vapour-open, needs no cover · foam, bears 200 kPa",
-  "inch-pound": 'wool · R-5, under 1" · vapor-open, needs no cover · foam, bears 200 kPa',
+  "inch-pound": 'wool · R-5, under 1" · vapor-open, needs no cover · foam, bears 30 psi',
 }
 
 /** The catalogue, searched by name and by property, to add a layer from or to replace one with. */
@@ -40,10 +42,24 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
   const materials = materialsSold(own, units)
   const old = picking.kind === "replace" ? job.variants[job.active]!.assemblies[picking.assembly]!.layers[picking.layer] : undefined
   const search = (asked: string) => findMaterials(materials, parseWanted(asked, style), old?.thickness)
-  const found = search(useDeferredValue(text))
+  const asked = useDeferredValue(text)
+  const found = search(asked)
+  const assembly = job.variants[job.active]!.assemblies[picking.assembly]!
+  const role = roleAt(assembly, picking.kind === "replace" ? picking.layer : picking.at, materials)
+  const nearest = found.length === 0 ? nearestMaterials(materials, parseWanted(asked, style), old?.thickness) : []
+  const inJob = new Set(
+    Object.values(job.variants[job.active]!.assemblies).flatMap(({ layers }) => Object.values(layers).map((one) => one.material)),
+  )
+  const groups =
+    found.length === 0
+      ? [{ title: "", found: nearest }]
+      : asked.trim() === ""
+        ? suitingGroups(found, role, inJob, usedLast())
+        : [{ title: "", found }]
   // A record of one's own begins from what was looked for, else from what lies there.
   const like = (text.trim() === "" ? materials[old?.material ?? "xps"] : found[0]?.material) ?? CATALOGUE.xps!
   const take = ({ id: material, thickness }: Candidate) => {
+    remember(material)
     const along = own[material] ? { [material]: own[material] } : {}
     if (picking.kind === "replace") store.edit(bringing(along, replaceLayer(picking.assembly, picking.layer, material, thickness)))
     else {
@@ -91,11 +107,11 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
         ) : null}
         <p role="status" className="text-dense text-graphite">
           {found.length === 0
-            ? "Nothing in the catalogue is all of that: leave out a word or widen a bound."
+            ? `Nothing in the catalogue is all of that: leave out a word or widen a bound.${nearest.length > 0 ? " The nearest by name:" : ""}`
             : `${found.length} of ${Object.keys(materials).length} materials, each at a thickness that it is sold in`}
         </p>
         <Found
-          found={found}
+          groups={groups}
           beside={beside}
           own={own}
           onTake={take}

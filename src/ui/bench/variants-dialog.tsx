@@ -72,8 +72,11 @@ export function VariantsDialog({ onClose }: { onClose: () => void }) {
           >
             Copy to a new variant
           </Button>
-          <Button onClick={() => store.edit(pin(active.name))}>Compare with this state</Button>
-          {job.pinned ? <Button onClick={() => store.edit(unpin())}>Stop comparing</Button> : null}
+          {job.pinned ? (
+            <Button onClick={() => store.edit(unpin())}>Stop comparing</Button>
+          ) : (
+            <Button onClick={() => store.edit(pin(active.name))}>Compare with this state from now on</Button>
+          )}
         </div>
         <p className="text-graphite">
           {job.pinned

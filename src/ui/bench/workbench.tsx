@@ -1,4 +1,5 @@
 "use client"
+import { usePathname } from "next/navigation"
 import { type ComponentType, useEffect, useMemo, useState } from "react"
 import { activeState } from "../../core/enclosure/job-state"
 import type { OpenJob } from "../../schema/change"
@@ -24,34 +25,41 @@ export function Workbench({ open }: { open: OpenJob }) {
   useEffect(() => store.start(), [store])
   return (
     <JobProvider value={store}>
-      <Bench />
+      <Job />
     </JobProvider>
   )
 }
 
-function Bench() {
+function Job() {
   const { units, currency } = useJob()
   return (
     <WritingProvider value={writingOf(units, currency)}>
       <WorkingProvider>
         <Dialogs>
-          <Panes />
+          <Bench />
         </Dialogs>
       </WorkingProvider>
     </WritingProvider>
   )
 }
 
+const Paper = later(() => import("../paper/paper").then((module) => module.Paper))
+
 /** Each station comes when it is first gone to; what is on screen answers at once, so none is drawn before it can. */
 const PANES: Readonly<Record<string, ComponentType<{ station: Station }>>> = Object.fromEntries(
   STATIONS.map(({ id, load }) => [id, later(load)]),
 )
 
+/** The panes, or the job as it goes on paper. */
+function Bench() {
+  useBenchWorkedOut()
+  return usePathname().split("/")[3] === "paper" ? <Paper /> : <Panes />
+}
+
 function Panes() {
   const station = useStation()
   const Pane = PANES[station.id]!
   useTheRest()
-  useBenchWorkedOut()
   useKeys()
   useMoved()
   return (

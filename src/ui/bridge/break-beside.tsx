@@ -16,6 +16,7 @@ import { nearestSold } from "../../core/material/layer-properties"
 import { FIRST_EDGE } from "../../core/enclosure/perimeter-insulation"
 import { activeState } from "../../core/enclosure/job-state"
 import { materialOf } from "../../core/material/catalogue"
+import { perLength } from "../../core/quantity/unit-system"
 import { useJob } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { useMaterials } from "../materials/use-materials"
@@ -24,6 +25,7 @@ import { QuantityField, SelectField } from "../primitives/fields"
 import { Refusal } from "../primitives/refusal"
 import { BridgeView } from "./bridge-view"
 import { useBridgeWith, useTryBreakMeasure } from "./bridge-with"
+import { LedgerChange } from "./ledger-change"
 import { RIM_WORDS } from "./rim-words"
 import { useWriting } from "../writing/writing"
 
@@ -87,6 +89,7 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
       {tried ? (
         <BridgeView action="Calculate it with the break" bridge={tried} testId="bridge-with-break">
           <Change from={bridge} to={tried} measure={measure} />
+          <LedgerChange measure={measure} />
         </BridgeView>
       ) : (
         <p>Such a break cannot be set here.</p>
@@ -117,16 +120,17 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
 
 /** What the break buys. */
 function Change({ from, to, measure }: { from: RankedBridge; to: RankedBridge; measure: BreakMeasure }) {
-  const { figure, length, write } = useWriting()
+  const { figure, length, units, write } = useWriting()
   const kind = from.point ? "pointTransmittance" : "linearTransmittance"
   const pair = (of: "linearTransmittance" | "pointTransmittance" | "power" | "temperature", now: number, then: number) =>
     `${write(of, then)} in place of ${figure(of, now)}`
   return (
     <p data-testid="with-and-without">
-      {from.point ? "χ" : "ψ"} {pair(kind, from.transmittance, to.transmittance)}; {pair("power", from.watts, to.watts)}
+      {from.point ? "each passes (χ)" : `loss per ${perLength(units)} (ψ)`} {pair(kind, from.transmittance, to.transmittance)};{" "}
+      {pair("power", from.watts, to.watts)}
       {from.surface && to.surface ? `; coldest ${pair("temperature", from.surface.temperature, to.surface.temperature)}` : ""}
       {measure.kind === "layer"
-        ? `; ${write("money", measure.money)} and ${length(measure.thickness)} of room on all faces that wear it`
+        ? `; ${write("money", measure.money)} and ${length(measure.thickness)} of room on all faces that use it`
         : ""}
       {measure.kind === "rim"
         ? `; ${write("money", measure.money)} for ${length(measure.edge.reach)} ${RIM_WORDS[measure.edge.kind]} all round, and what it saves counts with the floor`

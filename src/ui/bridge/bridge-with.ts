@@ -5,7 +5,7 @@ import { activeState } from "../../core/enclosure/job-state"
 import type { Place } from "../../core/enclosure/place"
 import type { SolvedDetails } from "../../core/enclosure/solved-details"
 import { type RankedBridge, rankedBridges } from "../../core/ledger/bridge-ranking"
-import { ledgerOf } from "../../core/ledger/ledger"
+import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
 import { DETAIL } from "../../core/results/detail-results"
 import type { BreakMeasure } from "../../core/trials/thermal-break"
 import { addBreakMeasure, tryBreakMeasure } from "../../edit/break-measure"
@@ -14,11 +14,16 @@ import type { Job } from "../../schema/job/job"
 import { useCalculations, useShown } from "../calculations/calculations"
 import { useJobStore } from "../job/job-store"
 
-/** A bridge as a change would have it, from what is solved so far; null where the change cannot be made. */
-function bridgeWith(job: Job, place: Place, measure: BreakMeasure, solved: SolvedDetails): RankedBridge | null {
+/** The ledger with a change, from what is solved so far; null where the change cannot be made. */
+function ledgerWith(job: Job, measure: BreakMeasure, solved: SolvedDetails): Ledger | null {
   const edited = applyEdit(job, addBreakMeasure(measure, "tried"))
-  if (!edited.ok || !edited.value) return null
-  return rankedBridges(ledgerOf(activeState(edited.value.job), solved)).find((one) => one.place === place) ?? null
+  return edited.ok && edited.value ? ledgerOf(activeState(edited.value.job), solved) : null
+}
+
+/** A bridge as a change would have it. @see ledgerWith */
+function bridgeWith(job: Job, place: Place, measure: BreakMeasure, solved: SolvedDetails): RankedBridge | null {
+  const ledger = ledgerWith(job, measure, solved)
+  return (ledger && rankedBridges(ledger).find((one) => one.place === place)) ?? null
 }
 
 /** Bridges of the open job as changes would have them: from what is solved so far, and solved. */
@@ -33,7 +38,11 @@ export function useBridgeWith() {
     const figures = await calculations.ask(DETAIL, found.detail).result
     return figures && bridgeWith(job, place, measure, calculations.details(id))
   }
-  return { withMeasure, solved }
+  return {
+    withMeasure,
+    solved,
+    ledgerWith: (job: Job, measure: BreakMeasure) => ledgerWith(job, measure, calculations.details(id, shown)),
+  }
 }
 
 /** Makes a change in a variant of its own; the refusal says why it could not. */

@@ -12,6 +12,7 @@ import { useMaterials } from "../materials/use-materials"
 import { Button } from "../primitives/button"
 import { Refusal } from "../primitives/refusal"
 import { useBridgeWith, useTryBreakMeasure } from "./bridge-with"
+import { LedgerChange } from "./ledger-change"
 import { RIM_WORDS } from "./rim-words"
 import { useWriting, type Writing } from "../writing/writing"
 
@@ -71,6 +72,7 @@ export function CheapestBreakMeasure({ bridge }: { bridge: RankedBridge }) {
         {measureWords(found.measure, job, materials, writing)}: {buys.join(", and ")}.
       </span>
       <Button onClick={() => tryIt(found.measure)}>Try it in a variant</Button>
+      <LedgerChange measure={found.measure} />
       <Refusal>{refusal}</Refusal>
     </div>
   )

@@ -5,7 +5,7 @@ import { HEADLINES } from "../../core/ledger/headlines"
 import { nextSold } from "../../core/material/layer-properties"
 import { moveLayer, removeLayer, setThickness } from "../../edit/assembly-edits"
 import { setUnits } from "../../edit/brief-edits"
-import { pin } from "../../edit/variant-edits"
+import { pin, unpin } from "../../edit/variant-edits"
 import { useDialogs } from "../bench/use-dialogs"
 import { switchTheme } from "../bench/display"
 import { useDocument, useJob, useJobStore, useSelection } from "../job/job-store"
@@ -120,16 +120,20 @@ function useJobCommands(): Command[] {
   const canUndo = useDocument((view) => view.history.undo.length > 0 || view.behind !== null)
   const canRedo = useDocument((view) => view.history.redo.length > 0)
   const { ask } = useDialogs()
+  const go = useGo()
   return useMemo(
     () => [
       ...group("Job", [
         ["library", "Other build-ups for this face", "b", () => ask({ kind: "build-ups" })],
-        ["pin", "Pin this state to compare with", "p", () => store.edit(pin(job.variants[job.active]!.name))],
+        job.pinned
+          ? ["pin", "Stop comparing", "p", () => store.edit(unpin())]
+          : ["pin", "Compare with this state from now on", "p", () => store.edit(pin(job.variants[job.active]!.name))],
         ["variants", "Variants", "v", () => ask({ kind: "variants" })],
         ["working", "Working of the focused figure, else of the face’s R", "w", working],
         ["units", "Switch units", "u", () => store.edit(setUnits(job.units === "metric" ? "inch-pound" : "metric"))],
         ["undo", "Undo", "z", store.undo, canUndo],
         ["redo", "Redo", "Z", store.redo, canRedo],
+        ["paper", "Print: job sheet and templates", "", () => go("paper")],
         ["save-file", "Save a job file", "", () => location.assign(`/api/jobs/${store.id}/file`)],
         ["shelf", "Back to the shelf", "", () => router.push("/")],
       ]),
@@ -139,7 +143,7 @@ function useJobCommands(): Command[] {
         ["keys", "Keys", "?", () => ask({ kind: "keys" })],
       ]),
     ],
-    [store, job, router, working, canUndo, canRedo, ask],
+    [store, job, router, working, canUndo, canRedo, ask, go],
   )
 }
 

@@ -12,9 +12,15 @@ export function useKeys(): void {
     if (asked) return
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement
-      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return
-      if (target.closest("input, textarea, select, [role=dialog], [contenteditable]")) return
-      const command = byKey.get(event.key)
+      if (event.altKey || event.defaultPrevented || target.closest("[role=dialog]")) return
+      const control = event.ctrlKey || event.metaKey
+      const undoes = event.key.toLowerCase() === "z"
+      if (control && !undoes) return
+      // A field in which nothing was typed has nothing of its own to undo, and no figure begins with a letter.
+      const field = target.closest<HTMLElement>("input, textarea, select, [contenteditable]")
+      const untouched = field?.dataset.untouched
+      if (field && !(undoes && untouched && (control || untouched === "figure"))) return
+      const command = byKey.get(control ? (event.shiftKey ? "Z" : "z") : event.key)
       if (!command) return
       event.preventDefault()
       if (command.enabled) command.run()

@@ -36,7 +36,7 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
   const lengths = useMemo(() => faceLengths(figures, shell, part), [figures, shell, part])
   const text = useMemo(() => {
     const longest = Math.max(...lengths.map(({ from, to }) => figure("length", to - from).length))
-    return Math.max(34, longest * 7 + 8)
+    return Math.max(34, longest * 6.3 + 8)
   }, [lengths, figure])
   const sheet = useMemo(() => {
     const past = { below: furthest(figures, "up"), beside: furthest(figures, "along") }

@@ -76,7 +76,7 @@ export function createJobStore(open: OpenJob): JobStore {
     return true
   }
 
-  const selection = createSelection()
+  const selection = createSelection(open.document.brief.kind)
   const { edit, show, undo, redo } = document
   return {
     ...{ id, document, outbox, selection, edit, show, undo, redo, start: outbox.start },

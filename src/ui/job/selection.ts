@@ -1,4 +1,6 @@
 import { createStore, type StoreApi } from "zustand"
+import { drivingSeason } from "../../core/ledger/headlines"
+import type { JobKind } from "../../schema/job/job"
 import type { Parts } from "../../edit/shell-edits"
 import type { FaceId } from "../../schema/job/shell"
 import type { Season } from "../../schema/quantity"
@@ -20,9 +22,9 @@ export interface Selection {
   overlays: Readonly<Record<string, string>>
 }
 
-/** Nothing chosen yet but a face. */
-export const createSelection = (): StoreApi<Selection> =>
-  createStore<Selection>(() => ({ face: "left", layer: null, part: null, season: "winter", overlays: {} }))
+/** Nothing chosen yet but a face, in the season that drives. */
+export const createSelection = (kind: JobKind): StoreApi<Selection> =>
+  createStore<Selection>(() => ({ face: "left", layer: null, part: null, season: drivingSeason(kind), overlays: {} }))
 
 /** Whether a part is the one that is chosen. */
 export const isChosen = (chosen: ChosenPart | null, list: keyof Parts, id: string): boolean => chosen?.list === list && chosen.id === id

@@ -1,6 +1,6 @@
 "use client"
 import { inSentence } from "../../core/in-sentence"
-import { type Headline, HEADLINES, overLimit } from "../../core/ledger/headlines"
+import { type Headline, headlinesOf, overLimit } from "../../core/ledger/headlines"
 import { useJob, useJobStore } from "../job/job-store"
 import { useLedger, usePinnedLedger } from "../job/use-ledger"
 import { DampRing } from "../primitives/damp-ring"
@@ -10,6 +10,7 @@ import { useWriting } from "../writing/writing"
 
 /** The headline figures under everything: each with its limit, its change against what is pinned, and its working. */
 export function LedgerStrip() {
+  const { kind } = useJob().brief
   const waiting = useLedger().pending.length > 0
   return (
     <section
@@ -23,7 +24,7 @@ export function LedgerStrip() {
         </p>
       ) : null}
       <div className="flex h-full overflow-x-auto">
-        {HEADLINES.map((headline) =>
+        {headlinesOf(kind).map((headline) =>
           headline.verdict ? (
             <Verdict key={headline.id} headline={headline} of={headline.verdict} />
           ) : (

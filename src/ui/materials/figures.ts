@@ -3,9 +3,8 @@ import type { Candidate } from "../../core/material/search"
 import type { Writing } from "../writing/writing"
 import type { Material } from "../../schema/material"
 
-/** What resists vapour, or in inches and pounds what lets it through, over a column. */
-export const vapourHead = ({ units, unit }: Writing): string =>
-  units === "metric" ? `vapour resistance sd, ${unit("vapourResistance")}` : `lets vapour through, ${unit("vapourResistance")}`
+/** Over a column of how layers meet vapour: what resists it, or in inches and pounds what lets it through. */
+export const vapourHead = ({ units, unit }: Writing): string => `vapour, ${units === "metric" ? "sd " : ""}${unit("vapourResistance")}`
 
 /** How well a stuff insulates, as its label says it: λ, or R an inch. */
 export const conductivityWords = ({ units, write, figure }: Writing, value: number): string =>
@@ -23,11 +22,10 @@ export const COLUMNS: readonly { name: (writing: Writing) => string; of: (layer:
 /** All that the catalogue says of a material, line by line, to be set beside another. */
 export const LINES: readonly { name: string; of: (material: Material, writing: Writing) => string }[] = [
   {
-    name: "conductivity λ, declared",
-    of: ({ conductivity: { declared, at } }, writing) =>
-      `${writing.write("conductivity", declared)} at ${writing.write("temperature", at)}`,
+    name: "insulates, as declared",
+    of: ({ conductivity: { declared, at } }, writing) => `${conductivityWords(writing, declared)} at ${writing.write("temperature", at)}`,
   },
-  { name: "after 25 years", of: ({ conductivity: { aged } }, writing) => writing.write("conductivity", aged) },
+  { name: "after 25 years", of: ({ conductivity: { aged } }, writing) => conductivityWords(writing, aged) },
   {
     name: "with cold and heat",
     of: ({ conductivity: { byTemperature } }, writing) => {

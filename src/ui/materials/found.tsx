@@ -1,7 +1,8 @@
 "use client"
 import { fireWords } from "../../core/material/layer-properties"
-import { type KeyboardEvent, useId } from "react"
+import { Fragment, type KeyboardEvent, useId } from "react"
 import type { Candidate } from "../../core/material/search"
+import type { Group } from "../../core/material/suiting"
 import type { OwnMaterials } from "../../schema/job/job"
 import { HatchPatterns, Swatch } from "../pelt/hatches"
 import { Button } from "../primitives/button"
@@ -12,7 +13,7 @@ import { useWriting } from "../writing/writing"
 const BESIDE = 4
 
 interface FoundProps {
-  found: readonly Candidate[]
+  groups: readonly Group[]
   beside: readonly Candidate[]
   own: OwnMaterials
   onWrite: (id: string) => void
@@ -24,7 +25,7 @@ interface FoundProps {
 const NUMBER = "py-[3px] pl-3 text-right whitespace-nowrap tabular-nums"
 
 /** What was found, to be taken or set beside others; one's own can be changed and dropped. */
-export function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }: FoundProps) {
+export function Found({ groups, beside, own, onTake, onCompare, onWrite, onDrop }: FoundProps) {
   const writing = useWriting()
   const hatches = useId().replace(/\W/g, "")
   return (
@@ -47,47 +48,58 @@ export function Found({ found, beside, own, onTake, onCompare, onWrite, onDrop }
           </tr>
         </thead>
         <tbody>
-          {found.map((layer) => {
-            const on = beside.some(({ id }) => id === layer.id)
-            const { name, class: kind } = layer.material
-            return (
-              <tr key={layer.id} data-material={layer.id} className="border-b border-seam hover:bg-chosen">
-                <td>
-                  <Button look="link" data-take className="flex items-center gap-2 text-left" onClick={() => onTake(layer)}>
-                    <Swatch kind={kind} hatches={hatches} />
-                    {name}
-                  </Button>
-                  {own[layer.id] ? (
-                    <span className="ml-7 flex gap-3 text-graphite">
-                      own
-                      <Button look="link" aria-label={`Change ${name}`} onClick={() => onWrite(layer.id)}>
-                        change
+          {groups.map(({ title, found }) => (
+            <Fragment key={title}>
+              {title === "" ? null : (
+                <tr>
+                  <th colSpan={COLUMNS.length + 3} scope="rowgroup" className="pt-3 pb-1 text-left font-display text-[14px] font-semibold">
+                    {title}
+                  </th>
+                </tr>
+              )}
+              {found.map((layer) => {
+                const on = beside.some(({ id }) => id === layer.id)
+                const { name, class: kind } = layer.material
+                return (
+                  <tr key={layer.id} data-material={layer.id} className="border-b border-seam hover:bg-chosen">
+                    <td>
+                      <Button look="link" data-take className="flex items-center gap-2 text-left" onClick={() => onTake(layer)}>
+                        <Swatch kind={kind} hatches={hatches} />
+                        {name}
                       </Button>
-                      <Button look="link" aria-label={`Drop ${name}`} onClick={() => onDrop(layer.id)}>
-                        drop
-                      </Button>
-                    </span>
-                  ) : null}
-                </td>
-                {COLUMNS.map(({ name: column, of }) => (
-                  <td key={column(writing)} className={NUMBER}>
-                    {of(layer, writing)}
-                  </td>
-                ))}
-                <td className="pl-3">{fireWords(layer.material)}</td>
-                <td className="pl-3">
-                  <input
-                    type="checkbox"
-                    aria-label={`Compare ${name}`}
-                    className="size-4 accent-spruce"
-                    checked={on}
-                    disabled={!on && beside.length === BESIDE}
-                    onChange={(event) => onCompare(layer, event.target.checked)}
-                  />
-                </td>
-              </tr>
-            )
-          })}
+                      {own[layer.id] ? (
+                        <span className="ml-7 flex gap-3 text-graphite">
+                          own
+                          <Button look="link" aria-label={`Change ${name}`} onClick={() => onWrite(layer.id)}>
+                            change
+                          </Button>
+                          <Button look="link" aria-label={`Drop ${name}`} onClick={() => onDrop(layer.id)}>
+                            drop
+                          </Button>
+                        </span>
+                      ) : null}
+                    </td>
+                    {COLUMNS.map(({ name: column, of }) => (
+                      <td key={column(writing)} className={NUMBER}>
+                        {of(layer, writing)}
+                      </td>
+                    ))}
+                    <td className="pl-3">{fireWords(layer.material)}</td>
+                    <td className="pl-3">
+                      <input
+                        type="checkbox"
+                        aria-label={`Compare ${name}`}
+                        className="size-4 accent-spruce"
+                        checked={on}
+                        disabled={!on && beside.length === BESIDE}
+                        onChange={(event) => onCompare(layer, event.target.checked)}
+                      />
+                    </td>
+                  </tr>
+                )
+              })}
+            </Fragment>
+          ))}
         </tbody>
       </table>
     </div>

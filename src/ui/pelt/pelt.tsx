@@ -10,6 +10,7 @@ import { useSize } from "../primitives/use-size"
 import { FaceDrawing } from "./face-drawing"
 import { HatchPatterns } from "./hatches"
 import type { Overlay } from "../overlays/overlay"
+import { useGo } from "../stations/use-go"
 import { useWriting } from "../writing/writing"
 import { Handles } from "./handles"
 import { fit, type Viewpoint, type View, WHOLE, zoomedAt } from "./pelt-view"
@@ -25,6 +26,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const chosen = useSelection((view) => view.face)
   const store = useJobStore()
   const name = useId()
+  const go = useGo()
   const [viewpoint, setViewpoint] = useState<Viewpoint>(WHOLE)
   const view = useMemo(
     () =>
@@ -54,7 +56,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
         viewBox={`0 0 ${size.width} ${size.height}`}
         role="group"
         aria-label={`The pelt of ${job.name}: its faces folded flat`}
-        className={`print:h-auto print:w-full ${viewpoint.zoom > 1 ? "cursor-grab touch-none" : ""}`}
+        className={viewpoint.zoom > 1 ? "cursor-grab touch-none" : ""}
         {...pan}
       >
         <HatchPatterns name={name} />
@@ -77,7 +79,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
         <ScaleBar view={view} size={size} metric={job.units === "metric"} />
         <Compass azimuth={job.shell.azimuth} x={34} y={size.height - 30} />
       </svg>
-      <div className="absolute top-1 right-0 flex flex-col print:hidden">
+      <div className="absolute top-1 right-0 flex flex-col">
         <IconButton name="Zoom in" onClick={() => step(STEP)}>
           <Plus size={16} aria-hidden />
         </IconButton>
@@ -87,7 +89,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
         <IconButton name="Whole pelt" disabled={viewpoint.zoom === 1} onClick={() => setViewpoint(WHOLE)}>
           <Maximize size={15} aria-hidden />
         </IconButton>
-        <IconButton name="Print the pelt" onClick={() => window.print()}>
+        <IconButton name="On paper: job sheet and templates" onClick={() => go("paper")}>
           <Printer size={15} aria-hidden />
         </IconButton>
       </div>

@@ -122,6 +122,7 @@ export function TypedField({ label, shown, unit = "", onCommit, reads, doubt, pl
           autoComplete="off"
           spellCheck={false}
           aria-invalid={troubled}
+          data-untouched={text === null ? (reads ? "figure" : "text") : undefined}
           aria-describedby={troubled ? `${id}-error` : undefined}
           className={`${bare ? LINE : BOX} ${troubled ? "border-clay" : bare ? "border-transparent" : "border-seam"}`}
           onFocus={(event) => event.target.select()}

@@ -16,14 +16,14 @@ const CAPTIONS = { title: "text-left font-display text-[15px] font-semibold", wo
 
 /** A table of figures: words at the left, figures under one another at the right. */
 export function FigureTable({ caption, shows, heads, words = [0], rows }: Props) {
-  const side = (i: number) => (words.includes(i) ? `text-left ${i === 0 ? "" : "pl-3"}` : "pl-3 text-right whitespace-nowrap tabular-nums")
+  const side = (i: number) => (words.includes(i) ? `text-left ${i === 0 ? "" : "pl-3"}` : "pl-3 text-right tabular-nums")
   return (
     <table className="w-full text-dense">
       <caption className={CAPTIONS[shows ?? "hidden"]}>{caption}</caption>
       <thead className="text-graphite">
         <tr className="border-b border-seam">
           {heads.map((head, i) => (
-            <th key={i} className={`py-1 font-normal ${side(i)}`}>
+            <th key={i} className={`py-1 align-bottom font-normal ${side(i)}`}>
               {head}
             </th>
           ))}
@@ -34,7 +34,7 @@ export function FigureTable({ caption, shows, heads, words = [0], rows }: Props)
           <Fragment key={key}>
             <tr className={look} data-row={key}>
               {cells.map((cell, i) => (
-                <td key={i} className={`py-0.5 ${side(i)}`}>
+                <td key={i} className={`py-0.5 ${side(i)} ${words.includes(i) ? "" : "whitespace-nowrap"}`}>
                   {cell}
                 </td>
               ))}

@@ -16,10 +16,11 @@ export function Figure({
   size?: keyof typeof SIZES
   rough?: boolean
 }) {
-  const { text, unit } = useWriting().printed(kind, value)
+  const { before, text, unit } = useWriting().printed(kind, value)
   return (
     <span className="whitespace-nowrap">
       {rough ? <Rough /> : null}
+      {before ? <span className="text-dense font-medium text-graphite">{before} </span> : null}
       <span className={`big ${SIZES[size]}`}>{text}</span>
       {unit ? <span className="text-dense font-medium text-graphite"> {unit}</span> : null}
     </span>

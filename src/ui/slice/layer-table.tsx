@@ -15,6 +15,9 @@ import { useWriting } from "../writing/writing"
 
 const NUMBER = "py-[3px] pl-2 text-right whitespace-nowrap tabular-nums"
 
+/** Heads may break: figures under them do not. */
+const HEAD = "max-w-20 py-[3px] pl-2 text-right align-bottom font-normal"
+
 /** The layers as a table, outside to inside: rows are chosen, dragged, or moved with the keyboard. */
 export function LayerTable({ figures }: { figures: SurfaceFigures }) {
   const { figure, unit } = useWriting()
@@ -39,11 +42,11 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
           <thead className="text-graphite">
             <tr className="border-b border-seam">
               <th className="py-1 pl-6 text-left font-normal">outside to inside</th>
-              <th className={`${NUMBER} font-normal`}>{unit("length")}</th>
-              <th className={`${NUMBER} font-normal`}>R label</th>
-              <th className={`${NUMBER} font-normal`}>R between members</th>
-              <th className={`${NUMBER} font-normal`}>{unit("arealMass")}</th>
-              <th className={`${NUMBER} font-normal`}>{unit("arealMoney")}</th>
+              <th className={HEAD}>{unit("length")}</th>
+              <th className={HEAD}>R of the label</th>
+              <th className={HEAD}>R between members</th>
+              <th className={HEAD}>{unit("arealMass")}</th>
+              <th className={HEAD}>{unit("arealMoney")}</th>
             </tr>
           </thead>
           <SortableContext items={layers.map((layer) => layer.id)} strategy={verticalListSortingStrategy}>
@@ -60,14 +63,19 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
             </tbody>
           </SortableContext>
           <tfoot>
-            <tr className="border-t border-ink">
-              <th className="py-1 pl-6 text-left font-semibold">Whole, films and members in</th>
+            <tr className="border-t border-ink text-graphite">
+              <th className="pt-1 pl-6 text-left font-normal">Between members, with air films</th>
+              <td className={NUMBER} />
+              <td className={NUMBER} />
+              <td className={NUMBER}>{figure("resistance", figures.cavityResistance)}</td>
+              <td className={NUMBER} />
+              <td className={NUMBER} />
+            </tr>
+            <tr>
+              <th className="pb-1 pl-6 text-left font-semibold">Whole {figures.face.part}, with air films and framing</th>
               <td className={NUMBER}>{figure("length", figures.winter.thickness)}</td>
               <td className={NUMBER}>{figure("resistance", figures.declaredResistance)}</td>
-              <td className={`${NUMBER} font-bold`}>
-                <span className="font-normal text-graphite">{figure("resistance", figures.cavityResistance)} → </span>
-                {figure("resistance", figures.totalResistance)}
-              </td>
+              <td className={`${NUMBER} font-bold`}>{figure("resistance", figures.totalResistance)}</td>
               <td className={NUMBER}>{figure("arealMass", massOfLayers(figures.layers))}</td>
               <td className={NUMBER}>{figure("arealMoney", priceOfLayers(figures.layers))}</td>
             </tr>

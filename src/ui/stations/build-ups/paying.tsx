@@ -62,14 +62,16 @@ function Curve({ figures, built }: Props) {
     <div className="grid gap-2 pt-1" data-testid="paying">
       <div className="flex items-start justify-between gap-4">
         <p>
-          {Math.abs(best.thickness - now) < 5e-4 ? (
+          {best === curve.points[0] ? (
+            <>It saves less than it costs: no thickness of it pays by the energy that it saves.</>
+          ) : Math.abs(best.thickness - now) < 5e-4 ? (
             <>It pays just as it is: {length(now)}.</>
           ) : (
             <>
               More of it pays up to <span className="font-semibold">{length(best.thickness)}</span>, and not further.
             </>
           )}{" "}
-          {Math.abs(best.thickness - now) < 5e-4 ? null : (
+          {best === curve.points[0] || Math.abs(best.thickness - now) < 5e-4 ? null : (
             <Button look="link" onClick={() => store.edit(setThickness(assembly, built.id, best.thickness))}>
               Take {length(best.thickness)}
             </Button>

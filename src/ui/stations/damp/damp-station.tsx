@@ -2,7 +2,9 @@
 import { dewPoint } from "../../../core/air/dew-point"
 import type { DampAssessment } from "../../../core/moisture/damp-assessment"
 import { dampSentence } from "../../../core/moisture/damp-verdict"
-import { useSelection } from "../../job/job-store"
+import { useEffect, useRef } from "react"
+import { seasonOf } from "../../../core/ledger/headlines"
+import { useJob, useJobStore, useSelection } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
@@ -19,9 +21,18 @@ import { useWriting } from "../../writing/writing"
 export function DampStation() {
   const figures = useChosenFace()
   const ledger = useLedger()
+  const ledgerNow = useRef(ledger)
+  useEffect(() => void (ledgerNow.current = ledger), [ledger])
   const show = useShowWorking()
   const season = useSelection((view) => view.season)
   const { verdict, [season]: look } = ledger.moisture[figures.id]
+  const { kind } = useJob().brief
+  const store = useJobStore()
+  // Whatever is looked at there later: a face opens on the season of its verdict.
+  useEffect(() => {
+    const { [figures.id]: at } = ledgerNow.current.moisture
+    store.choose({ season: seasonOf(at.verdict, kind) })
+  }, [figures.id, store, kind])
   return (
     <div className="station gap-3">
       <FaceHeader />

@@ -52,8 +52,8 @@ function ClearSizes() {
       </dl>
       <p className="pt-1 text-graphite">
         {write("volume", volume)} over all. Its {write("area", skinArea)} of skin are{" "}
-        {more > 0 ? `${more} % more than a cube of the same volume would need` : "no more than a cube of the same volume would need"}: each
-        square metre loses heat, so a long or flat shape costs more to keep warm for the room that it gives.
+        {more > 0 ? `${more} % more than a cube of the same volume would need` : "no more than a cube of the same volume would need"}: all
+        of it loses heat, so a long or flat shape costs more to keep warm for the room that it gives.
       </p>
     </section>
   )

@@ -1,0 +1,26 @@
+"use client"
+import { HEADLINES } from "../../core/ledger/headlines"
+import type { BreakMeasure } from "../../core/trials/thermal-break"
+import { useJob } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
+import { useWriting } from "../writing/writing"
+import { useBridgeWith } from "./bridge-with"
+
+/** What a change would do to the ledger: heat, height, weight and money, as it would then show them. */
+export function LedgerChange({ measure }: { measure: BreakMeasure }) {
+  const { write } = useWriting()
+  const job = useJob()
+  const now = useLedger()
+  const then = useBridgeWith().ledgerWith(job, measure)
+  if (!then) return null
+  const changes = HEADLINES.filter(({ verdict }) => !verdict).flatMap(({ name, kind, of, awaits }) => {
+    const [before, after] = [of(now), of(then)]
+    if (Math.abs(after - before) < 1e-3 * Math.abs(before)) return []
+    return [`${name} ${awaits && then.pending.length > 0 ? "≈ " : ""}${write(kind, after)} in place of ${write(kind, before)}`]
+  })
+  return (
+    <p className="text-graphite" data-testid="ledger-change">
+      {changes.length === 0 ? "The ledger’s other figures stay as they are." : `In the ledger: ${changes.join("; ")}.`}
+    </p>
+  )
+}
