@@ -28,8 +28,8 @@ export function UnitSwitch({ metric, onSwitch }: { metric: boolean; onSwitch: ()
       aria-label={`Units: ${metric ? "metric" : "inch-pound"}; switch`}
       onClick={onSwitch}
     >
-      <span className={metric ? "font-bold" : "text-graphite"}>mm</span>{" "}
-      <span className={metric ? "text-graphite" : "font-bold"}>ft·in</span>
+      <span className={metric ? "font-bold" : "text-graphite narrow:hidden"}>mm</span>{" "}
+      <span className={metric ? "text-graphite narrow:hidden" : "font-bold"}>ft·in</span>
     </button>
   )
 }

@@ -6,7 +6,7 @@ import { Dialog } from "../primitives/dialog"
 export function KeysDialog({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} title="Keys">
-      <dl className="columns-2 gap-x-8 max-[700px]:columns-1">
+      <dl className="columns-2 gap-x-8 narrow:columns-1">
         {useCommands()
           .filter(({ keys }) => keys.length > 0)
           .map((command) => (

@@ -25,8 +25,8 @@ export function Tape() {
     )
   }
   return (
-    <header className="flex h-13 print:hidden shrink-0 items-stretch border-b border-ink bg-sheet">
-      <div className="flex w-62 min-w-0 items-center gap-1 pl-4 max-[900px]:w-auto max-[900px]:grow">
+    <header className="flex h-13 shrink-0 items-stretch border-b border-ink bg-sheet">
+      <div className="flex w-62 min-w-0 items-center gap-1 pl-4 max-[900px]:w-auto max-[900px]:grow narrow:pl-1">
         <button
           type="button"
           className="rounded-soft px-1 text-graphite hover:bg-chosen"
@@ -50,16 +50,16 @@ export function Tape() {
         </button>
       </div>
       <Stations />
-      <div className="ml-auto flex items-center gap-0.5 pr-3">
+      <div className="ml-auto flex items-center gap-0.5 pr-3 narrow:pr-0.5">
         <SavingWords />
-        <span className="max-[700px]:hidden">
-          <UnitSwitch metric={job.units === "metric"} onSwitch={command("units").run} />
+        <UnitSwitch metric={job.units === "metric"} onSwitch={command("units").run} />
+        <span className="narrow:hidden">
+          <ThemeButton />
         </span>
-        <ThemeButton />
         {tool("undo", <Undo2 size={17} aria-hidden />)}
         {tool("redo", <Redo2 size={17} aria-hidden />)}
         {tool("search", <Search size={17} aria-hidden />)}
-        {tool("keys", <CircleHelp size={17} aria-hidden />, "max-[700px]:hidden")}
+        {tool("keys", <CircleHelp size={17} aria-hidden />, "narrow:hidden")}
       </div>
     </header>
   )
@@ -116,7 +116,7 @@ function FoldedTape() {
     <select
       aria-label="Station"
       value={station.id}
-      className="my-2 rounded-soft bg-spruce px-2 font-display font-semibold text-on-spruce min-[901px]:hidden"
+      className="my-2 min-w-0 rounded-soft bg-spruce px-2 narrow:max-w-26 font-display font-semibold text-on-spruce min-[901px]:hidden"
       onChange={(event) => go(event.target.value)}
     >
       {STATIONS.map(({ id, name }) => (

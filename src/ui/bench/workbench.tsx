@@ -66,11 +66,11 @@ function Panes() {
     <div className="flex h-dvh min-h-0 flex-col">
       <Tape />
       <ConflictBar />
-      <main className="flex min-h-0 grow max-[900px]:flex-col">
+      <main className="flex min-h-0 grow narrow:flex-col">
         <PeltPane station={station} />
         <section
           aria-label={station.name}
-          className="min-h-0 w-[44%] print:hidden shrink-0 overflow-y-auto border-l border-ink px-6 py-4 max-[900px]:w-full max-[900px]:shrink max-[900px]:grow max-[900px]:border-t max-[900px]:border-l-0 max-[900px]:px-4"
+          className="min-h-0 w-[44%] shrink-0 overflow-y-auto border-l border-ink px-6 py-4 compact:w-[52%] compact:px-4 narrow:w-full narrow:shrink narrow:grow narrow:border-t narrow:border-l-0"
         >
           <Pane station={station} />
         </section>

@@ -13,11 +13,7 @@ export function LedgerStrip() {
   const { kind } = useJob().brief
   const waiting = useLedger().pending.length > 0
   return (
-    <section
-      aria-label="Ledger"
-      className="relative h-16 shrink-0 border-t border-ink bg-sheet max-[900px]:h-17 print:hidden"
-      data-testid="ledger"
-    >
+    <section aria-label="Ledger" className="relative h-16 shrink-0 border-t border-ink bg-sheet compact:h-17" data-testid="ledger">
       {waiting ? (
         <p className="absolute right-3 bottom-full rounded-t-soft border border-b-0 border-seam bg-sheet px-2 text-dense text-graphite">
           ≈ about: bridges are still being calculated

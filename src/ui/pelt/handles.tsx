@@ -81,7 +81,7 @@ export function Handles({ view }: { view: View }) {
             className={`group touch-none ${way[0] !== 0 ? "cursor-ew-resize" : "cursor-ns-resize"}`}
             {...onHold({ kind: "measure", dimension })}
           >
-            <rect x={-17} y={-8} width={34} height={16} fill="transparent" />
+            <rect x={-17} y={-12} width={34} height={24} fill="transparent" />
             <rect
               x={-13}
               y={-4}

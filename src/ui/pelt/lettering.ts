@@ -16,6 +16,9 @@ export interface FaceWords {
   box: Box
 }
 
+/** The smallest letters, px. */
+const LEAST = 11
+
 /** Of the second line's base under the title's. */
 export const SECOND_LINE = 17
 
@@ -41,10 +44,12 @@ export function lettering(
  * The words of a face, beside its openings; what does not fit a small face is left to the pane beside and to its spoken name.
  */
 function faceWords(name: string, paint: Paint, within: Box, taken: readonly Box[]): FaceWords {
-  const title = paint.figure ?? name
+  // No word is smaller than one can read: where a name has no room its first word may, else the face stands without.
+  const sizeOf = (title: string) => Math.min(paint.figure ? 20 : 14.5, (within.width / title.length) * 1.7)
+  const title = [paint.figure ?? name, ...(paint.figure ? [] : [name.split(" ")[0]!])].find((one) => sizeOf(one) >= LEAST) ?? ""
   const roomy = [paint.figure ? `${name} · ${paint.words}` : paint.words, paint.words].find((words) => words.length * 5.9 < within.width)
-  const second = within.height < 40 ? undefined : roomy
-  const titleSize = Math.min(paint.figure ? 20 : 14.5, (within.width / title.length) * 1.7)
+  const second = within.height < 40 || title === "" ? undefined : roomy
+  const titleSize = title === "" ? LEAST : sizeOf(title)
   // Letters are about 0.55 of their size wide; near enough to keep a label off an opening.
   const width = Math.max(title.length * (paint.figure ? 11 : 8), (second ?? "").length * 6.1)
   // Over the title's base line and under it.

@@ -14,10 +14,25 @@ export function PeltPane({ station }: { station: Station }) {
   return (
     <section
       aria-label="Pelt"
-      className="flex min-h-0 min-w-0 grow flex-col px-5 pt-4 pb-2 max-[900px]:h-[40%] max-[900px]:shrink-0 max-[900px]:grow-0 max-[900px]:px-3 max-[900px]:pt-2"
+      className="flex min-h-0 min-w-0 grow flex-col px-5 pt-4 pb-2 compact:px-2 compact:pt-1 compact:pb-0 narrow:h-[46%] narrow:shrink-0 narrow:grow-0"
     >
       <div className="flex justify-between gap-4">
-        <div>
+        <label className="hidden compact:block">
+          <span className="text-dense text-graphite">show </span>
+          <select
+            aria-label="What the pelt shows"
+            value={overlay.id}
+            className="h-7 rounded-soft border border-seam bg-sheet px-1"
+            onChange={(event) => choose(overlays.find(({ id }) => id === event.target.value)!)}
+          >
+            {overlays.map(({ id, title }) => (
+              <option key={id} value={id}>
+                {title}
+              </option>
+            ))}
+          </select>
+        </label>
+        <div className="compact:hidden">
           <p className="text-dense text-graphite">show</p>
           <div role="radiogroup" aria-label="Show on the pelt" className="flex flex-wrap items-baseline gap-x-3">
             {[...overlays]
@@ -43,7 +58,7 @@ export function PeltPane({ station }: { station: Station }) {
         <Room />
       </div>
       <Pelt overlay={overlay} editable={station.shapes ?? false} />
-      <div className="flex items-end justify-between gap-4 text-dense text-graphite max-[900px]:hidden">
+      <div className="flex items-end justify-between gap-4 text-dense text-graphite compact:hidden">
         <Skin />
         {Legend ? <Legend /> : null}
       </div>
@@ -51,8 +66,9 @@ export function PeltPane({ station }: { station: Station }) {
   )
 }
 
+/** The room left, where it is measured, and what takes the rest. */
 function Room() {
-  const { clear } = useLedger()
+  const { clear, linings } = useLedger()
   const job = useJob()
   const { length } = useWriting()
   const limit = job.brief.limits.height
@@ -60,14 +76,17 @@ function Room() {
   const even = clear.height - clear.standing < 0.001
   return (
     <div className="text-right">
-      <p className="text-dense text-graphite">{even ? "standing height left" : "height left at the walls"}</p>
+      <p className="text-dense text-graphite">{even ? "height left" : "height left at the walls"}</p>
       <Figure kind="length" value={clear.standing} size="face" />
-      <p className="text-dense">
+      <p className={`text-dense ${spare !== null && spare < 0 ? "text-clay" : ""}`}>
         {spare === null
           ? even
             ? "no limit in the brief"
             : `${length(clear.height)} at the highest`
           : `${length(Math.abs(spare))} ${spare < 0 ? "too low" : "to spare"} (at least ${length(limit!)})`}
+      </p>
+      <p className="text-dense text-graphite compact:hidden">
+        floor takes {length(linings.floor)}, roof {length(linings.roof)}
       </p>
     </div>
   )

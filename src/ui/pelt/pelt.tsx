@@ -16,6 +16,8 @@ import { Handles } from "./handles"
 import { fit, type Viewpoint, type View, WHOLE, zoomedAt } from "./pelt-view"
 
 const STEP = 1.5
+/** A pane lower than this gives the pelt all its room, px. */
+const SMALL = 400
 
 /** The shell unfolded to scale; every face is a button that selects it everywhere. It can be brought nearer and pushed about. */
 export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolean }) {
@@ -33,7 +35,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
       fit(
         ledger.surfaces.map((figures) => figures.face),
         size,
-        26,
+        size.height < SMALL ? 8 : 26,
         viewpoint.zoom,
       ),
     [ledger.surfaces, size, viewpoint.zoom],

@@ -17,7 +17,7 @@ interface Props {
 const PLACES = {
   middle: "left-1/2 top-[12vh] max-h-[76vh] w-[min(560px,92vw)] -translate-x-1/2 rounded-soft border border-seam",
   wide: "left-1/2 top-[8vh] max-h-[84vh] w-[min(900px,96vw)] -translate-x-1/2 rounded-soft border border-seam",
-  side: "right-0 top-13 bottom-16 w-[min(564px,100vw)] border-l border-ink max-[900px]:bottom-0",
+  side: "right-0 top-13 bottom-16 w-[min(564px,100vw)] border-l border-ink narrow:bottom-0",
 }
 
 export function Dialog({ open, onClose, title, words, place = "middle", children }: Props) {

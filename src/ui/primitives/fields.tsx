@@ -59,7 +59,8 @@ function Labelled({ id, label, error, reading, bare, children }: Labelling) {
 
 const BOX = "h-8 w-full rounded-soft border bg-sheet px-2 outline-offset-0"
 /** A figure on a dimension line: a field all the same. */
-const LINE = "h-[19px] w-full rounded-[3px] border bg-felt px-0 text-center text-[12px] leading-none outline-offset-0 hover:border-graphite"
+const LINE =
+  "h-[19px] pointer-coarse:h-6 w-full rounded-[3px] border bg-felt px-0 text-center text-[12px] leading-none outline-offset-0 hover:border-graphite"
 
 interface Typed {
   label: string

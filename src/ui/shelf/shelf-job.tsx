@@ -28,7 +28,7 @@ export function ShelfJobCard({ job: { id, summary }, failed, onChanged }: Props)
   const { name, use, place, emblem, figures } = summary
   const [renaming, setRenaming] = useState(false)
   return (
-    <li className="relative row-span-6 grid grid-rows-subgrid gap-0 border-r border-seam px-4 pb-3 max-[700px]:border-r-0" data-job={id}>
+    <li className="relative row-span-6 grid grid-rows-subgrid gap-0 border-r border-seam px-4 pb-3 narrow:border-r-0" data-job={id}>
       <Link href={`/jobs/${id}/build-ups`} className="row-span-6 grid grid-rows-subgrid gap-0">
         <span className="grid h-64 place-items-center">
           <SmallPelt emblem={emblem} width={236} height={250} />

@@ -95,7 +95,7 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
           <section className="sticky bottom-0 z-10 mt-4 border-y border-ink bg-felt px-6 py-3">
             <div className="flex flex-wrap items-baseline gap-x-4">
               <h2 className="font-display text-[20px] leading-7 font-bold">Measure a new one</h2>
-              <p className="text-graphite max-[700px]:hidden">six questions, first answer within a minute</p>
+              <p className="text-graphite narrow:hidden">six questions, first answer within a minute</p>
             </div>
             <div className="mt-2 flex items-center gap-3 overflow-x-auto">
               {kits.map(({ kind, label, emblem }) => (

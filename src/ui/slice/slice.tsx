@@ -99,6 +99,7 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
                   key={layer.id}
                   layer={layer}
                   x={geometry.edges[layers.indexOf(layer) + 1]!}
+                  reach={reachOf(geometry.edges, layers.indexOf(layer) + 1)}
                   chosen={layer.id === chosen}
                   onFocus={() => store.choose({ layer: layer.id })}
                   {...handlers({ layer, scale: geometry.scale })}
@@ -185,15 +186,23 @@ function LayerDrawing({
   )
 }
 
+/** A finger's breadth around an edge, 24 px where its neighbours leave it. */
+function reachOf(edges: readonly number[], at: number): { before: number; after: number } {
+  const room = (other: number | undefined) => (other === undefined ? 12 : Math.min(12, Math.max(6, Math.abs(other - edges[at]!) / 2)))
+  return { before: room(edges[at - 1]), after: room(edges[at + 1]) }
+}
+
 interface EdgeProps extends Omit<ComponentProps<"g">, "x"> {
   layer: BuiltLayer
   x: number
+  /** How far off the edge a finger may be, px. */
+  reach: { before: number; after: number }
   chosen: boolean
   onStep: (step: 1 | -1) => void
 }
 
 /** The inner edge of a layer: drag it, or step it with the arrow keys. */
-function Edge({ layer, x, chosen, onStep, ...events }: EdgeProps) {
+function Edge({ layer, x, reach, chosen, onStep, ...events }: EdgeProps) {
   const { length } = useWriting()
   const { thickness } = layer.layer
   return (
@@ -216,7 +225,7 @@ function Edge({ layer, x, chosen, onStep, ...events }: EdgeProps) {
         onStep(step)
       }}
     >
-      <rect x={x - 6} width={12} height={HEIGHT} fill="transparent" />
+      <rect x={x - reach.before} width={reach.before + reach.after} height={HEIGHT} fill="transparent" />
       <g className={chosen ? "" : "opacity-0 group-hover:opacity-100 group-focus-visible:opacity-100"}>
         <rect x={x - 6} y={44} width={12} height={30} rx={3} fill="var(--spruce)" />
         <path d={`M${x - 2} 52v14M${x + 2} 52v14`} stroke="var(--on-spruce)" strokeWidth={1.4} />
