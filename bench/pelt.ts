@@ -27,7 +27,7 @@ export async function benchPelt(browser: Browser, base: string): Promise<Row[]> 
     .evaluateAll((paths) => paths.reduce((count, path) => count + path.getAttribute("d")!.split("M").length - 1, 0))
   if (members < 300) throw new Error(`Only ${members} members are drawn.`)
   const drag = await dragToLedger(page)
-  await page.getByRole("button", { name: "Nearer" }).click()
+  await page.getByRole("button", { name: "Zoom in" }).click()
   const frames = await page.evaluate(panFrames)
   return [
     row(`frame while the pelt is pushed about, ${members} members drawn`, median(frames), "ms", 16),

@@ -125,7 +125,7 @@ export const wear = (face: FaceId, assembly: string) => edit("Use another build-
 
 /** Another build-up in the place of one, on all faces that wear it; the materials that it brings along come with it. */
 export const wearBuildUp = (assembly: string, next: Assembly, materials: OwnMaterials) =>
-  edit(`Wear ${next.name}`, (job) => {
+  edit(`Use ${next.name}`, (job) => {
     bring(job, materials)
     variantOf(job).assemblies[assembly] = structuredClone(next)
   })

@@ -36,7 +36,9 @@ for (const station of ["brief", "shell", "build-ups", "heat", "damp"])
     if (station === "build-ups") await page.keyboard.press("j")
     if (station === "heat") await page.getByRole("radio", { name: "hottest day" }).click()
     await check(page)
-    for (const tab of station === "shell" ? ["openings", "boxes", "pipes", "members", "around", "inside", "folded up"] : []) {
+    for (const tab of station === "shell"
+      ? ["openings", "wheel boxes", "pipes and bolts", "members", "surroundings", "clear space", "folded up"]
+      : []) {
       await page.getByRole("radio", { name: tab }).click()
       await check(page, "main > section")
     }

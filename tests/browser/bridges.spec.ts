@@ -102,7 +102,7 @@ test("bridges are ranked by what they cost, show their temperatures, and lead to
 test("a steel door jamb with and without a thermal break: its cold line goes, and the surface is warmer", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "a jamb"))
   await openJob(page, id, "damp")
-  await page.getByRole("radio", { name: "where it comes to dew" }).click()
+  await page.getByRole("radio", { name: "where it sweats or freezes" }).click()
   const cold = page.locator("[data-opening=door] [data-cold]")
   await expect(page.locator("[data-face=right]")).toContainText("no line sweats or moulds")
   await expect(cold).toHaveCount(0)
@@ -121,7 +121,7 @@ test("a steel door jamb with and without a thermal break: its cold line goes, an
   await expect(jamb).toContainText("The inside face freezes along it")
   const bare = await coldest()
   await openJob(page, id, "damp")
-  await page.getByRole("radio", { name: "where it comes to dew" }).click()
+  await page.getByRole("radio", { name: "where it sweats or freezes" }).click()
   await expect(cold).toHaveAttribute("data-cold", "frost")
 
   await openJob(page, id, "shell")
@@ -139,7 +139,7 @@ test("a steel door jamb with and without a thermal break: its cold line goes, an
   // 20 mm of plastic in a wall of 164 mm: the way along the steel is cut, the inside face comes over the dew point of 9.3 °C.
   expect(await coldest()).toBeGreaterThan(Math.max(9.3, bare + 5))
   await openJob(page, id, "damp")
-  await page.getByRole("radio", { name: "where it comes to dew" }).click()
+  await page.getByRole("radio", { name: "where it sweats or freezes" }).click()
   // It is over the dew point of the worst night; in the mean of the coldest month it can still mould.
   await expect(cold).toHaveAttribute("data-cold", "mould")
 })

@@ -25,9 +25,9 @@ test("materials are asked for by what they must do, set beside each other, and t
     "",
   ])
   await expect(rows.filter({ hasText: "Aerogel grains" }).getByRole("cell").nth(2)).toHaveText("1.05")
-  await dialog.getByRole("checkbox", { name: "Set Aerogel blanket beside others" }).check()
+  await dialog.getByRole("checkbox", { name: "Compare Aerogel blanket" }).check()
   await search.fill("hemp")
-  await dialog.getByRole("checkbox", { name: "Set Hemp batt beside others" }).check()
+  await dialog.getByRole("checkbox", { name: "Compare Hemp batt" }).check()
   const compared = dialog.getByRole("region", { name: "Side by side" })
   await expect(compared.getByRole("row", { name: /^density/ })).toContainText("150 kg/m³")
   await expect(compared.getByRole("row", { name: /^density/ })).toContainText("38 kg/m³")

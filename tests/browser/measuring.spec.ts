@@ -58,11 +58,11 @@ test("a spacing that ends well is taken from its list", async ({ page }) => {
 test("a length is given from where the tape was held, and the shell follows", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "from inside"))
   await openJob(page, id, "shell")
-  await page.getByLabel("The tape is held").selectOption("inside, between finished linings")
+  await page.getByLabel("Measured").selectOption("inside, between finished linings")
   // Walls of 164.3 mm: 4800 − 328.6
   await expect(page.getByLabel("Length, along the ridge", { exact: true })).toHaveValue("4\u00a0471")
   await type(page, "Length, along the ridge", "4.5 m")
-  await page.getByLabel("The tape is held").selectOption("outside, over all")
+  await page.getByLabel("Measured").selectOption("outside, over all")
   await expect(page.getByLabel("Length, along the ridge", { exact: true })).toHaveValue("4\u00a0829")
   // A second reading that disagrees is shown with its difference.
   await type(page, "Length, along the ridge", "4.8 m")
@@ -124,7 +124,7 @@ test("an odd outline is measured as offsets from a straight edge", async ({ page
   const id = await putJob(page, demoJob("Larkspur", "templates"))
   await openJob(page, id, "shell")
   await page.locator("[data-face=floor]").press("Enter")
-  await tab(page, "boxes")
+  await tab(page, "wheel boxes")
   await page.getByRole("button", { name: "Cut out of the floor" }).click()
   await type(page, "Name", "Step well")
   // (0.2 + 0.3)/2·0.4 + 0.3·0.4 = 0.22 m²

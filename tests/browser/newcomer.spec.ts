@@ -80,9 +80,9 @@ test("Escape takes a wrong entry back, and an emptied limit is no limit", async 
   await expect(page.getByRole("alert").filter({ hasText: "It must be at most 60 °C." })).toBeVisible()
   await inside.press("Escape")
   await expect(inside).toHaveValue("18")
-  await expect(page.getByText(/loses \d+\sW more than the plant gives/)).toBeVisible()
-  await type(page, "Heat the plant can give", "")
-  await expect(page.getByText(/loses \d+\sW more than the plant gives/)).toBeHidden()
+  await expect(page.getByText(/loses \d+\sW more than the heater gives/)).toBeVisible()
+  await type(page, "Heater output", "")
+  await expect(page.getByText(/loses \d+\sW more than the heater gives/)).toBeHidden()
 })
 
 test("undo works after the server has been stopped and started again", async ({ page }) => {

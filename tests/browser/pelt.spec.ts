@@ -27,7 +27,7 @@ test("the pelt is brought nearer, pushed about, and shown whole again", async ({
   const floor = page.locator("[data-face=floor]")
   const wide = async () => (await floor.boundingBox())!.width
   const whole = await wide()
-  await page.getByRole("button", { name: "Nearer", exact: true }).click()
+  await page.getByRole("button", { name: "Zoom in", exact: true }).click()
   expect((await wide()) / whole).toBeCloseTo(1.5, 1)
   const before = (await floor.boundingBox())!
   const pelt = (await page.getByTestId("pelt").boundingBox())!
@@ -48,7 +48,7 @@ test("only the pelt is printed", async ({ page }) => {
   await expect(page.getByTestId("pelt")).toBeVisible()
   await expect(page.getByLabel("Length", { exact: true })).toBeHidden()
   await expect(page.locator("[data-figure=loss]")).toBeHidden()
-  await expect(page.getByRole("button", { name: "Nearer", exact: true })).toBeHidden()
+  await expect(page.getByRole("button", { name: "Zoom in", exact: true })).toBeHidden()
 })
 
 test("the body in space shares the selection, and without WebGL the pelt stands in for it", async ({ page }) => {

@@ -25,8 +25,8 @@ test("each demo job says what stands in its way", async ({ page }) => {
   const flaws = {
     Larkspur: "left wall: frost on ribs and waist rail",
     "Cold Nettle": "wets in summer",
-    "Tern Hut": "height short",
-    "Eel Barn": "more than the plant takes out",
+    "Tern Hut": "too low inside",
+    "Eel Barn": "more than the cooler takes out",
   }
   for (const name of Object.keys(flaws)) await putJob(page, demoJob(name, `flawed ${name}`))
   await page.goto("/")

@@ -29,16 +29,16 @@ test("a van with leaning walls, a round roof, wheel boxes and ribs measured one 
   await expect(page.locator("[data-face=front]")).toHaveAccessibleName("Bulkhead, 3.1 m²")
   // Around the wall 2·(3 + 1.7071) = 9.414 m, its middle at 1.5 and 0.8536 m.
   await expect(page.getByTestId("face-line")).toContainText("9 414 mm around · middle 1 500 mm from the left, 854 mm up")
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await expect(page.getByText("9.29 m³ over all")).toBeVisible()
   // Two wheel boxes of 900 × 220 × 300 mm take 2·0.0594 m³ and add 2·0.22·0.3 m² of skin to each wall.
-  await tab(page, "boxes")
+  await tab(page, "wheel boxes")
   await page.getByRole("button", { name: "Box on the floor" }).click()
   await page.getByRole("button", { name: "Box on the floor" }).click()
   await expect(page.getByTestId("face-line")).toContainText("5.12 m², of it 5.25 m² without openings")
   // Linings 25 + 6.5 + 0.8 = 32.3 mm a side: 1800 − 2·220 = 1360 mm between the boxes.
   await expect(page.getByText("1 360 mm clear between them")).toBeVisible()
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await expect(page.getByText("9.17 m³ over all")).toBeVisible()
   // Standing in the middle: 1800 − floor 44.8 − roof 32.3 = 1722.9 mm
   await expect(page.locator("[data-figure=height]")).toContainText("1 723 mm")
@@ -81,7 +81,7 @@ test("a van whose upper walls bow out", async ({ page }) => {
   await type(page, "Bow of the upper walls", "52")
   await expect(page.getByRole("alert").filter({ hasText: "lean out past upright at its waist" })).toBeVisible()
   await page.getByLabel("Bow of the upper walls", { exact: true }).press("Escape")
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await expect(page.getByText("9.37 m³ over all")).toBeVisible()
   await tab(page, "measures")
   // Its grip on the bulkhead, which lies on its side: down is inward.
@@ -107,9 +107,9 @@ test("a towed cabin gets an arched roof", async ({ page }) => {
   await type(page, "Height of the crown", "2.2 m")
   await expect(page.getByRole("alert").filter({ hasText: "at most half its width" })).toBeVisible()
   await page.getByLabel("Height of the crown", { exact: true }).press("Escape")
-  await tab(page, "around")
+  await tab(page, "surroundings")
   await expect(page.getByLabel("It stands on")).toHaveValue("frame")
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await expect(page.getByText("14.28 m³ over all")).toBeVisible()
   // Walls and roof are 45 mm, the floor 71: 2000 − 45 − 71 in the middle, 4000 − 90 and 2000 − 90 across.
   await expect(clear(page, "at the highest")).toHaveText("1 884 mm")
@@ -123,7 +123,7 @@ test("a towed cabin gets an arched roof", async ({ page }) => {
 test("a hut's roof is a gable, one slope, or a hip; its roof wears what it wore", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "three roofs"))
   await openJob(page, id, "shell")
-  await tab(page, "inside")
+  await tab(page, "clear space")
   // Gable: slopes √(1.8² + 1.1²) = 2.1095 m of 4.8 m: 10.126 m²; 4.8·9.9 = 47.52 m³.
   await expect(page.locator("[data-face=roof-left]")).toHaveAccessibleName("Left roof, 10.13 m²")
   await expect(page.getByText("47.52 m³ over all")).toBeVisible()
@@ -142,17 +142,17 @@ test("a hut's roof is a gable, one slope, or a hip; its roof wears what it wore"
   await page.getByLabel("Form").selectOption("hip roof")
   await expect(page.locator("[data-face=roof-right]")).toHaveAccessibleName("Right roof, 6.33 m²")
   await expect(page.locator("[data-face=roof-front]")).toHaveAccessibleName("Front roof, 3.8 m²")
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await expect(page.getByText("45.14 m³ over all")).toBeVisible()
   // One slope from 3.3 m at the left to 2.2 m at the right: √(3.6² + 1.1²) = 3.7643 m: 18.069 m²; 4.8·3.6·2.75 = 47.52 m³.
   await tab(page, "measures")
   await page.getByLabel("Form").selectOption("one slope")
   await expect(page.locator("[data-face=roof]")).toHaveAccessibleName("Roof, 18.07 m²")
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await expect(page.getByText("47.52 m³ over all")).toBeVisible()
   await page.locator("[data-face=roof]").click()
   await page.keyboard.press("3")
-  await expect(page.getByText("wears “Roof, under the vented sheets”")).toBeVisible()
+  await expect(page.getByText("uses “Roof, under the vented sheets”")).toBeVisible()
 })
 
 test("a post-frame barn: slab, posts and girts, overhang", async ({ page }) => {
@@ -162,7 +162,7 @@ test("a post-frame barn: slab, posts and girts, overhang", async ({ page }) => {
   await expect(page.locator("[data-face=roof-left]")).toHaveAccessibleName("Left roof, 56.92 m²")
   await expect(page.locator("[data-face=front]")).toHaveAccessibleName("Front gable, 39.15 m²")
   await expect(page.locator("[data-face=left]")).toHaveAccessibleName("Left wall, 43.2 m²")
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await expect(page.getByText("469.8 m³ over all")).toBeVisible()
   // Walls 190.7 mm, roof 37.5, which is 39.5 plumb on a slope of a third; the slab is there already and lies below the zero.
   await expect(clear(page, "Length")).toHaveText("11 619 mm")
@@ -170,7 +170,7 @@ test("a post-frame barn: slab, posts and girts, overhang", async ({ page }) => {
   await expect(clear(page, "Height at the walls")).toHaveText("3 624 mm")
   // 8.6186·(3.62404 + 5.06047)/2·11.6186 = 434.816
   await expect(clear(page, "Volume")).toHaveText("434.82 m³")
-  await tab(page, "around")
+  await tab(page, "surroundings")
   await expect(page.getByText("Below it is the ground")).toBeVisible()
   await expect(page.getByLabel("Roof past the side walls")).toHaveValue("450")
   // Posts of 140 mm at 2.4 m stand in one layer, girts of 89 mm at 0.6 m cross them in another.
@@ -195,7 +195,7 @@ test("a gap between posts and lining keeps its own resistance and takes its room
   await expect(gap.getByRole("cell")).toHaveText([/Air space, closed/, "30", "–", "0.18", "0", "0.00"])
   await page.getByRole("button", { name: /Shell/ }).click()
   // 30 mm on either side: 8619 − 60, and as much off the length.
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await expect(clear(page, "Width")).toHaveText("8 559 mm")
   await expect(clear(page, "Length")).toHaveText("11 559 mm")
   await tab(page, "members")
@@ -206,7 +206,7 @@ test("a gap between posts and lining keeps its own resistance and takes its room
 test("a board crushed under a barrel is called so", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "barrel"))
   await openJob(page, id, "shell")
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await page.getByRole("button", { name: "Barrel, cabinet or person" }).click()
   const loads = page.getByRole("region", { name: "Does the floor bear it?" })
   // 220·9.81 N on 500 by 500 mm: 8.6 kPa.
@@ -229,12 +229,12 @@ test("a cold room in a shed sees a room and no sun, and its inside is what was a
   // 3.2626·2.5515
   await expect(page.locator("[data-face=left]")).toHaveAccessibleName("Left wall, 8.32 m²")
   await expect(page.getByText("3 readings of the tape are kept and agree with the shell.")).toBeVisible()
-  await tab(page, "inside")
+  await tab(page, "clear space")
   await expect(clear(page, "Length")).toHaveText("3 000 mm")
   await expect(clear(page, "Width")).toHaveText("2 400 mm")
   await expect(clear(page, "at the highest")).toHaveText("2 300 mm")
   await expect(clear(page, "Volume")).toHaveText("16.56 m³")
-  await tab(page, "around")
+  await tab(page, "surroundings")
   await expect(page.getByLabel("Left wall", { exact: true })).toHaveValue("around")
   await page.keyboard.press("4")
   await expect(page.getByRole("heading", { level: 1 })).toBeVisible()
@@ -256,7 +256,7 @@ test("an unheated lean-to finds its own temperature between inside and outdoors"
   const id = await putJob(page, demoJob("Tern Hut", "lean-to"))
   await openJob(page, id, "shell")
   const before = await figure(page, "loss")
-  await tab(page, "around")
+  await tab(page, "surroundings")
   await page.getByRole("button", { name: "Space", exact: true }).click()
   await type(page, "Name", "Wood store")
   await type(page, "Its loss outdoors, per degree", "20")

@@ -67,7 +67,7 @@ test("everything on the bench by its keys", async ({ page }) => {
   await expect(page.getByText("Aerogel blanket")).toHaveCount(0)
   for (const [key, name] of [
     ["1", "What is asked of it"],
-    ["4", /go out on the worst night/],
+    ["4", /lost on the worst night/],
     ["5", "Left wall"],
   ] as const) {
     await page.keyboard.press(key)
@@ -156,7 +156,7 @@ test("members, fit, colour, leaks and openings all move the ledger", async ({ pa
   await moved("loss", () => type(page, /Air changes an hour/, "5"))
   await page.keyboard.press("Escape")
   await page.getByRole("button", { name: "Give this face its own" }).click()
-  await expect(page.getByText("worn by this face only")).toBeVisible()
+  await expect(page.getByText("used by this face only")).toBeVisible()
   await page.getByRole("button", { name: "Shell" }).click()
   await page.getByRole("radio", { name: "openings" }).click()
   await moved("loss", () => page.getByRole("button", { name: "Add to the left wall" }).click())

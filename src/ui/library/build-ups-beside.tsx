@@ -77,7 +77,7 @@ export function BuildUpsBeside({ candidates, onTake, onAway }: Props) {
       columns={candidates.map((one) => ({
         id: one.id,
         name: one.assembly.name,
-        ...(one.id === "now" ? { note: "now" } : { onAway: () => onAway(one.id), take: { words: "Wear", onTake: () => onTake(one) } }),
+        ...(one.id === "now" ? { note: "now" } : { onAway: () => onAway(one.id), take: { words: "Use", onTake: () => onTake(one) } }),
       }))}
       lines={LINES.map(({ name, of }) => ({ name, texts: candidates.map((one) => of(one, writing)) }))}
     />

@@ -48,13 +48,17 @@ function faceWords(name: string, paint: Paint, within: Box, taken: readonly Box[
   const sizeOf = (title: string) => Math.min(paint.figure ? 20 : 14.5, (within.width / title.length) * 1.7)
   const title = [paint.figure ?? name, ...(paint.figure ? [] : [name.split(" ")[0]!])].find((one) => sizeOf(one) >= LEAST) ?? ""
   const roomy = [paint.figure ? `${name} · ${paint.words}` : paint.words, paint.words].find((words) => words.length * 5.9 < within.width)
-  const second = within.height < 40 || title === "" ? undefined : roomy
   const titleSize = title === "" ? LEAST : sizeOf(title)
-  // Letters are about 0.55 of their size wide; near enough to keep a label off an opening.
-  const width = Math.max(title.length * (paint.figure ? 11 : 8), (second ?? "").length * 6.1)
-  // Over the title's base line and under it.
-  const [over, under] = [titleSize + (paint.mark ? 20 : 0), second === undefined ? 4 : SECOND_LINE + 4]
-  const size = { width, height: over + under }
-  const [x, y] = labelPlace(within, taken, size)
-  return { title, titleSize, second, at: [x, y + (over - under) / 2], box: { x, y, ...size } }
+  /** The words with a second line or without, where they lie over least. */
+  const laid = (second: string | undefined): FaceWords => {
+    // Letters are about 0.55 of their size wide; near enough to keep a label off an opening.
+    const width = Math.max(title.length * (paint.figure ? 11 : 8), (second ?? "").length * 6.1)
+    // Over the title's base line and under it.
+    const [over, under] = [titleSize + (paint.mark ? 20 : 0), second === undefined ? 4 : SECOND_LINE + 4]
+    const size = { width, height: over + under }
+    const [x, y] = labelPlace(within, taken, size)
+    return { title, titleSize, second, at: [x, y + (over - under) / 2], box: { x, y, ...size } }
+  }
+  const both = within.height < 40 || title === "" ? null : laid(roomy)
+  return both && taken.every((box) => sharedArea(box, both.box) === 0) ? both : laid(undefined)
 }

@@ -33,8 +33,8 @@ export function KeptList() {
   }
   if (things.length + kept.unreadable.length === 0) return null
   return (
-    <section aria-label="Kept beside the jobs" className="mt-4 border-t border-ink px-6 py-5">
-      <h2 className="font-display text-[20px] leading-7 font-bold">Kept beside the jobs</h2>
+    <section aria-label="Your own materials and build-ups" className="mt-4 border-t border-ink px-6 py-5">
+      <h2 className="font-display text-[20px] leading-7 font-bold">Your own materials and build-ups</h2>
       <ul className="mt-1 max-w-180">
         {things.map(({ id, document }) => {
           const name = nameOf(document)

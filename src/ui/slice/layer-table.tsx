@@ -110,12 +110,7 @@ function Row({ layer, children }: { layer: BuiltLayer; children: React.ReactNode
           >
             <GripVertical size={14} aria-hidden />
           </button>
-          <button
-            type="button"
-            aria-pressed={chosen}
-            className="truncate py-[3px] text-left"
-            onClick={() => store.choose({ layer: layer.id })}
-          >
+          <button type="button" aria-pressed={chosen} className="py-[3px] text-left" onClick={() => store.choose({ layer: layer.id })}>
             {layer.material.name}
             {layer.members.map(({ id, set }) => (
               <span key={id} className="text-graphite">
