@@ -139,3 +139,48 @@ test("what thickness reaches a built R is told, and taken as it is sold", async 
   await type(page, "Loss of the whole, worst night", "10")
   await expect(page.getByText("another layer decides")).toBeVisible()
 })
+
+test("the list opens with what suits the place, finds stuff by the words of the trade, and proposes what is nearest", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "trade words"))
+  await openJob(page, id)
+  await page.locator("[data-layer-row=l2]").click()
+  await page.keyboard.press("r")
+  const dialog = page.getByRole("dialog")
+  // In the cavity lies insulation: the job's own first, then all other.
+  await expect(dialog.getByRole("rowheader").first()).toHaveText("insulation that this job has already")
+  await expect(dialog.getByRole("rowheader").nth(1)).toHaveText("insulation")
+  await expect(dialog.locator("[data-material]").first()).toContainText(/wool|cellulose|fibre/i)
+  const search = dialog.getByRole("searchbox")
+  for (const [words, stuff] of [
+    ["drywall", "Gypsum board"],
+    ["house wrap", "Breather membrane"],
+    ["vapor barrier", "Polythene membrane"],
+    ["radiant barrier", "Radiant barrier sheet"],
+    ["mineral wool", "Stone wool batt"],
+    ["sound mat", "Butyl damping sheet"],
+    ["FRP", "Glass-reinforced plastic sheet"],
+    ["spray foam", "Sprayed foam, closed-cell"],
+    ["cavity", "Air space"],
+  ] as const) {
+    await search.fill(words)
+    await expect(dialog.getByRole("button", { name: new RegExp(`^${stuff}`) })).toBeVisible()
+  }
+  await search.fill("plywod")
+  await expect(dialog.getByRole("status")).toContainText("The nearest by name:")
+  await expect(dialog.getByRole("button", { name: /plywood/i }).first()).toBeVisible()
+  await dialog.getByRole("button", { name: "Birch plywood", exact: true }).click()
+  await page.keyboard.press("r")
+  await expect(dialog.getByRole("rowheader", { name: "boards and linings that this job has already" })).toBeVisible()
+  await expect(page.getByRole("dialog").locator("[data-material=birch-plywood]")).toBeVisible()
+})
+
+test("nothing loose is proposed under a floor that bears", async ({ page }) => {
+  const id = await putJob(page, demoJob("Eel Barn", "bearing"))
+  await openJob(page, id)
+  await page.locator("[data-face=floor]").press("Enter")
+  await page.locator("[data-layer-row]").filter({ hasText: "polystyrene" }).first().click()
+  await page.getByText(/^What else gives R/).click()
+  const table = page.getByRole("table", { name: /At the least thickness/ })
+  await expect(table).toContainText("Polyiso")
+  await expect(table).not.toContainText(/loose|blown|batt/i)
+})

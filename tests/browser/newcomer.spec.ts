@@ -1,28 +1,78 @@
 import { rmSync } from "node:fs"
 import { expect } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, type, startServer, test } from "./bench"
+import { demoJob, figure, openJob, putJob, settled, startServer, test, type } from "./bench"
 
-test("a job is made with the keyboard alone", async ({ page }) => {
+test("from an empty shelf to a finished build-up without a mouse", async ({ page }) => {
+  const press = async (...keys: string[]) => {
+    for (const key of keys) await page.keyboard.press(key)
+  }
   await page.goto("/")
   await page.getByRole("button", { name: "Towed cabin", exact: true }).focus()
-  await page.keyboard.press("Enter")
-  // The first length has the cursor and its answer is marked: typing writes over it.
-  await expect(page.getByLabel("Length", { exact: true })).toBeFocused()
-  await page.keyboard.type("5 m")
-  await page.keyboard.press("Tab")
-  await page.keyboard.type("220 cm")
-  await page.keyboard.press("Tab")
-  await page.keyboard.type("2,1 m")
-  await page.keyboard.press("Tab")
+  await press("Enter")
+  // It begins at its name, which is marked: typing writes over it.
+  await expect(page.getByLabel("Name", { exact: true })).toBeFocused()
+  await page.keyboard.type("Marsh cabin")
+  for (const length of ["5 m", "220 cm", "2,1 m"]) {
+    await press("Tab")
+    await page.keyboard.type(length)
+  }
+  await press("Tab")
   await page.keyboard.type("Varn")
-  await page.keyboard.press("Tab")
-  await page.keyboard.press("Tab")
-  await page.keyboard.press("Enter")
+  await press("Tab", "Tab", "Enter")
   await expect(page).toHaveURL(/build-ups$/)
-  await page.keyboard.press("2")
+  // The focus is where the work goes on, and the keys of the bench answer at once.
+  await expect(page.locator("[data-station=build-ups]")).toBeFocused()
+  await press("2")
   await expect(page.getByLabel("Length", { exact: true })).toHaveValue("5\u00a0000")
   await expect(page.getByLabel("Width", { exact: true })).toHaveValue("2\u00a0200")
   await expect(page.getByLabel("Height", { exact: true })).toHaveValue("2\u00a0100")
+  await press("3", "f", "f")
+  const rows = page.locator("[data-layer-row]")
+  const before = await rows.count()
+  // A membrane inside the second layer, chosen by what people call it.
+  await press("j", "j", "a")
+  await expect(page.getByRole("searchbox")).toBeFocused()
+  await page.keyboard.type("vapour barrier")
+  await press("Enter")
+  await expect(rows).toHaveCount(before + 1)
+  await expect(page.getByRole("dialog")).toBeHidden()
+  // The new layer has the focus: it is moved, made thicker, taken back.
+  await expect(page.locator("[data-layer-row] [aria-pressed=true]")).toBeFocused()
+  const name = await page.locator("[data-layer-row] [aria-pressed=true]").innerText()
+  await press("J")
+  await expect(rows.last()).toContainText(name)
+  await press("z", "z")
+  await expect(rows).toHaveCount(before)
+  await settled(page)
+})
+
+test("undo says what it took back and goes where it was, from a field too", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "undone"))
+  await openJob(page, id, "brief")
+  const winter = page.getByRole("group", { name: "winter" })
+  const humidity = winter.getByLabel("Humidity", { exact: true })
+  const before = await humidity.inputValue()
+  await humidity.fill("37")
+  await humidity.press("Enter")
+  await page.keyboard.press("4")
+  // The field has the focus: a figure is being typed, no key of the bench acts.
+  await expect(page).toHaveURL(/brief$/)
+  await humidity.press("Escape")
+  await page.locator("h1").first().click()
+  await page.keyboard.press("5")
+  await expect(page).toHaveURL(/damp$/)
+  await page.keyboard.press("z")
+  await expect(page.getByText("Undone: Winter humidity inside 37\u00a0%")).toBeVisible()
+  await expect(page).toHaveURL(/brief$/)
+  await expect(humidity).toHaveValue(before)
+  await page.keyboard.press("Z")
+  await expect(page.getByText("Redone: Winter humidity inside 37\u00a0%")).toBeVisible()
+  // A field in which nothing was typed lets undo through.
+  await humidity.focus()
+  await page.keyboard.press("z")
+  await expect(humidity).toHaveValue(before)
+  await page.keyboard.press("Control+Shift+z")
+  await expect(humidity).toHaveValue("37")
 })
 
 test("a face is chosen with the keyboard, and everywhere at once", async ({ page }) => {

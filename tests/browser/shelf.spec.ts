@@ -66,6 +66,23 @@ test("of a long shelf the newest two dozen are shown, and all when they are aske
   await expect(page.getByText("long shelf 1", { exact: true })).toHaveCount(0)
 })
 
+test("jobs are found by typing, set in order, and a new one can be begun however many there are", async ({ page }) => {
+  await page.route("**/summary", (route) => route.abort())
+  await putJob(page, demoJob("Tern Hut", "Zebra hut"))
+  await putJob(page, demoJob("Cold Nettle", "Aardvark store"))
+  await page.goto("/")
+  await expect(page.getByRole("button", { name: "Panel van", exact: true })).toBeInViewport()
+  await page.getByLabel("Order of the jobs").selectOption("by name")
+  const names = await page.locator("[data-job] .font-display").allInnerTexts()
+  expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b, "en", { numeric: true })))
+  // By its name, and by its place.
+  await page.getByLabel("Find a job").fill("zebra varnfell")
+  await expect(page.locator("[data-job]")).toHaveCount(1)
+  await expect(page.locator("[data-job]")).toContainText("Zebra hut")
+  await page.getByLabel("Find a job").fill("nothing like it")
+  await expect(page.getByText("No job has “nothing like it”")).toBeVisible()
+})
+
 test("a bad file is refused with its place, and nothing is stored", async ({ page }) => {
   await page.goto("/")
   const count = () => page.getByText(/^\d+ jobs/).innerText()

@@ -1,5 +1,5 @@
 "use client"
-import { type ComponentType, type ReactNode, useMemo, useState } from "react"
+import { type ComponentType, type ReactNode, useEffect, useMemo, useState } from "react"
 import { later } from "../primitives/later"
 import { type Asked, DialogsProvider } from "./use-dialogs"
 
@@ -25,6 +25,16 @@ export function Dialogs({ children }: { children: ReactNode }) {
   const [asked, ask] = useState<Asked | null>(null)
   const context = useMemo(() => ({ asked, ask }), [asked])
   const close = () => ask(null)
+  // After a start, and after a dialog that was opened by a key, the focus is where the work goes on.
+  useEffect(() => {
+    if (asked) return
+    const timer = setTimeout(() => {
+      if (document.activeElement !== document.body) return
+      const chosen = document.querySelector<HTMLElement>("[data-layer-row] [aria-pressed=true]")
+      ;(chosen ?? document.querySelector<HTMLElement>("[data-station]"))?.focus({ preventScroll: true })
+    })
+    return () => clearTimeout(timer)
+  }, [asked])
   const Dialog = asked && asked.kind !== "materials" ? DIALOGS[asked.kind] : null
   return (
     <DialogsProvider value={context}>

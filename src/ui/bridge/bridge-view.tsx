@@ -28,7 +28,7 @@ export function BridgeView({ bridge, action, testId, children }: Props) {
     return (
       <div className="grid gap-2" data-testid={testId}>
         <p>
-          Each passes χ <span className="font-semibold">{write("pointTransmittance", point.pointTransmittance)}</span>
+          Each passes (χ) <span className="font-semibold">{write("pointTransmittance", point.pointTransmittance)}</span>
           {point.penetration.count > 1 ? `, all ${figure("conductance", point.conductance)} ${unit("conductance")}` : ""}.
         </p>
         <PointWords point={point} />

@@ -46,7 +46,7 @@ export function DetailView({ action, detail, children, ...words }: Props) {
         <p>
           {indoors ? "In the worst night the inside face" : "On the worst afternoon the outside face"} comes down to{" "}
           {degrees(surface.temperature)}
-          {indoors ? ", at the dot" : ""} (fRsi {solved.coldestInside.toFixed(2)})
+          {indoors ? ", at the dot" : ""} (how warm that stays, 0 to 1: fRsi {solved.coldestInside.toFixed(2)})
           {surface.dewPoint === null ? "" : `; the air before it sweats below ${degrees(surface.dewPoint)}`}.
         </p>
         {surface.wet ? (

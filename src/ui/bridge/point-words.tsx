@@ -15,7 +15,8 @@ export function PointWords({ point }: { point: PointBridge }) {
     <div className="grid gap-1 text-dense">
       <p>
         {side === "inside" ? "In the worst night" : "On the worst afternoon"} it has {degrees(temperature)} where it meets the {side} face
-        (fRsi {point.coldestInside.toFixed(2)}){dewPoint === null ? "" : `; the air before it sweats below ${degrees(dewPoint)}`}.
+        (how warm that stays, 0 to 1: fRsi {point.coldestInside.toFixed(2)})
+        {dewPoint === null ? "" : `; the air before it sweats below ${degrees(dewPoint)}`}.
       </p>
       {wet ? (
         <Remark kind="damp">

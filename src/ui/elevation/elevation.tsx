@@ -87,7 +87,13 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
             </g>
           )
         })}
-        <polygon points={pointsText(drawn(face.outline))} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
+        <polygon
+          points={pointsText(drawn(face.outline))}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={1.4}
+          data-testid="elevation-outline"
+        />
         <g stroke="var(--graphite)" strokeWidth={0.9} fill="none">
           {lines.map(({ id, axis, start, end }) => (
             <path key={id} d={axis === "x" ? `M${start}h${end}` : `M${start}v${end}`} />

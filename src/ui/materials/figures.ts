@@ -23,7 +23,7 @@ export const COLUMNS: readonly { name: (writing: Writing) => string; of: (layer:
 export const LINES: readonly { name: string; of: (material: Material, writing: Writing) => string }[] = [
   {
     name: "insulates, as declared",
-    of: ({ conductivity: { declared, at } }, writing) => `${conductivityWords(writing, declared)} at ${writing.write("temperature", at)}`,
+    of: ({ conductivity: { declared, at } }, writing) => `${conductivityWords(writing, declared)} at ${writing.wholeDegrees(at)}`,
   },
   { name: "after 25 years", of: ({ conductivity: { aged } }, writing) => conductivityWords(writing, aged) },
   {

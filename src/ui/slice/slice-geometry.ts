@@ -49,6 +49,9 @@ export interface Lines {
   dewPoint: string
   /** Screen height of a temperature. */
   y: (temperature: number) => number
+  /** Least and greatest that are shown, °C. */
+  from: number
+  to: number
 }
 
 /** Temperature and dew-point lines through the slice, films included. */
@@ -81,7 +84,15 @@ export function profileLines(
     ...points.map((point) => `L${point}`),
     last === null || last === undefined ? "" : `H${geometry.indoors.to}`,
   ]
-  return { temperature: temperature.join(""), dewPoint: dewPoint.join(""), y }
+  return { temperature: temperature.join(""), dewPoint: dewPoint.join(""), y, from: low, to: high }
+}
+
+/** Whole tens of a thermometer's degrees between two temperatures, in its own degrees; twenties where they would stand close. */
+export function scaleMarks(from: number, to: number, shown: (celsius: number) => number): number[] {
+  const [least, most] = [shown(from), shown(to)]
+  const step = most - least > 60 ? 20 : 10
+  const first = Math.ceil(least / step) * step
+  return Array.from({ length: Math.max(0, Math.floor((most - first) / step) + 1) }, (_, i) => first + i * step)
 }
 
 interface SoldPlace {

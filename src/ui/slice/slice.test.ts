@@ -1,7 +1,19 @@
 import { describe, expect, test } from "@jest/globals"
 import { CATALOGUE } from "../../core/material/catalogue"
 import { draggedThickness } from "./dragged-thickness"
-import { placeOfDepth, sliceGeometry } from "./slice-geometry"
+import { placeOfDepth, scaleMarks, sliceGeometry } from "./slice-geometry"
+
+describe("the scale of temperatures", () => {
+  const celsius = (value: number) => value
+  const fahrenheit = (value: number) => value * 1.8 + 32
+
+  test("has tens of the thermometer's own degrees, twenties where they are many", () => {
+    expect(scaleMarks(-20, 22, celsius)).toEqual([-20, -10, 0, 10, 20])
+    // −4 °F to 71.6 °F are more than sixty.
+    expect(scaleMarks(-20, 22, fahrenheit)).toEqual([0, 20, 40, 60])
+    expect(scaleMarks(12, 18, celsius)).toEqual([])
+  })
+})
 
 describe("the slice", () => {
   test("is to scale, but for films", () => {

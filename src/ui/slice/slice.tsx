@@ -1,6 +1,7 @@
 "use client"
 import { inSentence } from "../../core/in-sentence"
 import { type ComponentProps, useId } from "react"
+import { degrees } from "../../core/quantity/measure"
 import { dewPoint } from "../../core/air/dew-point"
 import type { BuiltLayer } from "../../core/assembly/build-up"
 import { nextSold } from "../../core/material/layer-properties"
@@ -18,7 +19,7 @@ import { useMaterials } from "../materials/use-materials"
 import { useSize } from "../primitives/use-size"
 import { useDrag } from "../drawings/use-drag"
 import { draggedThickness } from "./dragged-thickness"
-import { placeOfDepth, profileLines, sliceGeometry, soldPlaces } from "./slice-geometry"
+import { type Lines, placeOfDepth, profileLines, scaleMarks, sliceGeometry, soldPlaces } from "./slice-geometry"
 
 const TOP = 22
 const HEIGHT = 236
@@ -86,6 +87,7 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
           ))}
           <path d={lines.dewPoint} fill="none" stroke="var(--fen)" strokeWidth={2} strokeDasharray="3 3" data-line="dew-point" />
           <path d={lines.temperature} fill="none" stroke="var(--ember)" strokeWidth={2.4} strokeLinejoin="round" data-line="temperature" />
+          <TemperatureScale lines={lines} x={size.width} />
           {worst ? (
             <g transform={`translate(${placeOfDepth(worst.depth, thicknesses, geometry)} ${lines.y(worst.temperature)})`}>
               <circle r={6.5} fill="var(--sheet)" stroke="var(--fen)" strokeWidth={2.4} strokeDasharray={look.wet ? undefined : "3 2"} />
@@ -121,6 +123,26 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
         ) : null}
       </svg>
     </div>
+  )
+}
+
+/** A thermometer's scale along the inside of the drawing. */
+function TemperatureScale({ lines, x }: { lines: Lines; x: number }) {
+  const { units, unit } = useWriting()
+  const { shown, stored } = degrees(units)
+  const marks = scaleMarks(lines.from, lines.to, shown)
+  return (
+    <g fontSize={11} fill="var(--graphite)" stroke="none" textAnchor="end" data-testid="temperature-scale">
+      {marks.map((mark) => (
+        <g key={mark} transform={`translate(${x} ${lines.y(stored(mark))})`}>
+          <path d="M-5 0h5" stroke="var(--graphite)" strokeWidth={0.8} />
+          <text x={-7} dy={4} className="on-hatch">
+            {mark < 0 ? `−${-mark}` : mark}
+            {mark === marks.at(-1) ? ` ${unit("temperature")}` : ""}
+          </text>
+        </g>
+      ))}
+    </g>
   )
 }
 

@@ -23,7 +23,7 @@ import { useWriting } from "../../writing/writing"
 /** Everything that can be said of one layer. */
 export function LayerDetails({ figures, built }: { figures: SurfaceFigures; built: BuiltLayer }) {
   const writing = useWriting()
-  const { units, write } = writing
+  const { units, write, wholeDegrees } = writing
   const job = useJob()
   const store = useJobStore()
   const { layer, material, id } = built
@@ -34,7 +34,7 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
       <p className="col-span-3 font-display text-[15px] font-semibold">
         {material.name}
         <span className="ml-2 font-sans text-dense font-normal text-graphite">
-          label {conductivityWords(writing, material.conductivity.declared)}, declared at {write("temperature", material.conductivity.at)}
+          label {conductivityWords(writing, material.conductivity.declared)}, declared at {wholeDegrees(material.conductivity.at)}
           {built.meanTemperature === null
             ? ""
             : `, worth ${conductivityWords(writing, built.conductivity)} in this place at ${write("temperature", built.meanTemperature)}`}{" "}

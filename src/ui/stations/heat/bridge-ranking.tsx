@@ -1,6 +1,7 @@
 "use client"
 import { inSentence } from "../../../core/in-sentence"
 import { Fragment, useState } from "react"
+import { perLength } from "../../../core/quantity/unit-system"
 import type { Place } from "../../../core/enclosure/place"
 import type { RankedBridge } from "../../../core/ledger/bridge-ranking"
 import { useGo } from "../use-go"
@@ -13,7 +14,7 @@ import { useWriting } from "../../writing/writing"
 
 /** Members, edges, reveals and what runs through, by what they cost, the dearest first. */
 export function BridgeRanking() {
-  const { figure, unit, write } = useWriting()
+  const { figure, unit, units, write } = useWriting()
   const [seen, setSeen] = useState<readonly Place[]>([])
   const store = useJobStore()
   const go = useGo()
@@ -63,16 +64,16 @@ export function BridgeRanking() {
       <FigureTable
         caption={
           <>
-            <span className="block font-display text-[15px] font-semibold text-ink">Which bridges cost most</span>ψ times length, or χ of
-            each in {unit("pointTransmittance")}, beside the openings, at the greatest difference of the design days. Metal and edges by ISO
-            10211, timber by the combined method, what runs through as fins; a negative one is what the faces’ measures over all count too
-            much.
+            <span className="block font-display text-[15px] font-semibold text-ink">Which bridges cost most</span>Loss per{" "}
+            {perLength(units)} (ψ) times length, or what each passes (χ, {unit("pointTransmittance")}), on the worst night or afternoon. A
+            negative one is what the faces, measured over all, count too much. Metal and edges by ISO 10211, timber by the combined method,
+            what runs through as fins.
           </>
         }
         shows="words"
         heads={[
           "bridge",
-          `ψ, ${unit("linearTransmittance")}`,
+          `loss per ${perLength(units)} ψ, ${unit("linearTransmittance")}`,
           "long",
           unit("power"),
           `coldest, ${unit("temperature")}`,
