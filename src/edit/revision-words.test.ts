@@ -16,7 +16,7 @@ function said(edit: Edit) {
   const result = applyEdit(hut, edit)
   if (!result.ok || !result.value) throw new Error("The edit did nothing.")
   const { job, label, patches, inverse } = result.value
-  const revision = { id: "", parent: "", label, patches, inverse } as Revision
+  const revision = { id: "", parent: "", label, patches, inverse }
   return { words: revisionWords(revision, job, (kind, value) => `<${kind} ${value}>`), place: revisionPlace(revision, job) }
 }
 
