@@ -1,11 +1,10 @@
 import { describe, expect, test } from "@jest/globals"
-import type { Revision } from "../schema/change"
 import { applyEdit } from "./apply-edit"
 import { setThickness } from "./assembly-edits"
 import { setIndoors, setLimits, setName } from "./brief-edits"
 import type { Edit } from "./edit"
 import { revisionPlace, revisionWords } from "./revision-words"
-import { setPart } from "./shell-edits"
+import { addPart, setDimension, setFloor, setOverhang, setPart } from "./shell-edits"
 import { demoJobs } from "./start/demo-jobs"
 
 const hut = demoJobs()[2]!
@@ -40,6 +39,16 @@ describe("what undo says", () => {
     const { words, place } = said(setPart("openings", opening, { height: 1.7 }))
     expect(words).toBe(`Change an opening <length 1.7>, ${hut.shell.openings[opening]!.name}`)
     expect(place).toEqual({ station: "shell", part: { list: "openings", id: opening }, face: hut.shell.openings[opening]!.face })
+  })
+
+  test("a measure of the form, and what else of the shell is no list of parts", () => {
+    expect(said(setDimension("length", 4.9))).toEqual({ words: "Measure of the length <length 4.9>", place: { station: "shell" } })
+    expect(said(setOverhang({ eaves: 0.45 }))).toEqual({ words: "Overhang of the roof <length 0.45>", place: { station: "shell" } })
+    expect(said(addPart("spaces", "beyond", { kind: "open", name: "Lean-to" })).place).toEqual({
+      station: "shell",
+      part: { list: "spaces", id: "beyond" },
+    })
+    expect(said(setFloor("frame")).place).toEqual({ station: "shell" })
   })
 
   test("what is no part of the enclosure has no place on the bench", () => {

@@ -5,7 +5,7 @@ import { Job } from "../schema/job/job"
 import type { FaceId } from "../schema/job/shell"
 import type * as z from "../schema/zod"
 import { inSentence } from "../core/in-sentence"
-import type { Part, Parts } from "./shell-edits"
+import { isPartList, type Part, type Parts } from "./shell-edits"
 
 type Path = Revision["patches"][number]["path"]
 
@@ -52,10 +52,10 @@ export function revisionPlace({ patches }: Revision, { shell, variants, active }
   const [top, ...rest] = (patches[0]?.path ?? []).map(String)
   if (top === "brief") return { station: "brief" }
   if (top === "shell") {
-    const [list, id] = rest as [keyof Parts | undefined, string | undefined]
-    const part = list && id ? (shell[list] as Partial<Record<string, Part<keyof Parts>>> | undefined)?.[id] : undefined
-    if (!part) return { station: "shell" }
-    return { station: "shell", part: { list: list!, id: id! }, ...("face" in part && { face: part.face }) }
+    const [list, id = ""] = rest
+    const part = isPartList(list) ? (shell[list] as Partial<Record<string, Part<keyof Parts>>>)[id] : undefined
+    if (!isPartList(list) || !part) return { station: "shell" }
+    return { station: "shell", part: { list, id }, ...("face" in part && { face: part.face }) }
   }
   const [, within, id, list, layer] = rest
   if (top !== "variants" || rest[0] !== active) return null
@@ -68,7 +68,7 @@ export function revisionPlace({ patches }: Revision, { shell, variants, active }
 /** The layer or the part of the shell that a path leads into, by its name; empty where it has none. */
 function nameAt(path: Path, { shell, variants, materials }: Job): string {
   const [top, a, b, c, d, layer] = path.map(String)
-  if (top === "shell") return (shell[a as keyof Parts] as Partial<Record<string, { name?: string }>> | undefined)?.[b!]?.name ?? ""
+  if (top === "shell") return (isPartList(a) && (shell[a] as Partial<Record<string, { name?: string }>>)[b!]?.name) || ""
   if (top !== "variants" || b !== "assemblies" || d !== "layers") return ""
   const material = variants[a!]?.assemblies[c!]?.layers[layer!]?.material ?? ""
   const name = (CATALOGUE[material] ?? materials[material])?.name

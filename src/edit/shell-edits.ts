@@ -136,6 +136,9 @@ const ONE: Record<keyof Parts, string> = {
   loads: "a load on the floor",
 }
 
+/** Whether a name is that of a list of parts. */
+export const isPartList = (name: string | undefined): name is keyof Parts => name !== undefined && Object.hasOwn(ONE, name)
+
 export const addPart = <L extends keyof Parts>(list: L, id: string, part: Part<L>) =>
   edit("name" in part ? `Add ${part.name}` : `Add ${ONE[list]}`, ({ shell }) => {
     ;(shell[list] as Record<string, Part<L>>)[id] = part

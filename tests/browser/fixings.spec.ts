@@ -50,7 +50,7 @@ test("a beam through the wall costs by χ, freezes indoors, and plastic in its r
   await page.getByRole("button", { name: "Through the left wall" }).click()
   const point = page.getByTestId("point")
   await expect(point).toContainText("It freezes there")
-  const chi = Number(/χ ([\d.]+)/.exec(await point.innerText())![1])
+  const chi = Number(/χ\) ([\d.]+)/.exec(await point.innerText())![1])
   // From −27 °C to 18 °C: 45 K.
   expect((await figure(page, "loss")) - before).toBeCloseTo(45 * chi, 1)
   await type(page, "How many alike", "two")
@@ -126,7 +126,7 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
   await expect(threshold.getByTestId("threshold")).toContainText("950 mm of it are counted")
   // With a strip across it, beside it as it is: less goes through, and it is warmer.
   await threshold.getByRole("button", { name: "Calculate it with the break" }).click()
-  const [then, now] = await twice(threshold.getByTestId("with-and-without"), /ψ ([−\d.]+) .* in place of ([−\d.]+);/)
+  const [then, now] = await twice(threshold.getByTestId("with-and-without"), /ψ\) ([−\d.]+) .* in place of ([−\d.]+);/)
   expect(then).toBeLessThan(now)
   const [warmer, colder] = await twice(threshold.getByTestId("with-and-without"), /coldest ([−\d.]+) °C in place of ([−\d.]+)/)
   expect(warmer).toBeGreaterThan(colder)

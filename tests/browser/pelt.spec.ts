@@ -41,16 +41,6 @@ test("the pelt is brought nearer, pushed about, and shown whole again", async ({
   expect(await wide()).toBeCloseTo(whole, 0)
 })
 
-test("only the pelt is printed", async ({ page }) => {
-  const id = await putJob(page, demoJob("Larkspur", "on paper"))
-  await openJob(page, id, "shell")
-  await page.emulateMedia({ media: "print" })
-  await expect(page.getByTestId("pelt")).toBeVisible()
-  await expect(page.getByLabel("Length", { exact: true })).toBeHidden()
-  await expect(page.locator("[data-figure=loss]")).toBeHidden()
-  await expect(page.getByRole("button", { name: "Zoom in", exact: true })).toBeHidden()
-})
-
 test("the body in space shares the selection, and without WebGL the pelt stands in for it", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "folded up"))
   await openJob(page, id, "shell")

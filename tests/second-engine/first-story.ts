@@ -28,7 +28,11 @@ try {
     await page.keyboard.type(text)
     await page.keyboard.press("Enter")
   }
-  const loss = async () => Number(await page.$eval("[data-figure=loss]", (figure) => figure.getAttribute("data-value")))
+  const loss = async () => {
+    // A figure that still waits for bridges says so.
+    await page.waitForFunction(() => !document.querySelector("[data-figure=loss]")!.textContent.includes("≈"))
+    return Number(await page.$eval("[data-figure=loss]", (figure) => figure.getAttribute("data-value")))
+  }
   const saved = () => page.waitForSelector("[data-saving=saved]")
 
   await page.goto(BASE)
