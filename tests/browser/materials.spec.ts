@@ -128,9 +128,9 @@ test("what thickness reaches a built R is told, and taken as it is sold", async 
   const needed = Number(/takes ([\d.]+)\smm/.exec(await said.innerText())![1])
   expect(Math.abs(needed - 40.4)).toBeLessThan(0.25)
   // The same asked as a U: 1/1.5 is 0.667 W/(m²·K), written so it asks for 1/0.667 = 1.499.
-  await type(page, "U of the bulkhead, members in", "0.667")
+  await type(page, "U of the bulkhead, with framing", "0.667")
   expect(Math.abs(Number(/takes ([\d.]+)\smm/.exec(await said.innerText())![1]) - needed)).toBeLessThan(0.11)
-  await type(page, "U of the bulkhead, members in", "0")
+  await type(page, "U of the bulkhead, with framing", "0")
   await expect(page.getByRole("alert").filter({ hasText: "A U is more than nothing" })).toBeVisible()
   await page.keyboard.press("Escape")
   await page.getByRole("button", { name: "Take 50 mm, as it is sold" }).click()

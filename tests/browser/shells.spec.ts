@@ -33,8 +33,8 @@ test("a van with leaning walls, a round roof, wheel boxes and ribs measured one 
   await expect(page.getByText("9.29 m³ over all")).toBeVisible()
   // Two wheel boxes of 900 × 220 × 300 mm take 2·0.0594 m³ and add 2·0.22·0.3 m² of skin to each wall.
   await tab(page, "wheel boxes")
-  await page.getByRole("button", { name: "Box on the floor" }).click()
-  await page.getByRole("button", { name: "Box on the floor" }).click()
+  await page.getByRole("button", { name: "Wheel box or step" }).click()
+  await page.getByRole("button", { name: "Wheel box or step" }).click()
   await expect(page.getByTestId("face-line")).toContainText("5.12 m², of it 5.25 m² without openings")
   // Linings 25 + 6.5 + 0.8 = 32.3 mm a side: 1800 − 2·220 = 1360 mm between the boxes.
   await expect(page.getByText("1 360 mm clear between them")).toBeVisible()

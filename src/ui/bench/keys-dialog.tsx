@@ -17,7 +17,7 @@ export function KeysDialog({ onClose }: { onClose: () => void }) {
           ))}
       </dl>
       <p className="mt-4 text-graphite">
-        Pelzhaus reckons; codes, licensed trades and makers’ sheets decide. It never declares a building compliant.
+        Pelzhaus calculates; codes, licensed trades and makers’ sheets decide. It never declares a building compliant.
       </p>
     </Dialog>
   )

@@ -8,7 +8,7 @@ import { CheapestBreakMeasure } from "./cheapest-break-measure"
 export function BridgeDetail(props: ComponentProps<typeof BridgeView>) {
   const ref = useRef<HTMLDivElement>(null)
   // It opens under what was pressed, which may be the last thing in sight.
-  useEffect(() => ref.current?.scrollIntoView({ block: "nearest" }), [])
+  useEffect(() => void ref.current?.scrollIntoView({ block: "nearest" }), [])
   return (
     <div ref={ref} className="grid scroll-my-4 gap-3">
       <BridgeView {...props}>

@@ -72,8 +72,8 @@ function costOf(
     const beside = detail.oneDimensional / pitch
     return (
       <>
-        In two dimensions a {perLength(units)} of {inSentence(set.set.name)} costs <span className="font-semibold">{psi(linear)}</span>{" "}
-        beside the bare build-up; with one every {write("length", pitch)} its U goes from {u(beside)} to{" "}
+        Each {perLength(units)} of {inSentence(set.set.name)} loses <span className="font-semibold">{psi(linear)}</span> more than the bare
+        build-up (ψ, in two dimensions); with one every {write("length", pitch)} its U goes from {u(beside)} to{" "}
         <span className="font-semibold">{u(beside + linear / pitch)}</span>.
       </>
     )
@@ -81,8 +81,8 @@ function costOf(
   const angled = !opening && Math.abs(linear - transmittance) > 1e-4
   return (
     <>
-      A {perLength(units)} costs <span className="font-semibold">{psi(linear)}</span>
-      {opening ? " beside wall and leaf" : angled ? ` at a square edge, ${psi(transmittance)} at this one’s angle` : ""};{" "}
+      Each {perLength(units)} loses <span className="font-semibold">{psi(linear)}</span> (ψ)
+      {opening ? " more than wall and leaf" : angled ? ` at a square edge, ${psi(transmittance)} at this one’s angle` : ""};{" "}
       {write("length", extent)} of it are counted.
     </>
   )

@@ -25,8 +25,8 @@ export function PointWords({ point }: { point: PointBridge }) {
         </Remark>
       ) : null}
       <p className="text-graphite">
-        Reckoned as fins at both ends and its run between them, the layers beside its ends as round fins; what it loses sideways on the way
-        is left out.{point.face.ground ? " Its foot stands in soil of 2 W/(m·K), taken as cold as the outdoors." : ""}
+        Calculated as fins at both ends and its run between them, the layers beside its ends as round fins; what it loses sideways on the
+        way is left out.{point.face.ground ? " Its foot stands in soil of 2 W/(m·K), taken as cold as the outdoors." : ""}
       </p>
     </div>
   )

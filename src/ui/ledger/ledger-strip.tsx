@@ -8,7 +8,7 @@ import { Figure, Rough } from "../primitives/figure"
 import { useShowWorking } from "../working/use-show-working"
 import { useWriting } from "../writing/writing"
 
-/** The headline figures under everything: each with its limit, its change against what is pinned, and its working. */
+/** The headline figures under everything: each with its limit, its change against the state that it is compared with, and its working. */
 export function LedgerStrip() {
   const { kind } = useJob().brief
   const waiting = useLedger().pending.length > 0
@@ -97,7 +97,7 @@ function Change({ headline, by }: { headline: Headline; by: number }) {
   return (
     <span data-change className={`font-semibold ${none ? "text-graphite" : better ? "text-spruce" : "text-ember-text"}`}>
       {none ? "±0" : by > 0 ? `+${text}` : text}
-      <span className="sr-only"> against what is pinned</span>
+      <span className="sr-only"> against the state that it is compared with</span>
     </span>
   )
 }

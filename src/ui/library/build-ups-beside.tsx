@@ -36,13 +36,13 @@ const LINES: readonly { name: string; of: (candidate: Candidate, writing: Writin
   },
   { name: "thickness", of: withUnit("length", ({ face }) => face.winter.thickness) },
   {
-    name: "R: label, centre, built",
+    name: "R: label, between members, whole",
     of: ({ face }, writing) =>
       [face.declaredResistance, face.cavityResistance, face.totalResistance]
         .map((value) => writing.figure("resistance", value))
         .join(" · "),
   },
-  { name: "U, members in", of: withUnit("transmittance", ({ face }) => face.transmittance) },
+  { name: "U, with framing", of: withUnit("transmittance", ({ face }) => face.transmittance) },
   { name: "weight added", of: withUnit("arealMass", ({ face }) => massOfLayers(face.layers)) },
   { name: "price", of: withUnit("arealMoney", ({ face }) => priceOfLayers(face.layers)) },
   {

@@ -25,7 +25,10 @@ const SCALES = [5, 10, 15, 20, 25, 30, 40, 50, 60, 75, 100, 125, 150, 200, 250, 
 /** Of the sheet's height that the pelt may take. */
 const SHARE = 0.5
 
-/** All of a job that one builds from, on paper: measures, layers, figures, cautions. */
+/**
+ * All of a job that one builds from, on paper: measures, layers, figures, cautions. Nothing is wider than what the paper has
+ * room for: a browser would shrink the whole, and with it every scale.
+ */
 export function JobSheet({ paper }: { paper: PaperSize }) {
   const job = useJob()
   const ledger = useLedger()
@@ -37,8 +40,8 @@ export function JobSheet({ paper }: { paper: PaperSize }) {
   const cautions = [...new Set([...cautionsFor(brief.kind), ...ledger.surfaces.flatMap(({ layers }) => layerCautions(layers))])]
   return (
     <article
-      className="border border-seam bg-sheet p-[10mm] print:border-0 print:p-0"
-      style={{ width: `${width + 20}mm` }}
+      className="box-content border border-seam bg-sheet p-[10mm] print:border-0 print:p-0"
+      style={{ width: `${width}mm` }}
       data-testid="job-sheet"
     >
       <header className="flex items-baseline justify-between gap-6 border-b-2 border-ink pb-2">
@@ -144,7 +147,7 @@ function FaceOnPaper({ figures }: { figures: SurfaceFigures }) {
   const resistances = transmittanceLayers(figures.layers).map((layer) => layerResistance(layer, direction))
   const added = (words: string, { layer }: SurfaceFigures["layers"][number]) => (layer.existing ? "there" : words)
   return (
-    <Part title={`${figures.name}: ${assembly.name}`}>
+    <Part title={assembly.name === figures.name ? figures.name : `${figures.name}: ${assembly.name}`}>
       <FigureTable
         caption={`Layers of the ${figures.name}, outside to inside`}
         heads={["outside to inside", unit("length"), "R of the label", "R between members", unit("arealMass"), unit("arealMoney")]}

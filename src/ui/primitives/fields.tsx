@@ -19,7 +19,9 @@ export function useTroubles(): { troubled: boolean; Fields: typeof Trouble.Provi
 interface Labelling {
   id: string
   label: string
-  error?: ReactNode
+  error: string | null
+  /** What can be done about it. */
+  more?: ReactNode
   /** How what is being typed is read. */
   reading?: string | null | undefined
   /** Leaves the label to what it stands beside: a screen reader still hears it. */
@@ -28,31 +30,52 @@ interface Labelling {
 }
 
 /** A label over a control, and beside it what is wrong with what was typed. */
-function Labelled({ id, label, error, reading, bare, children }: Labelling) {
+function Labelled({ id, label, error, more, reading, bare, children }: Labelling) {
   return (
     <div className="relative min-w-0">
       <label htmlFor={id} className={bare ? "sr-only" : "block text-dense text-graphite"}>
         {label}
       </label>
       {children}
-      {reading && !error ? (
-        <output className="pointer-events-none absolute top-full left-0 z-10 rounded-soft border border-seam bg-sheet px-2 py-0.5 text-dense whitespace-nowrap text-graphite shadow">
-          reads {reading}
-        </output>
-      ) : null}
-      {error ? (
-        <div
-          id={`${id}-error`}
-          role="alert"
-          className={
-            bare
-              ? "absolute top-full left-0 z-10 w-56 rounded-soft border border-clay bg-sheet px-2 py-1 text-dense text-clay"
-              : "mt-0.5 text-dense text-clay"
-          }
-        >
-          {error}
-        </div>
-      ) : null}
+      <Said
+        text={error === null ? (reading ?? null) : null}
+        className="pointer-events-none absolute top-full left-0 z-10 rounded-soft border border-seam bg-sheet px-2 py-0.5 text-dense whitespace-nowrap text-graphite shadow"
+      />
+      <Said
+        text={error}
+        id={`${id}-error`}
+        role="alert"
+        className={
+          bare
+            ? "absolute top-full left-0 z-10 w-56 rounded-soft border border-clay bg-sheet px-2 py-1 text-dense text-clay"
+            : "mt-0.5 text-dense text-clay"
+        }
+      >
+        {more}
+      </Said>
+    </div>
+  )
+}
+
+interface SaidProps {
+  text: string | null
+  className: string
+  id?: string
+  role?: "alert"
+  children?: ReactNode
+}
+
+/**
+ * What is said at a field while there is something to say. It is hidden rather than taken away: what goes while the focus is on its way
+ * from one field to the next makes a dialog take the focus to itself.
+ */
+function Said({ text, children, ...rest }: SaidProps) {
+  const [last, setLast] = useState(text)
+  if (text !== null && text !== last) setLast(text)
+  return (
+    <div hidden={text === null} {...rest}>
+      {last}
+      {children}
     </div>
   )
 }
@@ -102,18 +125,14 @@ export function TypedField({ label, shown, unit = "", onCommit, reads, doubt, pl
     tell(id, troubled)
     return () => tell(id, false)
   }, [tell, id, troubled])
-  const said = asked ? (
-    <>
-      {asked.question}{" "}
-      <button type="button" className="font-semibold underline underline-offset-2" onClick={() => commit(true)}>
-        Take it
-      </button>
-    </>
-  ) : (
-    error
-  )
+  const take = doubt ? (
+    <button type="button" hidden={!asked} className="ml-1 font-semibold underline underline-offset-2" onClick={() => commit(true)}>
+      Take it
+    </button>
+  ) : null
+  const read = text === null ? null : (reads?.(text) ?? null)
   return (
-    <Labelled id={id} label={label} error={said} reading={text === null ? null : reads?.(text)} bare={bare}>
+    <Labelled id={id} label={label} error={asked?.question ?? error} more={take} reading={read && `reads ${read}`} bare={bare}>
       <div className="relative">
         <input
           id={id}
@@ -232,7 +251,7 @@ export const choicesOf = <T extends string>(names: Readonly<Record<T, string>>):
 export function SelectField<T extends string>({ label, value, options, onChange }: Choice<T>) {
   const id = useId()
   return (
-    <Labelled id={id} label={label}>
+    <Labelled id={id} label={label} error={null}>
       <select id={id} value={value} className={`${BOX} border-seam`} onChange={(event) => onChange(event.target.value as T)}>
         {options.map((option) => (
           <option key={option.value} value={option.value}>

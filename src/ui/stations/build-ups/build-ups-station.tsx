@@ -6,7 +6,7 @@ import { idleFoils } from "../../../core/assembly/idle-foil"
 import { seasonOf } from "../../../core/ledger/headlines"
 import { layerCautions } from "../../../core/ledger/cautions"
 import { moveLayer, removeLayer, setAbsorptance, setAssembly, setLeakage, wear, wearOwn } from "../../../edit/assembly-edits"
-import { pin } from "../../../edit/variant-edits"
+import { pin, unpin } from "../../../edit/variant-edits"
 import { useJob, useJobStore, useSelection } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
@@ -68,7 +68,11 @@ export function BuildUpsStation() {
           </>
         ) : null}
         <Button onClick={() => show.resistance(figures)}>Show the working of R</Button>
-        <Button onClick={() => store.edit(pin(job.variants[job.active]!.name))}>Pin to compare</Button>
+        {job.pinned ? (
+          <Button onClick={() => store.edit(unpin())}>Stop comparing</Button>
+        ) : (
+          <Button onClick={() => store.edit(pin(job.variants[job.active]!.name))}>Compare from here on</Button>
+        )}
       </div>
       {layer ? <LayerDetails key={layer.id} figures={figures} built={layer} /> : null}
       <Remarks />

@@ -97,9 +97,9 @@ export function PressedFibre({ figures, built: { id, layer, material, declared }
       />
       {layer.loose === null ? null : (
         <p className="col-span-2 self-end text-dense text-graphite" data-testid="pressed">
-          At {write("density", (material.density * layer.loose) / layer.thickness)} its λ goes from {lambda(material.conductivity.declared)}{" "}
-          to {lambda(declared)}: R {write("resistance", layer.thickness / declared)}, not the label’s{" "}
-          {write("resistance", layer.loose / material.conductivity.declared)}.
+          At {write("density", (material.density * layer.loose) / layer.thickness)} its conductivity goes from{" "}
+          {lambda(material.conductivity.declared)} to {lambda(declared)}: R {write("resistance", layer.thickness / declared)}, not the
+          label’s {write("resistance", layer.loose / material.conductivity.declared)}.
           {(material.density * layer.loose) / layer.thickness > DENSEST
             ? ` The formula was fitted up to ${write("density", DENSEST)}; this is beyond it.`
             : ""}

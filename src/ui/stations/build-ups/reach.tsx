@@ -46,7 +46,7 @@ export function Reach({ figures, built }: { figures: SurfaceFigures; built: Buil
               onCommit={(value) => ask({ kind: "resistance", surface: figures.id, value })}
             />
             <QuantityField
-              label={`U of the ${inSentence(figures.name)}, members in`}
+              label={`U of the ${inSentence(figures.name)}, with framing`}
               kind="transmittance"
               value={answer?.goal.kind === "resistance" ? 1 / answer.goal.value : null}
               placeholder={`now ${figure("transmittance", figures.transmittance)}`}

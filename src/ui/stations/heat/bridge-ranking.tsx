@@ -60,7 +60,7 @@ export function BridgeRanking() {
     }
   }
   return (
-    <section aria-label="Bridges">
+    <section aria-label="Bridges" className="overflow-x-auto">
       <FigureTable
         caption={
           <>

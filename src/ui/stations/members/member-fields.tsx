@@ -160,7 +160,7 @@ function Spare({ figures, id, crossing }: { figures: SurfaceFigures; id: string;
     return (
       <Remark kind="remark">
         They stand {by} out of what lies between them, and nothing covers them: the room’s air warms their bare sides. In two dimensions
-        they are reckoned so; timber by the combined method as if they ended with it.
+        they are calculated so; timber by the combined method as if they ended with it.
       </Remark>
     )
   const fill = () =>

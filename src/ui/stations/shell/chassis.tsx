@@ -29,7 +29,7 @@ export function ChassisFields() {
           {fields.length("height", "Its height")}
           {fields.length("wall", "Its wall")}
           <p className="col-span-4 text-dense text-graphite">
-            The foot of each wall is reckoned on it, in two dimensions; a board between floor and frame is the floor’s outermost layer.
+            The foot of each wall is calculated on it, in two dimensions; a board between floor and frame is the floor’s outermost layer.
           </p>
         </>
       ) : null}

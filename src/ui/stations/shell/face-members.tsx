@@ -57,7 +57,7 @@ export function FaceMembers() {
           />
         </div>
       ) : null}
-      <p className="text-graphite">Members belong to the build-up that the face wears; places typed one by one are this face’s own.</p>
+      <p className="text-graphite">Members belong to the build-up that the face uses; places typed one by one are this face’s own.</p>
     </section>
   )
 }

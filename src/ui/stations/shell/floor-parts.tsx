@@ -40,7 +40,7 @@ function FloorBoxes() {
     <PartList
       list="boxes"
       title="Wheel boxes, steps"
-      addName="Box on the floor"
+      addName="Wheel box or step"
       first={first}
       words={({ side, length, width, height }) =>
         `${side} side · ${[length, width, height].map((size) => write("length", size)).join(" × ")}`
