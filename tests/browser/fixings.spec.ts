@@ -161,7 +161,7 @@ test("the steel of a floor's frame: the foot of the walls is reckoned on it, and
   await settled(page)
   const before = await figure(page, "loss")
   await page.getByLabel("Steel under the floor’s edges").selectOption({ label: "a tube" })
-  await expect(page.getByText("The foot of each wall is reckoned on it")).toBeVisible()
+  await expect(page.getByText("The foot of each wall is calculated on it")).toBeVisible()
   await settled(page)
   await expect.poll(() => figure(page, "loss")).toBeGreaterThan(before)
   await type(page, "Its wall", "0")

@@ -28,6 +28,7 @@ test("from an empty shelf to a finished build-up without a mouse", async ({ page
   await expect(page.getByLabel("Height", { exact: true })).toHaveValue("2\u00a0100")
   await press("3", "f", "f")
   const rows = page.locator("[data-layer-row]")
+  await expect(rows.first()).toBeVisible()
   const before = await rows.count()
   // A membrane inside the second layer, chosen by what people call it.
   await press("j", "j", "a")

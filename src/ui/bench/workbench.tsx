@@ -72,7 +72,7 @@ function Panes() {
           aria-label={station.name}
           data-station={station.id}
           tabIndex={-1}
-          className="min-h-0 w-[44%] outline-none shrink-0 overflow-y-auto border-l border-ink px-6 py-4 compact:w-[52%] compact:px-4 narrow:w-full narrow:shrink narrow:grow narrow:border-t narrow:border-l-0"
+          className="relative min-h-0 w-[44%] outline-none shrink-0 overflow-y-auto border-l border-ink px-6 py-4 compact:w-[52%] compact:px-4 narrow:w-full narrow:shrink narrow:grow narrow:border-t narrow:border-l-0"
         >
           <Pane station={station} />
         </section>

@@ -20,9 +20,13 @@ import { useWriting } from "../writing/writing"
 
 const TOP = 12
 const RIGHT = 14
-/** A row of level lines, and a column of upright ones, px. */
+/** From one row of lines to the next, level or upright, px. */
 const ROW = 25
+/** A figure's height, which is an upright one's width, px. */
+const THICK = 19
 const HIGHEST = 280
+/** More columns than this take no more room from the drawing. */
+const MOST_ROWS = 8
 
 /** The chosen face as one sees it from inside, with dimension lines that can be typed into. */
 export function Elevation({ figures }: { figures: SurfaceFigures }) {
@@ -118,11 +122,11 @@ function Figures({ lines, width }: { lines: ReturnType<typeof sheetOf>["lines"];
   const { kind } = useJob().brief
   return (
     <>
-      {lines.map(({ id, length, left, top }) => (
-        <div key={id} className="absolute" style={{ left, top, width }}>
+      {lines.map(({ id, axis, length, left, top }) => (
+        <div key={id} className="absolute" style={axis === "x" ? { left, top, width } : { left, top, height: width, width: THICK }}>
           {length.edit ? (
             <QuantityField
-              bare
+              bare={axis === "x" ? "level" : "upright"}
               label={length.label}
               kind="length"
               value={length.to - length.from}
@@ -130,7 +134,10 @@ function Figures({ lines, width }: { lines: ReturnType<typeof sheetOf>["lines"];
               onCommit={(value) => store.edit(length.edit!(value))}
             />
           ) : (
-            <span className="block bg-felt text-center text-[12px] leading-[19px] text-graphite" title={length.label}>
+            <span
+              className={`block bg-felt text-center text-[12px] leading-[19px] text-graphite ${axis === "x" ? "" : "h-full rotate-180 [writing-mode:vertical-rl]"}`}
+              title={length.label}
+            >
               {figure("length", length.to - length.from)}
             </span>
           )}
@@ -191,22 +198,21 @@ function sheetOf(
   text: number,
 ): Sheet {
   const [run, rise] = [bounds.right - bounds.left, bounds.high - bounds.low]
-  const column = text + 8
   const of = (axis: "x" | "y", scale: number): DimensionLine[] =>
     lengths
       .filter((length) => length.axis === axis)
       .map(({ id, from, to }) => {
         // Heights are counted from the drawing's top, as the screen's are.
         const [a, b] = axis === "x" ? [from - bounds.left, to - bounds.left] : [bounds.high - to, bounds.high - from]
-        return { id, from: a * scale, to: b * scale, text: axis === "x" ? text : 20 }
+        return { id, from: a * scale, to: b * scale, text }
       })
   let columns = 1
   for (;;) {
-    const scale = Math.max(4, Math.min((width - columns * column - RIGHT) / (run + past.beside), HIGHEST / (rise + past.below)))
-    const left = columns * column + past.beside * scale
+    const scale = Math.max(4, Math.min((width - columns * ROW - RIGHT) / (run + past.beside), HIGHEST / (rise + past.below)))
+    const left = columns * ROW + past.beside * scale
     const upright = placeLines(of("y", scale), rise * scale)
     const needed = Math.max(0, ...upright.map(({ tier }) => tier + 1))
-    if (needed > columns && columns < 6) {
+    if (needed > columns && columns < MOST_ROWS) {
       columns = needed
       continue
     }
@@ -229,7 +235,7 @@ function sheetOf(
         }
       }),
       ...upright.map(({ id, from, to, tier, middle }): SheetLine => {
-        const x = columns * column - 14 - tier * column
+        const x = columns * ROW - 12 - tier * ROW
         return {
           id,
           axis: "y",
@@ -237,8 +243,8 @@ function sheetOf(
           start: `${x} ${TOP + from}`,
           end: to - from,
           ticks: `M${x - 4} ${TOP + from}h8M${x - 4} ${TOP + to}h8`,
-          left: x - text + 8,
-          top: TOP + middle - 10,
+          left: x - THICK / 2,
+          top: TOP + middle - text / 2,
         }
       }),
     ]

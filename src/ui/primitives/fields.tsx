@@ -32,7 +32,7 @@ interface Labelling {
 /** A label over a control, and beside it what is wrong with what was typed. */
 function Labelled({ id, label, error, more, reading, bare, children }: Labelling) {
   return (
-    <div className="relative min-w-0">
+    <div className={`relative min-w-0 ${bare ? "h-full" : ""}`}>
       <label htmlFor={id} className={bare ? "sr-only" : "block text-dense text-graphite"}>
         {label}
       </label>
@@ -81,9 +81,12 @@ function Said({ text, children, ...rest }: SaidProps) {
 }
 
 const BOX = "h-8 w-full rounded-soft border bg-sheet px-2 outline-offset-0"
-/** A figure on a dimension line: a field all the same. */
-const LINE =
-  "h-[19px] pointer-coarse:h-6 w-full rounded-[3px] border bg-felt px-0 text-center text-[12px] leading-none outline-offset-0 hover:border-graphite"
+/** A figure on a dimension line: a field all the same. On an upright one it is written upward, until one types into it. */
+const WRITTEN = "rounded-[3px] border bg-felt px-0 text-center text-[12px] leading-none outline-offset-0 hover:border-graphite"
+const LINE = {
+  level: `h-[19px] w-full pointer-coarse:h-6 ${WRITTEN}`,
+  upright: `h-full w-[19px] rotate-180 [writing-mode:vertical-rl] pointer-coarse:w-6 focus:absolute focus:top-1/2 focus:z-10 focus:h-6 focus:w-28 focus:-translate-y-1/2 focus:rotate-0 focus:[writing-mode:horizontal-tb] ${WRITTEN}`,
+}
 
 interface Typed {
   label: string
@@ -98,7 +101,7 @@ interface Typed {
   unit?: string
   placeholder?: string | undefined
   autoFocus?: boolean
-  bare?: boolean | undefined
+  bare?: "level" | "upright" | undefined
 }
 
 /** A field that takes text when it is left or Enter is pressed; Escape brings the stored value back. */
@@ -132,8 +135,15 @@ export function TypedField({ label, shown, unit = "", onCommit, reads, doubt, pl
   ) : null
   const read = text === null ? null : (reads?.(text) ?? null)
   return (
-    <Labelled id={id} label={label} error={asked?.question ?? error} more={take} reading={read && `reads ${read}`} bare={bare}>
-      <div className="relative">
+    <Labelled
+      id={id}
+      label={label}
+      error={asked?.question ?? error}
+      more={take}
+      reading={read && `reads ${read}`}
+      bare={bare !== undefined}
+    >
+      <div className={bare === "upright" ? "relative h-full" : "relative"}>
         <input
           id={id}
           value={text ?? shown}
@@ -144,7 +154,7 @@ export function TypedField({ label, shown, unit = "", onCommit, reads, doubt, pl
           aria-invalid={troubled}
           data-untouched={text === null ? (reads ? "figure" : "text") : undefined}
           aria-describedby={troubled ? `${id}-error` : undefined}
-          className={`${bare ? LINE : BOX} ${troubled ? "border-clay" : bare ? "border-transparent" : "border-seam"}`}
+          className={`${bare ? LINE[bare] : BOX} ${troubled ? "border-clay" : bare ? "border-transparent" : "border-seam"}`}
           onFocus={(event) => event.target.select()}
           onChange={(event) => setText(event.target.value)}
           onBlur={() => commit()}
