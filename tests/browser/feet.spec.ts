@@ -167,7 +167,7 @@ test("a job is priced in the currency that its brief names", async ({ page }) =>
   const money = page.locator("[data-figure=money]")
   await expect(money).toContainText("$")
   const before = await figure(page, "money")
-  await page.getByLabel(/^Prices are in/).selectOption("CAD")
+  await page.getByLabel("Currency of prices").selectOption("CAD")
   await expect(money).toContainText("C$")
   // A price is never converted.
   expect(await figure(page, "money")).toBe(before)

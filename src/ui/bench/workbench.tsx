@@ -1,6 +1,6 @@
 "use client"
 import { usePathname } from "next/navigation"
-import { type ComponentType, useEffect, useMemo, useState } from "react"
+import { type ComponentType, useEffect, useMemo, useRef, useState } from "react"
 import { activeState } from "../../core/enclosure/job-state"
 import type { OpenJob } from "../../schema/change"
 import { useCalculations, useShown, useWorkedOut } from "../calculations/calculations"
@@ -59,6 +59,9 @@ function Bench() {
 function Panes() {
   const station = useStation()
   const Pane = PANES[station.id]!
+  const pane = useRef<HTMLElement>(null)
+  // Each station is read from its top.
+  useEffect(() => void pane.current?.scrollTo(0, 0), [station.id])
   useTheRest()
   useKeys()
   useMoved()
@@ -70,6 +73,7 @@ function Panes() {
         <PeltPane station={station} />
         <section
           aria-label={station.name}
+          ref={pane}
           data-station={station.id}
           tabIndex={-1}
           className="relative min-h-0 w-[44%] outline-none shrink-0 overflow-y-auto border-l border-ink px-6 py-4 compact:w-[52%] compact:px-4 narrow:w-full narrow:shrink narrow:grow narrow:border-t narrow:border-l-0"

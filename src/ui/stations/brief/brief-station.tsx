@@ -108,7 +108,7 @@ export function BriefStation() {
           <Fragment key={limit}>{limits.maybe(limit, kind, label, "no limit")}</Fragment>
         ))}
         <SelectField
-          label="Prices are in (none is converted)"
+          label="Currency of prices"
           value={job.currency}
           options={CurrencyCode.options.map((value) => ({
             value,

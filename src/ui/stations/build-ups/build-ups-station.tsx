@@ -37,7 +37,7 @@ export function BuildUpsStation() {
   return (
     <div className="station gap-3">
       <FaceHeader />
-      <div className="z-10 -mt-4 bg-felt pt-4 [@media(min-height:700px)]:sticky [@media(min-height:700px)]:-top-4">
+      <div className="z-10 -mx-6 -mt-4 bg-felt px-6 pt-4 compact:-mx-4 compact:px-4 [@media(min-height:700px)]:sticky [@media(min-height:700px)]:-top-4">
         <Slice key={figures.id} figures={figures} season={seasonOf(verdict, job.brief.kind)} />
       </div>
       <LayerTable figures={figures} />
