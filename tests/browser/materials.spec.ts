@@ -168,10 +168,12 @@ test("the list opens with what suits the place, finds stuff by the words of the 
   await search.fill("plywod")
   await expect(dialog.getByRole("status")).toContainText("The nearest by name:")
   await expect(dialog.getByRole("button", { name: /plywood/i }).first()).toBeVisible()
-  await dialog.getByRole("button", { name: "Birch plywood", exact: true }).click()
+  await dialog.getByRole("button", { name: "Softwood plywood", exact: true }).click()
+  // Where a board lies boards are listed; what was taken last stands before the rest.
+  await page.locator("[data-layer-row]").last().click()
   await page.keyboard.press("r")
   await expect(dialog.getByRole("rowheader", { name: "boards and linings that this job has already" })).toBeVisible()
-  await expect(page.getByRole("dialog").locator("[data-material=birch-plywood]")).toBeVisible()
+  await expect(dialog.getByRole("rowheader", { name: "used last" })).toBeVisible()
 })
 
 test("nothing loose is proposed under a floor that bears", async ({ page }) => {

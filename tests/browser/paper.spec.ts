@@ -1,3 +1,4 @@
+import AxeBuilder from "@axe-core/playwright"
 import { expect, type Page } from "@playwright/test"
 import { extractText, getDocumentProxy } from "unpdf"
 import { demoJob, openJob, putJob, test } from "./bench"
@@ -67,6 +68,8 @@ test("the job sheet is printed on A4 and on Letter, with measures, layers, figur
       "codes, licensed trades and makers’ sheets decide",
     ])
       expect(all).toMatch(words)
+    const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa"]).analyze()
+    expect(violations.map((one) => one.id)).toEqual([])
     // No controls on paper.
     expect(all).not.toMatch(/Back to the bench|save as PDF/)
   }

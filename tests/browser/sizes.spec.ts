@@ -21,7 +21,8 @@ for (const { name, width, height } of SIZES)
   for (const units of ["metric", "inch-pound"] as const)
     test(`at ${name} px, ${units}, the pelt is large enough, nothing runs off, all can be reached`, async ({ page }) => {
       await page.setViewportSize({ width, height })
-      const id = await putJob(page, { ...demoJob("Tern Hut", `at ${name} in ${units}`), units })
+      // One pelt that is wide, and the highest for its width.
+      const id = await putJob(page, { ...demoJob(units === "metric" ? "Tern Hut" : "Cold Nettle", `at ${name} in ${units}`), units })
       await openJob(page, id)
       for (const station of ["brief", "shell", "build-ups", "heat", "damp"]) {
         await goTo(page, station)

@@ -14,7 +14,7 @@ export function PeltPane({ station }: { station: Station }) {
   return (
     <section
       aria-label="Pelt"
-      className="flex min-h-0 min-w-0 grow flex-col px-5 pt-4 pb-2 compact:px-2 compact:pt-1 compact:pb-0 narrow:h-[48%] narrow:shrink-0 narrow:grow-0"
+      className="flex min-h-0 min-w-0 grow flex-col px-5 pt-4 pb-2 compact:px-2 compact:pt-1 compact:pb-0 narrow:shrink-0 narrow:grow-0"
     >
       <div className="flex justify-between gap-4">
         <label className="hidden compact:block">

@@ -51,7 +51,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const ordered = [...ledger.surfaces].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen))
   const step = (factor: number) => setViewpoint(zoomedAt(viewpoint, factor, [size.width / 2, size.height / 2], size))
   return (
-    <div ref={ref} className="relative min-h-0 grow overflow-hidden" data-testid="pelt">
+    <div ref={ref} className="relative min-h-0 grow overflow-hidden narrow:h-[min(345px,46dvh)] narrow:grow-0" data-testid="pelt">
       <svg
         width={size.width}
         height={size.height}
