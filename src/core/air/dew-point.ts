@@ -1,5 +1,4 @@
-import { bisection } from "../numeric/bisection"
-import { saturationFit } from "./saturation-pressure"
+import { saturationTemperature } from "./saturation-pressure"
 
 /**
  * Temperature at which air of a given vapour pressure is saturated; below 0 °C the frost point, over ice.
@@ -8,7 +7,5 @@ import { saturationFit } from "./saturation-pressure"
  * @see inverse of ASHRAE Fundamentals 2017, ch. 1, eq. 5 and 6
  */
 export function dewPoint(vapourPressure: number): number | null {
-  if (vapourPressure <= 0) return null
-  // The search starts far below the fit's −100 °C: in air so dry the figure is an extrapolation of no consequence.
-  return bisection((temperature) => Math.log(saturationFit(temperature) / vapourPressure), -223, 201)
+  return vapourPressure <= 0 ? null : saturationTemperature(vapourPressure)
 }

@@ -28,20 +28,20 @@ export function interfaceProfile(path: Path): Interface[] {
   const outdoorPressure = vapourPressureAt(outside.temperature, outside.relativeHumidity)
   const indoorPressure = vapourPressureAt(inside.temperature, inside.relativeHumidity)
   const totalAirLayer = airLayers ? sum(airLayers) : 0
+  const planes: Interface[] = []
   let [depth, resistance, airLayer] = [0, path.rse, 0]
-  const at = (): Interface => {
+  for (let i = 0; i <= resistances.length; i++) {
     const temperature = outside.temperature + (resistance / total) * (inside.temperature - outside.temperature)
-    const interface_: Interface = { depth, temperature, saturationPressure: saturationPressure(temperature) }
-    if (airLayers) interface_.vapourPressure = outdoorPressure + (airLayer / totalAirLayer) * (indoorPressure - outdoorPressure)
-    return interface_
+    const saturation = saturationPressure(temperature)
+    const vapourPressure = outdoorPressure + (airLayer / totalAirLayer) * (indoorPressure - outdoorPressure)
+    planes.push(
+      airLayers
+        ? { depth, temperature, saturationPressure: saturation, vapourPressure }
+        : { depth, temperature, saturationPressure: saturation },
+    )
+    depth += path.thicknesses[i] ?? 0
+    resistance += resistances[i] ?? 0
+    airLayer += airLayers?.[i] ?? 0
   }
-  return [
-    at(),
-    ...path.thicknesses.map((thickness, i) => {
-      depth += thickness
-      resistance += resistances[i]!
-      airLayer += airLayers?.[i] ?? 0
-      return at()
-    }),
-  ]
+  return planes
 }
