@@ -1,5 +1,6 @@
 import type { Job, Limits, Service, Worth } from "../schema/job/job"
 import type { AirState, Season } from "../schema/quantity"
+import { InputError } from "../schema/outcome"
 import { edit } from "./edit"
 
 export const setName = (name: string) => edit(`Name ${name}`, (job) => void (job.name = name))
@@ -25,9 +26,23 @@ export const setIndoors = (season: Season, air: Partial<AirState>) =>
     (job) => void Object.assign(job.brief.indoors[season], air),
   )
 
-/** @param air null takes the station's design condition again */
+/** Air temperatures that people build in, °C: just past the coldest and the hottest that were ever measured where some live. */
+const OUTDOORS = { least: -70, most: 60 }
+
+/**
+ * @param air null takes the station's design condition again
+ * @throws InputError `out-of-range` for air that no place has
+ */
 export const setOutdoors = (season: Season, air: AirState | null) =>
-  edit(`${SEASON[season]} outdoors`, (job) => void (job.brief.outdoors[season] = air))
+  edit(`${SEASON[season]} outdoors`, (job) => {
+    const { least, most } = OUTDOORS
+    if (air && (air.temperature < least || air.temperature > most)) {
+      const [edge, limit] = air.temperature < least ? ["at least", least] : ["at most", most]
+      const range = { edge: String(edge), limit: Number(limit), given: air.temperature }
+      throw new InputError("out-of-range", ["brief", "outdoors", season], `Outdoor air is ${range.edge} ${range.limit} °C.`, range)
+    }
+    job.brief.outdoors[season] = air
+  })
 
 export const setLimits = (limits: Partial<Limits>) =>
   edit(`Limit on ${Object.keys(limits).join(", ")}`, (job) => void Object.assign(job.brief.limits, limits))

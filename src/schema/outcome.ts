@@ -13,6 +13,7 @@ export class InputError extends Error {
     readonly code: string,
     readonly path: (string | number)[],
     message: string,
+    readonly range?: Fault["range"],
   ) {
     super(message)
     this.name = "InputError"
@@ -37,7 +38,8 @@ export function attempt<T>(compute: () => T): Outcome<T> {
     return { ok: true, value: compute() }
   } catch (error) {
     if (!(error instanceof InputError)) throw error
-    return refused(error.code, error.path, error.message)
+    const { error: fault } = refused(error.code, error.path, error.message)
+    return { ok: false, error: error.range ? { ...fault, range: error.range } : fault }
   }
 }
 

@@ -131,6 +131,13 @@ test("Escape takes a wrong entry back, and an emptied limit is no limit", async 
   await expect(page.getByRole("alert").filter({ hasText: "It must be at most 60 °C." })).toBeVisible()
   await inside.press("Escape")
   await expect(inside).toHaveValue("18")
+  // No night is so cold where people build.
+  const night = page.getByRole("group", { name: "winter" }).getByLabel("Worst night", { exact: true })
+  await night.fill("-80")
+  await night.press("Enter")
+  await expect(page.getByRole("alert").filter({ hasText: "It must be at least −70 °C." })).toBeVisible()
+  await expect(night).toHaveValue("-80")
+  await night.press("Escape")
   await expect(page.getByText(/loses \d+\sW more than the heater gives/)).toBeVisible()
   await type(page, "Heater output", "")
   await expect(page.getByText(/loses \d+\sW more than the heater gives/)).toBeHidden()
