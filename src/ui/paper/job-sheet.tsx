@@ -114,22 +114,25 @@ function PeltOnPaper({ width, height }: { width: number; height: number }) {
   const view: View = { scale, at: ([a, b]) => [x + (a - left) * scale, y + (high - b) * scale] }
   return (
     <figure className="break-inside-avoid">
-      <svg width={size.width} height={size.height} role="img" aria-label={`The pelt at 1 to ${one}`} data-scale={one}>
-        <HatchPatterns name={name} />
-        {ledger.surfaces.map((figures) => (
-          <FaceDrawing
-            key={figures.id}
-            figures={figures}
-            shell={shell}
-            paint={MEASURES.paint(figures, ledger, writing)}
-            lengths
-            view={view}
-            hatches={name}
-            chosen={false}
-            onChoose={nothing}
-          />
-        ))}
-      </svg>
+      {/* Faces are buttons on the bench; on paper nothing can be pressed. */}
+      <div inert>
+        <svg width={size.width} height={size.height} data-scale={one}>
+          <HatchPatterns name={name} />
+          {ledger.surfaces.map((figures) => (
+            <FaceDrawing
+              key={figures.id}
+              figures={figures}
+              shell={shell}
+              paint={MEASURES.paint(figures, ledger, writing)}
+              lengths
+              view={view}
+              hatches={name}
+              chosen={false}
+              onChoose={nothing}
+            />
+          ))}
+        </svg>
+      </div>
       <figcaption className="text-graphite">Unfolded, the front to the right, at 1 : {one}; measured over all.</figcaption>
     </figure>
   )
