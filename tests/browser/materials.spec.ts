@@ -168,7 +168,7 @@ test("the list opens with what suits the place, finds stuff by the words of the 
   await search.fill("plywod")
   await expect(dialog.getByRole("status")).toContainText("The nearest by name:")
   await expect(dialog.getByRole("button", { name: /plywood/i }).first()).toBeVisible()
-  await dialog.getByRole("button", { name: "Softwood plywood", exact: true }).click()
+  await dialog.getByRole("button", { name: "Poplar plywood, light", exact: true }).click()
   await page.keyboard.press("z")
   // Where a board lies boards are listed; what was taken last stands before the rest.
   await page.locator("[data-layer-row]").last().click()
