@@ -1,6 +1,8 @@
 "use client"
+import { useId } from "react"
 import { HEADLINES } from "../../core/ledger/headlines"
 import type { BreakMeasure } from "../../core/trials/thermal-break"
+import { useWorkedOut } from "../calculations/calculations"
 import { useJob } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { useWriting } from "../writing/writing"
@@ -12,6 +14,8 @@ export function LedgerChange({ measure }: { measure: BreakMeasure }) {
   const job = useJob()
   const now = useLedger()
   const then = useBridgeWith().ledgerWith(job, measure)
+  // It settles as the ledger itself does; until then it says so.
+  useWorkedOut(useId(), then ? [then] : [])
   if (!then) return null
   const changes = HEADLINES.filter(({ verdict }) => !verdict).flatMap(({ name, kind, of, awaits }) => {
     const [before, after] = [of(now), of(then)]
