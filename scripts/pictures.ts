@@ -29,7 +29,7 @@ async function open(page: Page, job: string, station: string): Promise<void> {
 
 async function take(page: Page, name: string): Promise<void> {
   // Figures that still wait for their bridges would not be those of a bench at rest.
-  await page.waitForFunction(() => !document.body.innerText.includes("≈"))
+  await page.waitForFunction(() => !/≈|still being calculated/.test(document.body.innerText))
   await page.evaluate(() => document.fonts.ready)
   await page.waitForTimeout(500)
   await page.screenshot({ path: `docs/screenshots/${name}.png` })

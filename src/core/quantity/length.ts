@@ -5,6 +5,7 @@ import type { UnitSystem } from "./unit-system"
 /** Metres in an inch, exact since 1959. */
 export const INCH = 0.0254
 
+/** Metres in a foot. */
 export const FOOT = 12 * INCH
 const FEET = String.raw`'|feet|foot|ft\b\.?|ft(?=\d)`
 const INCHES = String.raw`"|inches|inch|in\b\.?`

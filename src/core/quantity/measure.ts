@@ -2,7 +2,7 @@ import { InputError } from "../../schema/outcome"
 import { AIR_VAPOUR_PERMEABILITY } from "./constants"
 import type { CurrencyCode } from "../../schema/currency"
 import { CURRENCIES } from "./currency"
-import { parseLength, printLength } from "./length"
+import { FOOT, parseLength, printLength } from "./length"
 import { decimal, plainText, printNumber, printShort } from "./number"
 import type { UnitSystem } from "./unit-system"
 
@@ -36,7 +36,6 @@ const FAHRENHEIT = { factor: 5 / 9, zero: -160 / 9 }
 /** m²·K/W in one h·ft²·°F/Btu. */
 const R_VALUE = 0.176110184
 const BTU_PER_HOUR = 0.29307107
-const FOOT = 0.3048
 const POUND = 0.45359237
 const PSI = 6894.757
 const MPH = 0.44704

@@ -1,17 +1,18 @@
 "use client"
 import { type KeyboardEvent, useDeferredValue, useId, useState } from "react"
 import { v4 as newId } from "uuid"
-import { CATALOGUE, materialsSold } from "../../core/material/catalogue"
+import { CATALOGUE, type Materials, materialsSold } from "../../core/material/catalogue"
 import { type Candidate, findMaterials, nearestMaterials, parseWanted } from "../../core/material/search"
 import { addLayer, bringing, dropMaterial, replaceLayer, setMaterial } from "../../edit/assembly-edits"
 import { useJob, useJobStore } from "../job/job-store"
-import type { OwnMaterials } from "../../schema/job/job"
+import type { Style } from "../../core/quantity/measure"
+import type { Job, OwnMaterials } from "../../schema/job/job"
 import { KEPT_VERSION, MATERIAL_FORMAT } from "../../schema/kept"
 import type { Material } from "../../schema/material"
 import type { Fault } from "../../schema/outcome"
 import { useKept } from "../library/use-kept"
 import { remember, usedLast } from "../materials/used-last"
-import { roleAt, suitingGroups } from "../../core/material/suiting"
+import { type Group, roleAt, suitingGroups } from "../../core/material/suiting"
 import { Compare } from "../materials/compare"
 import { Found } from "../materials/found"
 import { OwnMaterial } from "../materials/own-material"
@@ -44,18 +45,7 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
   const search = (asked: string) => findMaterials(materials, parseWanted(asked, style), old?.thickness)
   const asked = useDeferredValue(text)
   const found = search(asked)
-  const assembly = job.variants[job.active]!.assemblies[picking.assembly]!
-  const role = roleAt(assembly, picking.kind === "replace" ? picking.layer : picking.at, materials)
-  const nearest = found.length === 0 ? nearestMaterials(materials, parseWanted(asked, style), old?.thickness) : []
-  const inJob = new Set(
-    Object.values(job.variants[job.active]!.assemblies).flatMap(({ layers }) => Object.values(layers).map((one) => one.material)),
-  )
-  const groups =
-    found.length === 0
-      ? [{ title: "", found: nearest }]
-      : asked.trim() === ""
-        ? suitingGroups(found, role, inJob, usedLast())
-        : [{ title: "", found }]
+  const groups = groupsOf(found, asked, picking, job, materials, style)
   // A record of one's own begins from what was looked for, else from what lies there.
   const like = (text.trim() === "" ? materials[old?.material ?? "xps"] : found[0]?.material) ?? CATALOGUE.xps!
   const take = ({ id: material, thickness }: Candidate) => {
@@ -107,7 +97,7 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
         ) : null}
         <p role="status" className="text-dense text-graphite">
           {found.length === 0
-            ? `Nothing in the catalogue is all of that: leave out a word or widen a bound.${nearest.length > 0 ? " The nearest by name:" : ""}`
+            ? `Nothing in the catalogue is all of that: leave out a word or widen a bound.${groups.length > 0 ? " The nearest by name:" : ""}`
             : `${found.length} of ${Object.keys(materials).length} materials, each at a thickness that it is sold in`}
         </p>
         <Found
@@ -128,6 +118,26 @@ export function MaterialPicker({ picking, onClose }: { picking: Picking; onClose
       </div>
     </Dialog>
   )
+}
+
+/** What was found as it is listed: by what suits the place while nothing is asked, and what is nearest by name where nothing is all of it. */
+function groupsOf(
+  found: readonly Candidate[],
+  asked: string,
+  picking: Picking,
+  { variants, active }: Job,
+  materials: Materials,
+  style: Style,
+): Group[] {
+  const { assemblies } = variants[active]!
+  if (found.length === 0) {
+    const nearest = nearestMaterials(materials, parseWanted(asked, style))
+    return nearest.length > 0 ? [{ title: "", found: nearest }] : []
+  }
+  if (asked.trim() !== "") return [{ title: "", found }]
+  const role = roleAt(assemblies[picking.assembly]!, picking.kind === "replace" ? picking.layer : picking.at, materials)
+  const inJob = new Set(Object.values(assemblies).flatMap(({ layers }) => Object.values(layers).map(({ material }) => material)))
+  return suitingGroups(found, role, inJob, usedLast())
 }
 
 /** One line to ask in: Enter takes the first, the arrow goes into the list. */

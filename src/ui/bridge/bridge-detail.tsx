@@ -10,7 +10,7 @@ export function BridgeDetail(props: ComponentProps<typeof BridgeView>) {
   // It opens under what was pressed, which may be the last thing in sight.
   useEffect(() => void ref.current?.scrollIntoView({ block: "nearest" }), [])
   return (
-    <div ref={ref} className="grid scroll-my-4 gap-3">
+    <div ref={ref} className="grid scroll-mt-72 scroll-mb-4 gap-3">
       <BridgeView {...props}>
         <CheapestBreakMeasure bridge={props.bridge} />
         <BreakBeside bridge={props.bridge} />

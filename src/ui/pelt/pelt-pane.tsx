@@ -83,7 +83,7 @@ function Room() {
           ? even
             ? "no limit in the brief"
             : `${length(clear.height)} at the highest`
-          : `${length(Math.abs(spare))} ${spare < 0 ? "too low" : "to spare"} (at least ${length(limit!)})`}
+          : `${length(Math.round(Math.abs(spare) * 1000) / 1000)} ${spare < 0 ? "too low" : "to spare"} (at least ${length(limit!)})`}
       </p>
       <p className="text-dense text-graphite compact:hidden">
         floor takes {length(linings.floor)}, roof {length(linings.roof)}

@@ -21,35 +21,9 @@ const NewJobDialog = later(() => import("./new-job-dialog").then((module) => mod
 
 /** All jobs, each with its own pelt, and the ways to a new one. */
 export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: readonly KitEmblem[]; startUnits: UnitSystem }) {
-  const router = useRouter()
   const [units, setUnits] = useState(startUnits)
   const [making, setMaking] = useState<JobKind | null>(null)
-  /** All jobs, once they are asked for. */
-  const [whole, setWhole] = useState<ShelfData | null>(null)
-  const { count, unreadable, jobs: listed } = whole ?? shelf
-  const { jobs, failed } = useSettled(listed)
-  const [wanted, setWanted] = useState("")
-  const [order, setOrder] = useState<Order>("newest")
-  const shown = arranged(jobs, wanted, order)
-  const showAll = async () => {
-    const answer = await call<ShelfData>("GET", "/api/jobs")
-    if (answer.ok) setWhole(answer.value)
-    else toast(answer.error.message)
-  }
-  // What is looked for may stand among those that are not shown yet.
-  const needAll = () => void (!whole && count > listed.length && showAll())
-  const look = (text: string) => {
-    setWanted(text)
-    needAll()
-  }
-  const sort = (by: Order) => {
-    setOrder(by)
-    needAll()
-  }
-  const refresh = () => {
-    router.refresh()
-    if (whole) void showAll()
-  }
+  const { count, listed, unreadable, jobs, failed, shown, wanted, order, look, sort, showAll, refresh } = useListing(shelf)
   const switchUnits = () => {
     const next = units === "metric" ? "inch-pound" : "metric"
     document.cookie = `units=${next}; path=/; max-age=31536000; samesite=strict`
@@ -92,26 +66,7 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
               </p>
             ))}
           </section>
-          <section className="sticky bottom-0 z-10 mt-4 border-y border-ink bg-felt px-6 py-3">
-            <div className="flex flex-wrap items-baseline gap-x-4">
-              <h2 className="font-display text-[20px] leading-7 font-bold">Measure a new one</h2>
-              <p className="text-graphite narrow:hidden">six questions, first answer within a minute</p>
-            </div>
-            <div className="mt-2 flex items-center gap-3 overflow-x-auto">
-              {kits.map(({ kind, label, emblem }) => (
-                <button
-                  key={kind}
-                  type="button"
-                  className="moves flex h-16 w-44 shrink-0 items-center gap-3 rounded-soft border border-seam bg-sheet px-3 text-left hover:border-spruce"
-                  onClick={() => setMaking(kind)}
-                >
-                  <SmallPelt emblem={emblem} width={60} height={54} />
-                  <span className="font-display text-[15px] leading-5 font-semibold">{label}</span>
-                </button>
-              ))}
-              <OpenFile onOpened={(id) => router.push(`/jobs/${id}/build-ups`)} />
-            </div>
-          </section>
+          <NewOnes kits={kits} onMake={setMaking} />
           <KeptList />
         </main>
         <footer className="flex flex-wrap justify-between gap-x-6 border-t border-seam bg-sheet px-6 py-4 text-graphite">
@@ -121,6 +76,67 @@ export function Shelf({ shelf, kits, startUnits }: { shelf: ShelfData; kits: rea
         {making ? <NewJobDialog kind={making} taken={jobs.map(({ summary }) => summary.name)} onClose={() => setMaking(null)} /> : null}
       </div>
     </WritingProvider>
+  )
+}
+
+/** The jobs that are listed: as many as the page came with until all are asked for, those that are looked for, in an order. */
+function useListing(shelf: ShelfData) {
+  const router = useRouter()
+  /** All jobs, once they are asked for. */
+  const [whole, setWhole] = useState<ShelfData | null>(null)
+  const { count, unreadable, jobs: listed } = whole ?? shelf
+  const { jobs, failed } = useSettled(listed)
+  const [wanted, setWanted] = useState("")
+  const [order, setOrder] = useState<Order>("newest")
+  const showAll = async () => {
+    const answer = await call<ShelfData>("GET", "/api/jobs")
+    if (answer.ok) setWhole(answer.value)
+    else toast(answer.error.message)
+  }
+  // What is looked for may stand among those that are not shown yet.
+  const needAll = () => void (!whole && count > listed.length && showAll())
+  return {
+    ...{ count, listed, unreadable, jobs, failed, wanted, order, showAll },
+    shown: arranged(jobs, wanted, order),
+    look: (text: string) => {
+      setWanted(text)
+      needAll()
+    },
+    sort: (by: Order) => {
+      setOrder(by)
+      needAll()
+    },
+    refresh: () => {
+      router.refresh()
+      if (whole) void showAll()
+    },
+  }
+}
+
+/** The ways to a new job, in sight however many there are. */
+function NewOnes({ kits, onMake }: { kits: readonly KitEmblem[]; onMake: (kind: JobKind) => void }) {
+  const router = useRouter()
+  return (
+    <section className="sticky bottom-0 z-10 mt-4 border-y border-ink bg-felt px-6 py-3">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h2 className="font-display text-[20px] leading-7 font-bold">Measure a new one</h2>
+        <p className="text-graphite narrow:hidden">six questions, first answer within a minute</p>
+      </div>
+      <div className="mt-2 flex items-center gap-3 overflow-x-auto">
+        {kits.map(({ kind, label, emblem }) => (
+          <button
+            key={kind}
+            type="button"
+            className="moves flex h-16 w-44 shrink-0 items-center gap-3 rounded-soft border border-seam bg-sheet px-3 text-left hover:border-spruce"
+            onClick={() => onMake(kind)}
+          >
+            <SmallPelt emblem={emblem} width={60} height={54} />
+            <span className="font-display text-[15px] leading-5 font-semibold">{label}</span>
+          </button>
+        ))}
+        <OpenFile onOpened={(id) => router.push(`/jobs/${id}/build-ups`)} />
+      </div>
+    </section>
   )
 }
 

@@ -19,10 +19,10 @@ import { useMaterials } from "../materials/use-materials"
 import { useSize } from "../primitives/use-size"
 import { useDrag } from "../drawings/use-drag"
 import { draggedThickness } from "./dragged-thickness"
-import { type Lines, placeOfDepth, profileLines, scaleMarks, sliceGeometry, soldPlaces } from "./slice-geometry"
+import { type Lines, placeOfDepth, profileLines, scaleMarks, type SliceGeometry, sliceGeometry, soldPlaces } from "./slice-geometry"
 
 const TOP = 22
-const HEIGHT = 236
+const HEIGHT = 196
 
 /** A layer's inner edge under the hand; the scale is held so that the edge stays under the finger. */
 interface HeldEdge {
@@ -51,8 +51,6 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
   })
   const geometry = sliceGeometry(thicknesses, size.width, dragged?.scale)
   const look = moisture[figures.id][season]
-  const lines = profileLines(look, layers, geometry, dewPoint, HEIGHT)
-  const worst = look.wet ?? look.exfiltrationWets
   // The edge of a film lies on that of the board beside it: thick layers, and the chosen one above all, get the hand.
   const reachable = [...layers].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen) || a.layer.thickness - b.layer.thickness)
   const selected = layers.find(({ id }) => id === chosen)
@@ -85,15 +83,7 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
               onChoose={() => store.choose({ layer: layer.id })}
             />
           ))}
-          <path d={lines.dewPoint} fill="none" stroke="var(--fen)" strokeWidth={2} strokeDasharray="3 3" data-line="dew-point" />
-          <path d={lines.temperature} fill="none" stroke="var(--ember)" strokeWidth={2.4} strokeLinejoin="round" data-line="temperature" />
-          <TemperatureScale lines={lines} x={size.width} />
-          {worst ? (
-            <g transform={`translate(${placeOfDepth(worst.depth, thicknesses, geometry)} ${lines.y(worst.temperature)})`}>
-              <circle r={6.5} fill="var(--sheet)" stroke="var(--fen)" strokeWidth={2.4} strokeDasharray={look.wet ? undefined : "3 2"} />
-              <circle r={2.2} fill="var(--fen)" />
-            </g>
-          ) : null}
+          <Profile look={look} layers={layers} geometry={geometry} width={size.width} />
           {still
             ? null
             : reachable.map((layer) => (
@@ -123,6 +113,33 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
         ) : null}
       </svg>
     </div>
+  )
+}
+
+interface ProfileProps {
+  look: DampAssessment
+  layers: readonly BuiltLayer[]
+  geometry: SliceGeometry
+  width: number
+}
+
+/** Temperature and dew point through the layers, with their scale, and where it gets wet. */
+function Profile({ look, layers, geometry, width }: ProfileProps) {
+  const lines = profileLines(look, layers, geometry, dewPoint, HEIGHT)
+  const thicknesses = layers.map(({ layer }) => layer.thickness)
+  const worst = look.wet ?? look.exfiltrationWets
+  return (
+    <>
+      <path d={lines.dewPoint} fill="none" stroke="var(--fen)" strokeWidth={2} strokeDasharray="3 3" data-line="dew-point" />
+      <path d={lines.temperature} fill="none" stroke="var(--ember)" strokeWidth={2.4} strokeLinejoin="round" data-line="temperature" />
+      <TemperatureScale lines={lines} x={width} />
+      {worst ? (
+        <g transform={`translate(${placeOfDepth(worst.depth, thicknesses, geometry)} ${lines.y(worst.temperature)})`}>
+          <circle r={6.5} fill="var(--sheet)" stroke="var(--fen)" strokeWidth={2.4} strokeDasharray={look.wet ? undefined : "3 2"} />
+          <circle r={2.2} fill="var(--fen)" />
+        </g>
+      ) : null}
+    </>
   )
 }
 
