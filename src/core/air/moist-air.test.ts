@@ -2,6 +2,7 @@ import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import psychrolib from "psychrolib"
 import { dewPoint } from "./dew-point"
+import { saturationPressure } from "./saturation-pressure"
 import { moistAir } from "./moist-air"
 import { saturationPressure } from "./saturation-pressure"
 
@@ -69,5 +70,13 @@ describe("moist air", () => {
 
   test("has no dew point without vapour", () => {
     expect(moistAir({ temperature: 10, relativeHumidity: 0, pressure }).dewPoint).toBeNull()
+  })
+
+  test("the dew point is where saturation gives the pressure, over ice and over water, and has a figure however dry the air is", () => {
+    for (let temperature = -100; temperature <= 200; temperature += 0.37)
+      expect(dewPoint(saturationPressure(temperature))).toBeCloseTo(temperature, 9)
+    const dry = [5e-324, 1e-300, 1e-100, 1e-20, 1e-6].map((pressure) => dewPoint(pressure)!)
+    expect(dry).toEqual([...dry].sort((a, b) => a - b))
+    expect(dry[0]).toBeGreaterThan(-273.15)
   })
 })

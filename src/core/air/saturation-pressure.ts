@@ -27,7 +27,7 @@ export function saturationTemperature(pressure: number): number {
   const c = pressure < ICE_POINT ? ICE : WATER
   const wanted = Math.log(pressure)
   // A first guess by the Clausius–Clapeyron line through 0 °C, which is right there and near enough everywhere.
-  let kelvin = 1 / (1 / ZERO_CELSIUS - Math.log(pressure / ICE_POINT) / (pressure < ICE_POINT ? 6150 : 5420))
+  let kelvin = 1 / (1 / ZERO_CELSIUS - (wanted - Math.log(ICE_POINT)) / (pressure < ICE_POINT ? 6150 : 5420))
   for (let round = 0; round < ROUNDS; round++) {
     const slope = -c[0] / kelvin ** 2 + c[2] + kelvin * (2 * c[3] + kelvin * (3 * c[4] + kelvin * 4 * c[5])) + c[6] / kelvin
     const step = (wanted - logarithm(c, kelvin)) / slope
