@@ -4,7 +4,6 @@ import psychrolib from "psychrolib"
 import { dewPoint } from "./dew-point"
 import { saturationPressure } from "./saturation-pressure"
 import { moistAir } from "./moist-air"
-import { saturationPressure } from "./saturation-pressure"
 
 psychrolib.SetUnitSystem(psychrolib.SI)
 
