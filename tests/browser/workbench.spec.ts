@@ -92,6 +92,9 @@ test("a row is moved with the keyboard, and by drag", async ({ page }) => {
   await openJob(page, id)
   const rows = page.locator("[data-layer-row]")
   await rows.nth(1).getByRole("button", { name: /^Move/ }).focus()
+  // What drags them comes when one is gone to, and leaves the focus where it is.
+  await expect(page.locator("[data-sortable=true]")).toBeVisible()
+  await expect(rows.nth(1).getByRole("button", { name: /^Move/ })).toBeFocused()
   const said = page.locator("[id^=DndLiveRegion]")
   await page.keyboard.press("Space")
   await expect(said).toContainText("moved over")

@@ -10,6 +10,7 @@ import { useMoved } from "../job/use-moved"
 import { LedgerStrip } from "../ledger/ledger-strip"
 import { PeltPane } from "../pelt/pelt-pane"
 import { later } from "../primitives/later"
+import { loadSorting } from "../slice/load-sorting"
 import type { Station } from "../stations/station"
 import { STATIONS, useStation } from "../stations/stations"
 import { WORKING_LOADS } from "../working/use-show-working"
@@ -92,6 +93,8 @@ const LOADS: readonly (() => Promise<unknown>)[] = [
   ...STATIONS.map(({ load }) => load),
   ...Object.values(DIALOG_LOADS),
   loadWorkingPanel,
+  loadSorting,
+  () => import("../../edit/revision-words"),
   ...WORKING_LOADS,
 ]
 

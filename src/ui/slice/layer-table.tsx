@@ -1,16 +1,16 @@
 "use client"
 import { inSentence } from "../../core/in-sentence"
 import { massOfLayers, priceOfLayers } from "../../core/takeoff/content"
-import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core"
-import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable"
 import { GripVertical } from "lucide-react"
-import { useId } from "react"
+import { type ReactNode, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react"
 import { type BuiltLayer, transmittanceLayers } from "../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { heatFlowDirection } from "../../core/assembly/surface-resistance"
 import { layerResistance } from "../../core/assembly/thermal-transmittance"
 import { moveLayer } from "../../edit/assembly-edits"
 import { useJobStore, useSelection } from "../job/job-store"
+import { loadSorting } from "./load-sorting"
+import type { Sortable } from "./sorting"
 import { useWriting } from "../writing/writing"
 
 const NUMBER = "py-[3px] pl-2 text-right whitespace-nowrap tabular-nums"
@@ -22,21 +22,27 @@ const HEAD = "max-w-20 py-[3px] pl-2 text-right align-bottom font-normal"
 export function LayerTable({ figures }: { figures: SurfaceFigures }) {
   const { figure, unit } = useWriting()
   const store = useJobStore()
-  const id = useId()
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  )
+  const { sorting, fetch } = useSorting()
   const { layers } = figures
   const direction = heatFlowDirection(figures.face.tilt, true)
   const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
-  const drop = ({ active, over }: DragEndEvent) => {
-    const to = layers.findIndex((layer) => layer.id === over?.id)
-    if (to >= 0) store.edit(moveLayer(figures.assembly, String(active.id), to))
-  }
+  const Frame = sorting?.Sorting ?? PlainFrame
+  const cellsOf = (layer: BuiltLayer, i: number) => (
+    <>
+      <td className={NUMBER}>{figure("length", layer.layer.thickness)}</td>
+      <td className={NUMBER}>{layer.declaredResistance === null ? "–" : figure("resistance", layer.declaredResistance)}</td>
+      <td className={NUMBER}>{figure("resistance", resistances[i]!)}</td>
+      <td className={NUMBER}>{layer.layer.existing ? "–" : figure("arealMass", massOfLayers([layer]))}</td>
+      <td className={NUMBER}>{layer.layer.existing ? "–" : figure("arealMoney", priceOfLayers([layer]))}</td>
+    </>
+  )
   return (
-    <DndContext id={id} sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-      <div className="overflow-x-auto">
+    <Frame ids={layers.map(({ id }) => id)} onMove={(id, to) => store.edit(moveLayer(figures.assembly, id, to))}>
+      <div
+        className="overflow-x-auto"
+        onFocus={(event) => !sorting && event.target.matches(":focus-visible") && fetch()}
+        data-sortable={sorting !== null}
+      >
         <table className="w-full border-collapse text-dense">
           <caption className="sr-only">Layers of the {figures.name}, outside to inside</caption>
           <thead className="text-graphite">
@@ -49,19 +55,23 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
               <th className={HEAD}>{unit("arealMoney")}</th>
             </tr>
           </thead>
-          <SortableContext items={layers.map((layer) => layer.id)} strategy={verticalListSortingStrategy}>
-            <tbody>
-              {layers.map((layer, i) => (
-                <Row key={layer.id} layer={layer}>
-                  <td className={NUMBER}>{figure("length", layer.layer.thickness)}</td>
-                  <td className={NUMBER}>{layer.declaredResistance === null ? "–" : figure("resistance", layer.declaredResistance)}</td>
-                  <td className={NUMBER}>{figure("resistance", resistances[i]!)}</td>
-                  <td className={NUMBER}>{layer.layer.existing ? "–" : figure("arealMass", massOfLayers([layer]))}</td>
-                  <td className={NUMBER}>{layer.layer.existing ? "–" : figure("arealMoney", priceOfLayers([layer]))}</td>
+          <tbody>
+            {layers.map((layer, i) =>
+              sorting ? (
+                <sorting.SortableRow key={layer.id} id={layer.id}>
+                  {(sortable) => (
+                    <Row layer={layer} sortable={sortable}>
+                      {cellsOf(layer, i)}
+                    </Row>
+                  )}
+                </sorting.SortableRow>
+              ) : (
+                <Row key={layer.id} layer={layer} sortable={null}>
+                  {cellsOf(layer, i)}
                 </Row>
-              ))}
-            </tbody>
-          </SortableContext>
+              ),
+            )}
+          </tbody>
           <tfoot>
             <tr className="border-t border-ink text-graphite">
               <th className="pt-1 pl-6 text-left font-normal">Between members, with air films</th>
@@ -82,17 +92,48 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
           </tfoot>
         </table>
       </div>
-    </DndContext>
+    </Frame>
   )
 }
 
-function Row({ layer, children }: { layer: BuiltLayer; children: React.ReactNode }) {
+const PlainFrame = ({ children }: { ids: string[]; onMove: (id: string, to: number) => void; children: ReactNode }) => children
+
+/** Rows can be dragged after so long, or when one of them is gone to by key, ms. */
+const AFTER = 2000
+
+/** What drags the rows, once it is there; rows that it takes over keep the focus that they had, and none is changed under a finger. */
+function useSorting() {
+  const [sorting, setSorting] = useState<Awaited<ReturnType<typeof loadSorting>> | null>(null)
+  const focused = useRef<string | null>(null)
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
+  const fetch = useCallback(() => {
+    const take = (module: Awaited<ReturnType<typeof loadSorting>>) => {
+      if (document.querySelector("[data-layer-row]:active")) return void (timer.current = setTimeout(() => take(module), 100))
+      const active = document.activeElement
+      const row = active?.closest<HTMLElement>("[data-layer-row]")?.dataset.layerRow
+      const button = active?.hasAttribute("aria-pressed") ? "[aria-pressed]" : "[data-grip]"
+      focused.current = row ? `[data-layer-row="${CSS.escape(row)}"] ${button}` : null
+      setSorting(module)
+    }
+    void loadSorting().then(take, () => null)
+  }, [])
+  useEffect(() => {
+    timer.current = setTimeout(fetch, AFTER)
+    return () => clearTimeout(timer.current)
+  }, [fetch])
+  useLayoutEffect(() => {
+    if (sorting && focused.current) document.querySelector<HTMLElement>(focused.current)?.focus()
+  }, [sorting])
+  return { sorting, fetch }
+}
+
+function Row({ layer, sortable, children }: { layer: BuiltLayer; sortable: Sortable | null; children: ReactNode }) {
   const store = useJobStore()
   const chosen = useSelection((view) => view.layer === layer.id)
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({ id: layer.id })
+  const { transform = null, isDragging = false } = sortable ?? {}
   return (
     <tr
-      ref={setNodeRef}
+      ref={sortable?.setNodeRef}
       data-layer-row={layer.id}
       style={{ transform: transform ? `translateY(${transform.y}px)` : undefined }}
       className={`${chosen ? "bg-chosen" : ""} ${isDragging ? "relative z-10 bg-sheet shadow" : ""}`}
@@ -101,10 +142,11 @@ function Row({ layer, children }: { layer: BuiltLayer; children: React.ReactNode
       <td className={`border-l-[3px] ${chosen ? "border-spruce" : "border-transparent"}`}>
         <div className="flex items-center">
           <button
-            ref={setActivatorNodeRef}
-            {...attributes}
-            {...listeners}
+            ref={sortable?.setActivatorNodeRef}
+            {...sortable?.attributes}
+            {...sortable?.listeners}
             type="button"
+            data-grip
             aria-label={`Move ${layer.material.name}`}
             className="w-5 touch-none text-graphite"
           >

@@ -5,12 +5,14 @@ import { perLength } from "../../../core/quantity/unit-system"
 import type { Place } from "../../../core/enclosure/place"
 import type { RankedBridge } from "../../../core/ledger/bridge-ranking"
 import { useGo } from "../use-go"
-import { BridgeDetail } from "../../bridge/bridge-detail"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJobStore } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { FigureTable } from "../../primitives/figure-table"
+import { later } from "../../primitives/later"
 import { useWriting } from "../../writing/writing"
+
+const BridgeDetail = later(() => import("../../bridge/bridge-detail").then((module) => module.BridgeDetail))
 
 /** Members, edges, reveals and what runs through, by what they cost, the dearest first. */
 export function BridgeRanking() {
