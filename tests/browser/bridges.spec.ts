@@ -42,7 +42,7 @@ test("a rib in a van wall counts in two dimensions by itself; its picture belong
   const see = page.getByRole("button", { name: "See it in two dimensions" })
   await see.click()
   const bridge = page.getByTestId("bridge")
-  await expect(bridge).toContainText("In two dimensions a metre of ribs and waist rail costs")
+  await expect(bridge).toContainText("Each metre of ribs and waist rail loses")
   // At −27 °C outdoors behind 45 mm of hemp the steel brings the inside face under the dew point of 18 °C at 50 %: 7.4 °C
   // (psat 2063 Pa, half of it 1032 Pa).
   await expect(bridge).toContainText("the air before it sweats below 7.4 °C")

@@ -125,6 +125,12 @@ describe("the tape, from where it was held", () => {
     expect(measureOverAll({ ...gable, ridgeHeight: 3 }, "ridgeHeight", linings, 3.29)).toBeCloseTo(3.5, 6)
   })
 
+  test("does not run away where an arch is all but a half circle", () => {
+    const arch: Form = { kind: "arch", length: 1, width: 1, wallHeight: 1.1470262520576666, crownHeight: 1.6277401720393478 }
+    const inside = measureInside(arch, "wallHeight", linings)
+    expect(measureOverAll(arch, "wallHeight", linings, inside)).toBeCloseTo(arch.wallHeight, 6)
+  })
+
   test("gives the measure that says the same again", () => {
     fc.assert(
       fc.property(anyForm(1, 12), fc.constantFrom(...Dimension.options), (form, dimension) => {

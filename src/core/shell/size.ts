@@ -130,10 +130,18 @@ export function measureInside(form: Form, dimension: Dimension, linings: Linings
 export function measureOverAll(form: Form, dimension: Dimension, linings: Linings, reading: number): number {
   // A bow is the same on either side of a lining.
   if (dimension === "wallBow") return reading
+  const missing = (value: number) => reading - measureInside({ ...form, [dimension]: value }, dimension, linings)
   let value = measureOf(form, dimension)!
-  // A ridge that is moved tilts the roof, and its lining with it: a few rounds settle that.
-  for (let round = 0; round < 30; round++)
-    value = Math.max(0.01, value + reading - measureInside({ ...form, [dimension]: value }, dimension, linings))
+  let error = missing(value)
+  // A ridge that is moved tilts the roof, and its lining with it: a few rounds settle that. Near a half circle, where an arch springs
+  // upright, the lining moves far more than the measure: a step that makes it worse is halved.
+  let step = 1
+  for (let round = 0; round < 200 && Math.abs(error) > 1e-12 && step > 1e-9; round++) {
+    const next = Math.max(0.01, value + step * error)
+    const left = missing(next)
+    if (Math.abs(left) < Math.abs(error)) [value, error, step] = [next, left, Math.min(1, 2 * step)]
+    else step /= 2
+  }
   return value
 }
 
