@@ -26,7 +26,7 @@ export async function benchBrowser(): Promise<Row[]> {
       ["shelf", "/"],
       ...["brief", "shell", "build-ups", "heat", "damp"].map((station) => [station, `/jobs/${id}/${station}`]),
     ] as [string, string][])
-      weights.push(row(`JavaScript of the first load, ${name}`, (await scriptWeight(page, BASE + path)) / 1000, "kB", 300))
+      weights.push(row(`JavaScript of the first load, ${name}`, (await scriptWeight(page, BASE + path)) / 1000, "kB", 290))
     await page.goto(`${BASE}/jobs/${id}/build-ups`)
     await page.locator("[data-layer-row=l2]").click()
     const edit = await editToPaint(page)

@@ -37,6 +37,8 @@ export interface Working {
   formula: string
   lines: WorkingLine[]
   total: Quantity
+  /** Of the total, said again as it is used elsewhere. */
+  ofIt?: { name: string; quantity: Quantity }[]
   inputs: { name: string; quantity: Quantity; from: Source }[]
   method: string
   source: string

@@ -35,10 +35,9 @@ const OUTDOORS = { least: -70, most: 60 }
  */
 export const setOutdoors = (season: Season, air: AirState | null) =>
   edit(`${SEASON[season]} outdoors`, (job) => {
-    const { least, most } = OUTDOORS
-    if (air && (air.temperature < least || air.temperature > most)) {
-      const [edge, limit] = air.temperature < least ? ["at least", least] : ["at most", most]
-      const range = { edge: String(edge), limit: Number(limit), given: air.temperature }
+    const tooCold = air !== null && air.temperature < OUTDOORS.least
+    if (air && (tooCold || air.temperature > OUTDOORS.most)) {
+      const range = { edge: tooCold ? "at least" : "at most", limit: tooCold ? OUTDOORS.least : OUTDOORS.most, given: air.temperature }
       throw new InputError("out-of-range", ["brief", "outdoors", season], `Outdoor air is ${range.edge} ${range.limit} °C.`, range)
     }
     job.brief.outdoors[season] = air

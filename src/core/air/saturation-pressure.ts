@@ -27,10 +27,9 @@ export function saturationTemperature(pressure: number): number {
   const c = pressure < ICE_POINT ? ICE : WATER
   const wanted = Math.log(pressure)
   // A first guess by the Clausius–Clapeyron line through 0 °C, which is right there and near enough everywhere.
-  let kelvin = 1 / (1 / ZERO_CELSIUS - (wanted - Math.log(ICE_POINT)) / (pressure < ICE_POINT ? 6150 : 5420))
+  let kelvin = 1 / (1 / ZERO_CELSIUS - (wanted - Math.log(ICE_POINT)) / (ZERO_CELSIUS ** 2 * riseOf(c, ZERO_CELSIUS)))
   for (let round = 0; round < ROUNDS; round++) {
-    const slope = -c[0] / kelvin ** 2 + c[2] + kelvin * (2 * c[3] + kelvin * (3 * c[4] + kelvin * 4 * c[5])) + c[6] / kelvin
-    const step = (wanted - logarithm(c, kelvin)) / slope
+    const step = (wanted - logarithm(c, kelvin)) / riseOf(c, kelvin)
     kelvin += step
     if (Math.abs(step) < 1e-10) break
   }
@@ -41,6 +40,10 @@ type Coefficients = typeof ICE | typeof WATER
 
 const logarithm = (c: Coefficients, kelvin: number): number =>
   c[0] / kelvin + c[1] + kelvin * (c[2] + kelvin * (c[3] + kelvin * (c[4] + kelvin * c[5]))) + c[6] * Math.log(kelvin)
+
+/** How fast the logarithm rises, 1/K. */
+const riseOf = (c: Coefficients, kelvin: number): number =>
+  -c[0] / kelvin ** 2 + c[2] + kelvin * (2 * c[3] + kelvin * (3 * c[4] + kelvin * 4 * c[5])) + c[6] / kelvin
 
 /** Three are enough between −60 and 60 °C; far out it takes a few more. */
 const ROUNDS = 30

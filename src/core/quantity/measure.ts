@@ -91,7 +91,7 @@ const MEASURES = {
   ),
   conductance: measure(scale("W/K", 2), HEAT_LOSS, { "w/k": 1 }, "40 W/K"),
   /** Price of energy; stored in €/J. */
-  energyPrice: same("¤/kWh", 2, 1 / KWH, { "¤/kwh": 1 / KWH, "¤/mj": 1e-6, "¤/therm": 1 / THERM }, "0.25 ¤/kWh"),
+  energyPrice: same("¤/kWh", 2, 1 / KWH, { "¤/kwh": 1 / KWH, "¤/mj": 1e-6, "¤/therm": 1 / THERM }, "0.25 ¤/kWh or 1.50 ¤/therm"),
   volumePrice: measure(
     scale("¤/m³", 0),
     scale("¤/ft³", 2, PER_FOOT_3),
@@ -177,6 +177,8 @@ const MEASURES = {
   heatFlux: measure(scale("W/m²", 0), scale("Btu/(h·ft²)", 1, BTU_PER_HOUR / FOOT ** 2), { "w/m²": 1 }, "20 W/m²"),
   /** Stored in J. */
   energy: same("kWh", 0, KWH, { kwh: KWH, mj: 1e6 }, "1300 kWh"),
+  /** As a fuel is metered. */
+  fuel: measure(scale("kWh", 0, KWH), scale("therms", 1, THERM), { kwh: KWH, mj: 1e6, therm: THERM, therms: THERM }, "1300 kWh"),
   speed: measure(scale("m/s", 1), scale("mph", 1, MPH), { "m/s": 1, "km/h": 1 / 3.6, mph: MPH }, "5 m/s or 11 mph"),
   /** Stored as 0…1. */
   percent: same("%", 1, 0.01, { "%": 0.01 }, "50 %"),
@@ -222,7 +224,7 @@ export function printQuantity(kind: Kind, value: number, style: Style): Printed 
   const shown = shownNumber(kind, value, style.units)
   const fixed = kind === "resistance" || kind === "arealMoney"
   const decimals = scale.significant ? Math.max(0, scale.decimals - 1 - Math.floor(Math.log10(Math.abs(shown) || 1))) : scale.decimals
-  const text = fixed ? printNumber(shown, decimals) : printShort(shown, decimals)
+  const text = fixed ? printNumber(shown, decimals, style.units) : printShort(shown, decimals, style.units)
   const { symbol, before } = CURRENCIES[style.currency]
   if (!scale.unit.startsWith(MONEY)) return { before: "", text, unit: scale.unit }
   return before
@@ -269,7 +271,7 @@ export function parseQuantity(kind: Kind, text: string, { units, currency }: Sty
   const measure: Measure = MEASURES[kind]
   const { symbol } = CURRENCIES[currency]
   // A currency is read by its symbol or its code, before the figure or behind it.
-  const plain = plainText(text)
+  const plain = (units === "metric" ? plainText(text) : withoutCommas(plainText(text)))
     .replace(symbol, MONEY)
     .replace(new RegExp(`\\b${currency}\\b`, "i"), MONEY)
   if (kind === "resistance") {
@@ -286,5 +288,8 @@ export function parseQuantity(kind: Kind, text: string, { units, currency }: Sty
   if (figure > 0) return scale.factor / figure
   throw new InputError(`not-a-${kind}`, [], `It must be more than nothing; write ${measure.example}.`)
 }
+
+/** Where thousands are set off by a comma it is no decimal mark. */
+const withoutCommas = (text: string): string => text.replace(/(\d),(?=\d{3}(?!\d))/g, "$1")
 
 const scaleOf = (measure: Measure, system: UnitSystem): Scale => (system === "metric" ? measure.metric : measure.inchPound)

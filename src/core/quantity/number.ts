@@ -1,4 +1,5 @@
 import { InputError } from "../../schema/outcome"
+import type { UnitSystem } from "./unit-system"
 
 /** Characters that people and keyboards put in place of plain ones. */
 const SUBSTITUTES: [RegExp, string][] = [
@@ -54,17 +55,20 @@ export function wholeNumber(text: string): number {
   return Number(plain)
 }
 
-/** A number as printed: thousands set off by a space that does not break, a true minus, at most so many decimals. */
-export function printNumber(value: number, decimals: number): string {
+/** Thousands are set off by a space that does not break, or as people do who build in feet. */
+const THOUSANDS: Record<UnitSystem, string> = { metric: "\u00a0", "inch-pound": "," }
+
+/** A number as printed: thousands set off, a true minus, so many decimals. */
+export function printNumber(value: number, decimals: number, units: UnitSystem = "metric"): string {
   const fixed = Math.abs(value).toFixed(decimals)
   const [whole = "0", rest] = fixed.split(".")
-  const grouped = whole.length > 3 ? whole.replace(/\B(?=(\d{3})+$)/g, "\u00a0") : whole
+  const grouped = whole.length > 3 ? whole.replace(/\B(?=(\d{3})+$)/g, THOUSANDS[units]) : whole
   const isZero = Number(fixed) === 0
   return (value < 0 && !isZero ? "−" : "") + grouped + (rest ? `.${rest}` : "")
 }
 
 /** The same without trailing zeros. */
-export function printShort(value: number, decimals: number): string {
-  const text = printNumber(value, decimals)
+export function printShort(value: number, decimals: number, units: UnitSystem = "metric"): string {
+  const text = printNumber(value, decimals, units)
   return text.includes(".") ? text.replace(/\.?0+$/, "") : text
 }

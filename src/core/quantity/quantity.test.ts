@@ -142,7 +142,7 @@ describe("other quantities", () => {
   })
 
   test("money in the job's currency, before or behind, and nothing converted", () => {
-    expect(printWithUnit("money", 1200, FEET)).toBe("$1\u00a0200")
+    expect(printWithUnit("money", 1200, FEET)).toBe("$1,200")
     expect(printWithUnit("money", -35, FEET)).toBe("−$35")
     expect(printWithUnit("money", 1200, METRIC)).toBe("1\u00a0200\u00a0€")
     expect(printWithUnit("arealMoney", 10.7639, FEET)).toBe("$1.00/ft²")
@@ -152,6 +152,22 @@ describe("other quantities", () => {
     expect(parseQuantity("money", "1200 USD", FEET)).toBe(1200)
     expect(parseQuantity("energyPrice", "0.25 €/kWh", METRIC)).toBeCloseTo(0.25 / 3.6e6, 12)
     expect(() => parseQuantity("money", "€1200", FEET)).toThrow("cannot be read")
+  })
+
+  test("a fuel is metered in kWh or in therms", () => {
+    // 100,000 Btu (IT) are 105.505585 MJ (NIST SP 811).
+    expect(printWithUnit("fuel", 10 * 105.505585e6, FEET)).toBe("10\u00a0therms")
+    expect(printWithUnit("fuel", 3.6e9, METRIC)).toBe("1\u00a0000\u00a0kWh")
+  })
+
+  test("thousands by a space, or by the comma of those who build in feet", () => {
+    expect(printQuantity("power", 12_345, { units: "metric", currency: "EUR" }).text).toBe("12\u00a0345")
+    // 1 Btu/h is 0.29307107 W (NIST SP 811): 12,345 W are 42,122.9.
+    expect(printQuantity("power", 12_345, FEET).text).toBe("42,123")
+    expect(parseQuantity("power", "42,123", FEET)).toBeCloseTo(42_123 * 0.29307107, 2)
+    expect(parseQuantity("power", "1,234,567 Btu/h", FEET)).toBeCloseTo(1_234_567 * 0.29307107, 1)
+    // Other commas are decimal marks there too.
+    expect(parseQuantity("massPrice", "1,25", FEET)).toBeCloseTo(1.25 / 0.45359237, 9)
   })
 
   test("are refused with an example", () => {

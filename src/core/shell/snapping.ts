@@ -1,3 +1,5 @@
+import { INCH } from "../quantity/length"
+import type { UnitSystem } from "../quantity/unit-system"
 import type { Rectangle } from "./polygon"
 
 /** Places that a rectangle's edges may be held by, m; `x` and `y` are lines across the face. */
@@ -6,31 +8,34 @@ export interface Lines {
   y: readonly number[]
 }
 
-/** The whole length that a hand is held by where nothing else is near, m. */
-export const HAND = 0.01
+/** How a hand holds: from how far a line draws it, and the steps that it rests at where none does, m. */
+export interface Hold {
+  reach: number
+  step: number
+}
 
-/**
- * Where a rectangle under the hand comes to rest: an edge of it on a line that is near, else at whole centimetres.
- * @param reach how near a line must be, m
- * @param free lets go of all lines: whole millimetres
- */
-export function snapped(rectangle: Rectangle, lines: Lines, reach: number, free: boolean): Rectangle {
+/** Steps that a tape shows: what a hand is held by as a rule, and when it lets go of all lines, m. */
+export const STEPS: Record<UnitSystem, { hand: number; fine: number }> = {
+  metric: { hand: 0.01, fine: 0.001 },
+  "inch-pound": { hand: INCH / 2, fine: INCH / 16 },
+}
+
+/** Where a rectangle under the hand comes to rest: an edge of it on a line that is near, else at whole steps. */
+export function snapped(rectangle: Rectangle, lines: Lines, hold: Hold): Rectangle {
   return {
     ...rectangle,
-    x: held(rectangle.x, rectangle.width, lines.x, reach, free),
-    y: held(rectangle.y, rectangle.height, lines.y, reach, free),
+    x: held(rectangle.x, rectangle.width, lines.x, hold),
+    y: held(rectangle.y, rectangle.height, lines.y, hold),
   }
 }
 
-/** A length under the hand: on the nearest of the lines, else at whole centimetres. */
-export function snappedLength(length: number, lines: readonly number[], reach: number, free: boolean): number {
-  return held(length, 0, lines, reach, free)
-}
+/** A length under the hand: on the nearest of the lines, else at whole steps. */
+export const snappedLength = (length: number, lines: readonly number[], hold: Hold): number => held(length, 0, lines, hold)
 
-function held(place: number, size: number, lines: readonly number[], reach: number, free: boolean): number {
-  const round = (step: number) => Math.max(0, Math.round(Math.round(place / step) * step * 1e6) / 1e6)
-  if (free) return round(0.001)
+function held(place: number, size: number, lines: readonly number[], { reach, step }: Hold): number {
   const places = lines.flatMap((line) => (size > 0 ? [line, line - size] : [line])).filter((line) => line >= 0)
   const nearest = places.reduce((best, line) => (Math.abs(line - place) < Math.abs(best - place) ? line : best), Infinity)
-  return Math.abs(nearest - place) <= reach ? nearest : round(HAND)
+  if (Math.abs(nearest - place) <= reach) return nearest
+  // Rounded once more: a step of a millimetre has no exact binary form.
+  return Math.max(0, Math.round(Math.round(place / step) * step * 1e9) / 1e9)
 }

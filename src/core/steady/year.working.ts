@@ -1,5 +1,6 @@
 import { factor, input, quantityOf, type Working, workingLine } from "../working"
 import type { Enclosure } from "../enclosure/enclosure"
+import { sum } from "../numeric/sum"
 import type { SteadyYear } from "./year"
 
 const MONTHS = "January February March April May June July August September October November December".split(" ")
@@ -14,6 +15,7 @@ export function yearWorking({ year, conditions }: { year: SteadyYear } & Pick<En
       return workingLine(MONTHS[i]!, ["energy", heating + cooling], undefined, factors, "+")
     }),
     total: quantityOf("energy", year.total),
+    ofIt: [{ name: "Of it heat, as a fuel is metered", quantity: quantityOf("fuel", sum(year.months.map(({ heating }) => heating))) }],
     inputs: [
       input("Inside, winter", "temperature", conditions.winter.inside.temperature, "brief"),
       input("Inside, summer", "temperature", conditions.summer.inside.temperature, "brief"),

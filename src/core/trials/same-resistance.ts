@@ -1,8 +1,8 @@
-import type { Material } from "../../schema/material"
 import { materialOf } from "../material/catalogue"
 import { type Candidate, findMaterials, INSULATION } from "../material/search"
 import { type Ledger, ledgerOf } from "../ledger/ledger"
 import { type JobState, stockOf, withLayer } from "../enclosure/job-state"
+import { canBear, mustBear } from "./bearing"
 
 /** Another stuff for a layer that gives the same resistance by its label, and what changes with it. */
 export interface Exchange extends Candidate {
@@ -29,13 +29,6 @@ export function sameResistance(state: JobState, ledger: Ledger, assembly: string
     .filter((candidate) => candidate.id !== material && (!bears || canBear(candidate.material)))
     .map((candidate) => exchanged(state, ledger, assembly, layer, candidate))
 }
-
-/** Whether a layer carries what stands on it: one that runs on right through a floor. */
-export const mustBear = ({ variant }: JobState, assembly: string, layer: string): boolean =>
-  variant.wears.floor === assembly && variant.assemblies[assembly]!.layers[layer]!.between === null
-
-/** Whether a stuff can lie under what bears: nothing loose, and nothing that gives way. */
-export const canBear = ({ application, compressiveStrength }: Material): boolean => application !== "loose" && compressiveStrength !== null
 
 /** What changes when a layer is of another stuff and thickness. */
 export function exchanged(state: JobState, ledger: Ledger, assembly: string, layer: string, candidate: Candidate): Exchange {

@@ -2,7 +2,8 @@ import { findMaterials, INSULATION, layerOf } from "../material/search"
 import { materialOf } from "../material/catalogue"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import type { Ledger } from "../ledger/ledger"
-import { canBear, type Exchange, exchanged, mustBear } from "./same-resistance"
+import { canBear, mustBear } from "./bearing"
+import { type Exchange, exchanged } from "./same-resistance"
 import { type JobState, stockOf } from "../enclosure/job-state"
 
 /**

@@ -1,6 +1,6 @@
 import { materialOf, materialsSold } from "../../core/material/catalogue"
 import { nearestSold } from "../../core/material/layer-properties"
-import { FOOT, INCH } from "../../core/quantity/length"
+import { dressedSize, FOOT, INCH } from "../../core/quantity/length"
 import type { UnitSystem } from "../../core/quantity/unit-system"
 import type { Assembly, Layer, MemberSet, SlabEdge } from "../../schema/job/build-up"
 import type { Opening } from "../../schema/job/shell"
@@ -48,8 +48,8 @@ const BATTS: Record<string, readonly (readonly [depth: number, material: string]
   ],
 }
 
-/** Widths and depths of sticks, and spacings of framing, in. @see American Softwood Lumber Standard PS 20-20, table 3 */
-const DRESSED = [0.75, 1.5, 2.5, 3.5, 5.5, 7.25, 9.25, 11.25]
+/** Widths and depths of sticks that a yard stocks, and spacings of framing, in. */
+const DRESSED = [1, 2, 3, 4, 6, 8, 10, 12].map((nominal) => dressedSize(1, nominal).depth / INCH)
 const SPACINGS = [12, 16, 19.2, 24, 32, 48, 72, 96, 120]
 
 const nearest = (choices: readonly number[], length: number): number =>
@@ -89,11 +89,12 @@ export function membersInMarket(set: MemberSet, units: UnitSystem): MemberSet {
   }
 }
 
-/** Lengths to the inch where one builds by it; what is nothing stays so. */
+/** Lengths as one says them first where one builds by the inch: large ones to the inch, small ones to its parts; what is nothing stays so. */
 export function roundedSize<T extends object>(size: T, units: UnitSystem): T {
   if (units === "metric") return size
+  const rounded = (length: number) => whole(length, INCH / (length > 6 * INCH ? 1 : length > INCH ? 4 : 16))
   return Object.fromEntries(
-    Object.entries(size).map(([key, value]) => [key, typeof value === "number" && value > 0 ? whole(value, INCH) : value]),
+    Object.entries(size).map(([key, value]) => [key, typeof value === "number" && value > 0 ? rounded(value) : value]),
   ) as T
 }
 

@@ -5,6 +5,8 @@ import { type ECharts, init, use as register } from "echarts/core"
 import { SVGRenderer } from "echarts/renderers"
 import { useEffect, useRef } from "react"
 import { printNumber } from "../../core/quantity/number"
+import type { UnitSystem } from "../../core/quantity/unit-system"
+import { useWriting } from "../writing/writing"
 import { resolvedColour, useTheme } from "../primitives/use-theme"
 
 register([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
@@ -51,14 +53,22 @@ export function Chart({ label, along, curves, unit, marks }: Props) {
     }
   }, [])
   const theme = useTheme()
+  const { units } = useWriting()
   // The chart holds colours as text, so a change of theme draws it again.
   useEffect(() => {
-    chart.current?.setOption(optionsOf(ref.current!, along, curves, unit, marks))
-  }, [along, curves, unit, marks, theme])
+    chart.current?.setOption(optionsOf(ref.current!, along, curves, unit, marks, units))
+  }, [along, curves, unit, marks, units, theme])
   return <div ref={ref} role="img" aria-label={label} className="h-52 w-full" />
 }
 
-function optionsOf(element: HTMLElement, along: Along, curves: readonly Curve[], unit: string, marks: Props["marks"]) {
+function optionsOf(
+  element: HTMLElement,
+  along: Along,
+  curves: readonly Curve[],
+  unit: string,
+  marks: Props["marks"],
+  units: UnitSystem,
+) {
   const colour = (token: string) => resolvedColour(`var(--${token})`)
   const fontFamily = getComputedStyle(element).fontFamily
   const text = { color: colour("graphite"), fontFamily, fontSize: 12 }
@@ -66,7 +76,7 @@ function optionsOf(element: HTMLElement, along: Along, curves: readonly Curve[],
     animation: false,
     textStyle: { fontFamily },
     grid: { left: 8, right: 12, top: 26, bottom: 4, containLabel: true },
-    tooltip: { trigger: "axis", valueFormatter: (value: number) => `${printNumber(value, 0)} ${unit}` },
+    tooltip: { trigger: "axis", valueFormatter: (value: number) => `${printNumber(value, 0, units)} ${unit}` },
     xAxis: {
       type: "value",
       min: along.from ?? Math.min(...along.values),
@@ -82,7 +92,7 @@ function optionsOf(element: HTMLElement, along: Along, curves: readonly Curve[],
       type: "value",
       name: unit,
       nameTextStyle: text,
-      axisLabel: { ...text, formatter: (value: number) => printNumber(value, 0) },
+      axisLabel: { ...text, formatter: (value: number) => printNumber(value, 0, units) },
       splitLine: { lineStyle: { color: colour("seam") } },
     },
     series: curves.map((curve, i) => ({

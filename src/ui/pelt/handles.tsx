@@ -8,7 +8,7 @@ import { floorOf, type SurfaceFigures } from "../../core/enclosure/surface-figur
 import type { Point } from "../../core/shell/face"
 import { boxesOn } from "../../core/shell/floor-boxes"
 import { gripsOf } from "../../core/shell/grips"
-import { HAND } from "../../core/shell/snapping"
+import { STEPS } from "../../core/shell/snapping"
 import type { Edit } from "../../edit/edit"
 import { measureOf } from "../../schema/job/form"
 import type { Shell } from "../../schema/job/shell"
@@ -156,7 +156,7 @@ function useHold(view: View) {
   const [refusal, setRefusal] = useState<string | null>(null)
   const editFor = (held: Held, moved: Point, free: boolean): Edit | null => {
     const { document } = store.document.getState().history
-    return movedPart(document.shell, ledgerOf(activeState(document)).surfaces, held, moved, view.scale, free)
+    return movedPart(document, ledgerOf(activeState(document)).surfaces, held, moved, view.scale, free)
   }
   const commit = (edit: Edit | null) => setRefusal(edit ? (store.edit(edit)?.message ?? null) : null)
   const choose = (held: Held) => {
@@ -183,7 +183,8 @@ function useHold(view: View) {
       event.preventDefault()
       event.stopPropagation()
       // A whole step of the hand, from wherever it stands: no line holds it back.
-      if (way) commit(editFor(held, [way[0] * HAND * view.scale, way[1] * HAND * view.scale], true))
+      const step = STEPS[store.document.getState().history.document.units].hand * view.scale
+      if (way) commit(editFor(held, [way[0] * step, way[1] * step], true))
     },
   })
   return { onHold, refusal }

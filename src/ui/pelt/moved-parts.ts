@@ -4,10 +4,11 @@ import type { Point } from "../../core/shell/face"
 import { framingOn } from "../../core/shell/framing"
 import { gripsOf } from "../../core/shell/grips"
 import { boundsOf } from "../../core/shell/polygon"
-import { type Lines, snapped, snappedLength } from "../../core/shell/snapping"
+import { type Lines, snapped, snappedLength, STEPS } from "../../core/shell/snapping"
 import type { Edit } from "../../edit/edit"
 import { setDimension, setPart } from "../../edit/shell-edits"
 import { measureOf, type Dimension } from "../../schema/job/form"
+import type { Job } from "../../schema/job/job"
 import type { Shell } from "../../schema/job/shell"
 import { wayOn } from "./pelt-view"
 
@@ -25,14 +26,15 @@ const HOLDS = 8
  * @returns null where there is nothing to move
  */
 export function movedPart(
-  shell: Shell,
+  { shell, units }: Pick<Job, "shell" | "units">,
   surfaces: readonly SurfaceFigures[],
   held: Held,
   moved: Point,
   scale: number,
   free: boolean,
 ): Edit | null {
-  const reach = HOLDS / scale
+  const { hand, fine } = STEPS[units]
+  const hold = free ? { reach: 0, step: fine } : { reach: HOLDS / scale, step: hand }
   switch (held.kind) {
     case "opening": {
       const opening = shell.openings[held.id]
@@ -40,7 +42,7 @@ export function movedPart(
       if (!opening || !figures) return null
       const [du, dv] = wayOn(figures.face.place, moved, scale)
       const { x, y, width, height } = opening
-      const to = snapped({ x: Math.max(0, x + du), y: Math.max(0, y + dv), width, height }, linesOn(shell, figures, held.id), reach, free)
+      const to = snapped({ x: Math.max(0, x + du), y: Math.max(0, y + dv), width, height }, linesOn(shell, figures, held.id), hold)
       return setPart("openings", held.id, { x: to.x, y: to.y })
     }
     case "box": {
@@ -48,7 +50,7 @@ export function movedPart(
       if (!box) return null
       // On floor and side walls alike the way from back to front is to the right.
       const lines = [0, shell.form.length - box.length, ...Object.values(shell.boxes).map((other) => other.x)]
-      return setPart("boxes", held.id, { x: snappedLength(Math.max(0, box.x + moved[0] / scale), lines, reach, free) })
+      return setPart("boxes", held.id, { x: snappedLength(Math.max(0, box.x + moved[0] / scale), lines, hold) })
     }
     case "measure": {
       const faceList = surfaces.map(({ face }) => face)
@@ -56,7 +58,7 @@ export function movedPart(
       const value = measureOf(shell.form, held.dimension)
       if (!grip || value === undefined) return null
       const way = (grip.step * (moved[0] * grip.way[0] - moved[1] * grip.way[1])) / scale
-      return setDimension(held.dimension, snappedLength(Math.max(0.05, value + way), [], reach, free))
+      return setDimension(held.dimension, snappedLength(Math.max(0.05, value + way), [], hold))
     }
   }
 }

@@ -23,7 +23,7 @@ const van = demoJobs().find(({ name }) => name === "Larkspur")!
 
 /** The job after a part was moved by a way on a screen of 100 px in a metre. */
 function moved(job: Job, held: Held, way: [number, number], free = true): Job {
-  const edit = movedPart(job.shell, ledgerOf(activeState(job)).surfaces, held, way, 100, free)!
+  const edit = movedPart(job, ledgerOf(activeState(job)).surfaces, held, way, 100, free)!
   const result = applyEdit(job, edit)
   if (!result.ok) throw new Error(result.error.message)
   return result.value?.job ?? job
@@ -57,6 +57,15 @@ describe("parts that are moved on the pelt", () => {
     const held: Held = { kind: "opening", id: "south-window" }
     expect(moved(hut, held, [-95, 0], false).shell.openings["south-window"]!.x).toBeCloseTo(3.4, 9)
     expect(moved(hut, held, [-95, 0], true).shell.openings["south-window"]!.x).toBeCloseTo(3.35, 9)
+  })
+
+  test("in feet the hand rests at half inches, and lets go to a sixteenth", () => {
+    const held: Held = { kind: "opening", id: "south-window" }
+    const job: Job = { ...hut, units: "inch-pound" }
+    // From 2.4 m, 37 px to the right of it on this wall: 2.03 m are 79.9 inches.
+    const x = (free: boolean) => moved(job, held, [37, 0], free).shell.openings["south-window"]!.x / 0.0254
+    expect(x(false)).toBeCloseTo(80, 6)
+    expect(x(true)).toBeCloseTo(79.9375, 6)
   })
 
   test("a wheel box goes along its wall, and no further than the back", () => {

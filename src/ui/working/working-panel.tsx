@@ -59,6 +59,14 @@ export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: S
               {print(working.total)}
             </td>
           </tr>
+          {working.ofIt?.map(({ name, quantity }) => (
+            <tr key={name}>
+              <th scope="row" colSpan={2} className="text-left font-normal">
+                {name}
+              </th>
+              <td className="text-right whitespace-nowrap tabular-nums">{print(quantity)}</td>
+            </tr>
+          ))}
         </tfoot>
       </table>
       {working.inputs.length === 0 ? null : (

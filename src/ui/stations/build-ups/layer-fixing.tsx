@@ -2,8 +2,9 @@
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import { UNVENTILATED, ventilation, WELL_VENTILATED } from "../../../core/assembly/ventilated"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
-import { perLength } from "../../../core/quantity/unit-system"
+import { perLength, type UnitSystem } from "../../../core/quantity/unit-system"
 import { setLayer } from "../../../edit/assembly-edits"
+import { roundedSize } from "../../../edit/start/market"
 import { type Fasteners, PLAIN_LAYER } from "../../../schema/job/build-up"
 import { useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
@@ -16,11 +17,17 @@ interface Props {
   built: BuiltLayer
 }
 
-const SCREWS: Fasteners = { material: "steel-galvanised", diameter: 0.005, perArea: 6, recessed: 0 }
+
+const firstScrews = (units: UnitSystem): Fasteners => ({
+  material: "steel-galvanised",
+  ...roundedSize({ diameter: 0.005 }, units),
+  perArea: 6,
+  recessed: 0,
+})
 
 /** What holds a layer and passes through it: how many, of what, and what they cost. */
 export function LayerFasteners({ figures, built: { id, layer } }: Props) {
-  const { write } = useWriting()
+  const { write, units } = useWriting()
   const store = useJobStore()
   const materials = useMaterials()
   const { fasteners } = layer
@@ -32,7 +39,7 @@ export function LayerFasteners({ figures, built: { id, layer } }: Props) {
         label="Screws or pins through it"
         value={fasteners?.material ?? "none"}
         options={[{ value: "none", name: "none that conduct" }, ...materialChoices(materials, ["metal"])]}
-        onChange={(material) => change(material === "none" ? null : { ...(fasteners ?? SCREWS), material })}
+        onChange={(material) => change(material === "none" ? null : { ...(fasteners ?? firstScrews(units)), material })}
       />
       {fields ? (
         <>

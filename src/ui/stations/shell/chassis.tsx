@@ -1,5 +1,6 @@
 "use client"
 import { setChassis } from "../../../edit/shell-edits"
+import { roundedSize } from "../../../edit/start/market"
 import type { Chassis } from "../../../schema/job/shell"
 import { useJob, useJobStore } from "../../job/job-store"
 import { fieldsOf } from "../../fields/fields-of"
@@ -9,7 +10,8 @@ const FIRST_CHASSIS: Chassis = { width: 0.06, height: 0.12, wall: 0.004 }
 
 /** Steel under the edges of the floor, which the foot of each wall is then reckoned with. */
 export function ChassisFields() {
-  const { chassis } = useJob().shell
+  const { shell, units } = useJob()
+  const { chassis } = shell
   const store = useJobStore()
   const fields = chassis && fieldsOf(chassis, (part) => store.edit(setChassis({ ...chassis, ...part })))
   return (
@@ -21,7 +23,7 @@ export function ChassisFields() {
           { value: "none", name: "not described" },
           { value: "tube", name: "a tube" },
         ]}
-        onChange={(kind) => store.edit(setChassis(kind === "none" ? null : FIRST_CHASSIS))}
+        onChange={(kind) => store.edit(setChassis(kind === "none" ? null : roundedSize(FIRST_CHASSIS, units)))}
       />
       {fields ? (
         <>

@@ -3,6 +3,7 @@ import { inSentence } from "../../../core/in-sentence"
 import { parseOffsets, printOffsets } from "../../../core/quantity/offsets"
 import { faceName } from "../../../core/shell/face-name"
 import { offsetsArea } from "../../../core/shell/notch"
+import { roundedSize } from "../../../edit/start/market"
 import type { FloorBox, Notch, Offsets } from "../../../schema/job/shell"
 import type { Fault } from "../../../schema/outcome"
 import { useJob } from "../../job/job-store"
@@ -30,11 +31,12 @@ export function FloorParts() {
 function FloorBoxes() {
   const { write } = useWriting()
   const { clear } = useLedger()
-  const { boxes } = useJob().shell
+  const { units, shell } = useJob()
+  const { boxes } = shell
   const first = (): FloorBox => {
     const side = Object.values(boxes).some((box) => box.side === "left") ? "right" : "left"
     const name = `${side === "left" ? "Left" : "Right"} wheel box`
-    return { name, side, x: 0.5, length: 0.9, width: 0.22, height: 0.3, outline: null }
+    return { name, side, ...roundedSize({ x: 0.5, length: 0.9, width: 0.22, height: 0.3 }, units), outline: null }
   }
   return (
     <PartList

@@ -2,6 +2,7 @@
 import { floorOf } from "../../../core/enclosure/surface-figures"
 import { crushedLayers, pressedLayers } from "../../../core/assembly/crushing"
 import { clearOpening, fitSpare } from "../../../core/shell/clear-opening"
+import { roundedSize } from "../../../edit/start/market"
 import type { Fit, Load } from "../../../schema/job/shell"
 import { useJob } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
@@ -68,14 +69,14 @@ const ALONG: Record<Fit["along"], string> = {
 
 /** Beds, boards, lids and drawers that must find their place. */
 function Fits() {
-  const { length } = useWriting()
+  const { length, units } = useWriting()
   const { clear } = useLedger()
   return (
     <PartList
       list="fits"
       title="Does it fit?"
       addName="Bed, board, lid or drawer"
-      first={() => ({ name: "Bed", size: 1.9, along: "width" })}
+      first={() => ({ name: "Bed", ...roundedSize({ size: 1.9 }, units), along: "width" })}
       words={(fit) => {
         const spare = fitSpare(fit, clear)
         const by = length(Math.abs(spare))
@@ -100,7 +101,7 @@ function Fits() {
 
 /** Barrels, cabinets, people: what stands on the floor, and whether its boards bear that. */
 function Loads() {
-  const { write } = useWriting()
+  const { write, units } = useWriting()
   const { layers } = floorOf(useLedger().surfaces)
   const stress = (value: number) => write("stress", value)
   const words = (load: Load) => {
@@ -116,7 +117,7 @@ function Loads() {
       list="loads"
       title="Does the floor bear it?"
       addName="Barrel, cabinet or person"
-      first={() => ({ name: "Barrel", mass: 220, width: 0.5, length: 0.5, lasting: true })}
+      first={() => ({ name: "Barrel", mass: 220, ...roundedSize({ width: 0.5, length: 0.5 }, units), lasting: true })}
       words={words}
       note={(none) =>
         none

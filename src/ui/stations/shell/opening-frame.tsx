@@ -6,8 +6,10 @@ import { BridgeDetail } from "../../bridge/bridge-detail"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJobStore } from "../../job/job-store"
 import { place } from "../../../core/enclosure/place"
+import { roundedSize } from "../../../edit/start/market"
 import { fieldsOf } from "../../fields/fields-of"
 import { choicesOf, SelectField } from "../../primitives/fields"
+import { useWriting } from "../../writing/writing"
 import { BreakField } from "./break-field"
 
 /** What openings are set in, as one first says it. */
@@ -31,6 +33,7 @@ interface Props {
 
 /** The frame of an opening: of what, how large, with a break or without, and what its reveals cost. */
 export function OpeningFrameFields({ id, opening, onChange }: Props) {
+  const { units } = useWriting()
   const store = useJobStore()
   const { frame } = opening
   const fields = frame && fieldsOf({ ...frame, sheet: frame.sheet ?? 0 }, (part) => onChange({ frame: { ...frame, ...part } }))
@@ -40,7 +43,10 @@ export function OpeningFrameFields({ id, opening, onChange }: Props) {
         label="Set in"
         value={kindOf(frame)}
         options={choicesOf(Object.fromEntries(Object.entries(FRAMES).map(([kind, { name }]) => [kind, name])) as Record<FrameKind, string>)}
-        onChange={(kind) => store.edit(setFrame(id, FRAMES[kind].frame, FRAMES[kind].parted))}
+        onChange={(kind) => {
+          const { frame: first, parted } = FRAMES[kind]
+          return store.edit(setFrame(id, first && roundedSize(first, units), parted))
+        }}
       />
       {fields?.length("width", frame?.sheet ? "Width of its flanges" : "Width of the frame")}
       {frame?.sheet ? fields?.length("sheet", "Thickness of the sheet") : null}

@@ -4,6 +4,7 @@ import { useState } from "react"
 import { faceName } from "../../../core/shell/face-name"
 import { wholeNumber } from "../../../core/quantity/number"
 import { polygonCentre } from "../../../core/shell/polygon"
+import { roundedSize } from "../../../edit/start/market"
 import type { Penetration } from "../../../schema/job/shell"
 import { BridgeDetail } from "../../bridge/bridge-detail"
 import { useBridges } from "../../bridge/use-bridges"
@@ -37,14 +38,14 @@ const SHAPES: Record<Penetration["shape"], string> = { round: "round", square: "
 
 /** Beams, pipes, cables and fixings of all faces; a new one goes through the chosen face. */
 export function Penetrations() {
-  const { brief, shell } = useJob()
+  const { brief, shell, units } = useJob()
   const figures = useChosenFace()
   const [kind, setKind] = useState<Kind>("beam")
   const first = (): Penetration => {
     const { name, first: one } = KINDS[kind]
     const [x, y] = polygonCentre(figures.face.outline)
-    const at = { face: figures.face.id, x: Math.max(0, x), y: Math.max(0, y) }
-    return { name: name.charAt(0).toUpperCase() + name.slice(1), ...at, ...one }
+    const sized = roundedSize({ ...one, x: Math.max(0, x), y: Math.max(0, y) }, units)
+    return { ...sized, count: one.count, name: name.charAt(0).toUpperCase() + name.slice(1), face: figures.face.id }
   }
   const names = Object.fromEntries(Object.entries(KINDS).map(([value, { name }]) => [value, name])) as Record<Kind, string>
   return (
