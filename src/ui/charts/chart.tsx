@@ -61,14 +61,7 @@ export function Chart({ label, along, curves, unit, marks }: Props) {
   return <div ref={ref} role="img" aria-label={label} className="h-52 w-full" />
 }
 
-function optionsOf(
-  element: HTMLElement,
-  along: Along,
-  curves: readonly Curve[],
-  unit: string,
-  marks: Props["marks"],
-  units: UnitSystem,
-) {
+function optionsOf(element: HTMLElement, along: Along, curves: readonly Curve[], unit: string, marks: Props["marks"], units: UnitSystem) {
   const colour = (token: string) => resolvedColour(`var(--${token})`)
   const fontFamily = getComputedStyle(element).fontFamily
   const text = { color: colour("graphite"), fontFamily, fontSize: 12 }

@@ -1,6 +1,7 @@
 "use client"
 import { useState } from "react"
 import type { Materials } from "../../core/material/catalogue"
+import { parsePrice, PRICE_KIND } from "../../core/takeoff/price-by-piece"
 import { parseLengths } from "../../core/quantity/length"
 import { type Bounds, implausible } from "../../core/material/plausible"
 import { type Kind } from "../../core/quantity/measure"
@@ -45,7 +46,6 @@ const PER: Record<UnitSystem, Record<Material["price"]["per"], string>> = {
   metric: { "m³": "a cubic metre", "m²": "a square metre", kg: "a kilogram" },
   "inch-pound": { "m³": "a board foot", "m²": "a square foot", kg: "a pound" },
 }
-const PRICE: Record<Material["price"]["per"], Kind> = { "m³": "boardPrice", "m²": "arealMoney", kg: "massPrice" }
 
 const inUnit =
   (kind: Kind) =>
@@ -126,7 +126,7 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
         />
         {sheet.maybe("width", "length", "Width of a sheet or roll", "none")}
         {sheet.maybe("length", "length", "Length of it", "none")}
-        <PriceField price={material.price} onCommit={(amount) => change({ price: { ...material.price, amount } })} />
+        <PriceField material={material} onCommit={(amount) => change({ price: { ...material.price, amount } })} />
         {price.choice("per", "Price for", PER[units])}
         {burning.text("reaction", "Reaction to fire, in words")}
         {burning.toggle("combustible", "It burns, smoulders or chars")}
@@ -150,9 +150,22 @@ export function OwnMaterial({ start, materials, onKeep, onBack }: Props) {
   )
 }
 
-/** The price, by what it is for. */
-function PriceField({ price: { amount, per }, onCommit }: { price: Material["price"]; onCommit: (amount: number) => Fault | null }) {
-  return <QuantityField label="Price" kind={PRICE[per]} value={amount} onCommit={onCommit} />
+/** The price, by what it is for or as one pays it for a piece. */
+function PriceField({ material, onCommit }: { material: Material; onCommit: (amount: number) => Fault | null }) {
+  const { units, currency } = useJob()
+  const writing = useWriting()
+  const kind = PRICE_KIND[material.price.per]
+  const { text, before, unit } = writing.printed(kind, material.price.amount)
+  return (
+    <ReadField
+      label="Price, such as 38 a sheet"
+      shown={text}
+      unit={before + unit}
+      read={(typed) => parsePrice(typed, material, { units, currency })}
+      write={(price) => writing.write(kind, price)}
+      onCommit={onCommit}
+    />
+  )
 }
 
 /** The resistance to vapour as a factor of the stuff or as an air layer of the sheet. */

@@ -78,7 +78,7 @@ function Room() {
     <div className="flex flex-col text-right compact:flex-row compact:items-baseline compact:gap-2">
       <p className="text-dense text-graphite">{even ? "height left" : "height left at the walls"}</p>
       <Figure kind="length" value={clear.standing} size="face" />
-      <p className={`text-dense compact:hidden ${spare !== null && spare < 0 ? "text-clay" : ""}`}>
+      <p className={`text-dense ${spare !== null && spare < 0 ? "text-clay" : "compact:hidden"}`}>
         {spare === null
           ? even
             ? "no limit in the brief"

@@ -17,7 +17,6 @@ interface Props {
   built: BuiltLayer
 }
 
-
 const firstScrews = (units: UnitSystem): Fasteners => ({
   material: "steel-galvanised",
   ...roundedSize({ diameter: 0.005 }, units),
