@@ -52,7 +52,7 @@ export default defineConfig(
       ],
     },
   },
-  { files: ["src/**/*.{ts,tsx}"], ...reactHooks.configs.flat["recommended-latest"] },
+  { files: ["src/{app,ui}/**/*.{ts,tsx}"], ...reactHooks.configs.flat["recommended-latest"] },
   {
     files: ["src/{app,ui}/**/*.{ts,tsx}"],
     plugins: { "@next/next": next },

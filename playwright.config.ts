@@ -1,3 +1,4 @@
+import { CHROMIUM } from "./scripts/chromium.mjs"
 import { defineConfig } from "@playwright/test"
 
 /** Chromium's own look-ups have no place in a test. */
@@ -27,6 +28,6 @@ export default defineConfig({
     contextOptions: { reducedMotion: "reduce" },
     // A trace of each test would cost a seventh of the time: `--trace on` where one is wanted.
     screenshot: "only-on-failure",
-    launchOptions: { executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: QUIET },
+    launchOptions: { executablePath: CHROMIUM, args: QUIET },
   },
 })

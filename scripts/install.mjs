@@ -36,7 +36,8 @@ export function installPackages() {
 export function fetchPackages() {
   if (existsSync(MARK) && readFileSync(MARK, "utf8") === lock()) return false
   say("Installing packages …")
-  Object.assign(process.env, { JOBS: "max", ...headers() })
+  // With the first grade of optimisation a shelf is as quick, and SQLite compiles in a third of the time.
+  Object.assign(process.env, { JOBS: "max", CFLAGS: "-O1", ...headers() })
   run("npm", ["ci", "--ignore-scripts", "--no-progress", "--loglevel=error"])
   return true
 }

@@ -1,6 +1,7 @@
 import { spawn } from "node:child_process"
 import { rmSync } from "node:fs"
 import { chromium, type Page } from "@playwright/test"
+import { CHROMIUM } from "./chromium.mjs"
 
 // Takes the pictures of the README anew, from the demo jobs on a shelf of their own.
 const BASE = "http://127.0.0.1:3293"
@@ -8,7 +9,7 @@ const FOLDER = ".tmp/pictures"
 
 rmSync(FOLDER, { recursive: true, force: true })
 const server = spawn("node", ["scripts/demo.mjs"], { env: { ...process.env, PORT: "3293", PELZHAUS_DEMO_DATA: FOLDER }, stdio: "ignore" })
-const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium" })
+const browser = await chromium.launch({ executablePath: CHROMIUM })
 
 async function view(options: Parameters<typeof browser.newContext>[0] = {}): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: "reduce", ...options })

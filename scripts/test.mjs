@@ -2,23 +2,23 @@
 import { execFile, spawnSync } from "node:child_process"
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs"
 import { build } from "./build.mjs"
-import { COMPILE, fetchPackages, packagesAreInstalled, run, say } from "./install.mjs"
+import { CHROMIUM, PACKAGE } from "./chromium.mjs"
+import { COMPILE, fetchPackages, packagesAreInstalled, say } from "./install.mjs"
 
 /** A part that hangs is ended and has failed, ms. */
 const LONGEST = 1_500_000
-const CHROMIUM = process.env.CHROMIUM ?? "/usr/bin/chromium"
 
+/** Debian's headless Chromium where it can be had, else the Chromium that is there. */
 function installChromium() {
-  if (existsSync(CHROMIUM)) return
-  if (process.platform !== "linux" || process.getuid?.() !== 0 || !existsSync("/usr/bin/apt-get")) {
-    say(`The browser tests need Chromium: install it and name it in CHROMIUM (looked for at ${CHROMIUM}).`)
-    process.exit(1)
+  if (process.env.CHROMIUM || CHROMIUM.endsWith(PACKAGE)) return
+  const apt = (...args) => spawnSync("apt-get", [...args, "-o", "DPkg::Lock::Timeout=300"], { stdio: ["ignore", "ignore", 2] }).status === 0
+  if (process.platform === "linux" && process.getuid?.() === 0 && existsSync("/usr/bin/apt-get")) {
+    say("Installing Chromium …")
+    if (apt("update") && apt("install", "-y", "--no-install-recommends", PACKAGE)) return
   }
-  say("Installing Chromium …")
-  run("apt-get", ["update", "-o", "DPkg::Lock::Timeout=300"], { stdio: ["ignore", "ignore", 2] })
-  run("apt-get", ["install", "-y", "--no-install-recommends", "-o", "DPkg::Lock::Timeout=300", "chromium"], {
-    stdio: ["ignore", "ignore", 2],
-  })
+  if (existsSync(CHROMIUM)) return
+  say(`The browser tests need Chromium: install it and name it in CHROMIUM (looked for at ${CHROMIUM}).`)
+  process.exit(1)
 }
 
 /** Runs a part that either passes or fails as one; what it said comes when it ends. */

@@ -1,5 +1,5 @@
-import AxeBuilder from "@axe-core/playwright"
 import { expect, type Page } from "@playwright/test"
+import { axe } from "./axe"
 import { demoJob, openJob, putJob, test } from "./bench"
 
 /**
@@ -11,7 +11,7 @@ async function check(page: Page, part?: string): Promise<void> {
   if (part) await page.locator(part).last().waitFor()
   for (const colorScheme of ["light", "dark"] as const) {
     await page.emulateMedia({ colorScheme })
-    const engine = new AxeBuilder({ page })
+    const engine = axe(page)
     // Drawings stay as they were when the whole was looked at.
     if (part) engine.include(part).exclude("svg")
     if (colorScheme === "dark") engine.withRules(["color-contrast"])

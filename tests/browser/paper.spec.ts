@@ -1,6 +1,6 @@
-import AxeBuilder from "@axe-core/playwright"
 import { expect, type Page } from "@playwright/test"
 import { extractText, getDocumentProxy } from "unpdf"
+import { axe } from "./axe"
 import { demoJob, openJob, putJob, test } from "./bench"
 
 /** Points of a PDF in a millimetre. */
@@ -68,7 +68,7 @@ test("the job sheet is printed on A4 and on Letter, with measures, layers, figur
       "codes, licensed trades and makers’ sheets decide",
     ])
       expect(all).toMatch(words)
-    const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa"]).analyze()
+    const { violations } = await axe(page).withTags(["wcag2a", "wcag2aa"]).analyze()
     expect(violations.map((one) => one.id)).toEqual([])
     // No controls on paper.
     expect(all).not.toMatch(/Back to the bench|save as PDF/)

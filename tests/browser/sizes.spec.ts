@@ -1,5 +1,5 @@
-import AxeBuilder from "@axe-core/playwright"
 import { expect, type Page } from "@playwright/test"
+import { axe } from "./axe"
 import { demoJob, openJob, putJob, test } from "./bench"
 
 /** A window zoomed to 150 %, and a phone. */
@@ -33,7 +33,7 @@ for (const { name, width, height } of SIZES)
         expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
         if (units === "inch-pound") continue
         // Colours and drawings are held against the engine at full size.
-        const engine = new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa"]).disableRules(["color-contrast"]).exclude("svg")
+        const engine = axe(page).withTags(["wcag2a", "wcag2aa"]).disableRules(["color-contrast"]).exclude("svg")
         expect((await engine.analyze()).violations.map((one) => one.id)).toEqual([])
       }
       const last = page.locator("[data-figure=damp]")

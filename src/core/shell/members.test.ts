@@ -161,8 +161,8 @@ describe("any members on any shell", () => {
           const openings = face.id === "left" ? [window] : []
           const { right: wide, high } = boundsOf(face.outline)
           let [on, all] = [0, 0]
-          for (let i = 1; i <= 4000; i++) {
-            const point: Point = [halton(i, 2) * wide, halton(i, 3) * high]
+          for (const [u, v] of EVENLY) {
+            const point: Point = [u * wide, v * high]
             if (!strictly(face.outline, point) || openings.some((hole) => within(hole, point))) continue
             all++
             if ((layout.rim && !strictly(layout.rim.inner, point)) || layout.members.some(({ outline }) => strictly(outline, point))) on++
@@ -184,6 +184,8 @@ function halton(i: number, base: number): number {
   }
   return value
 }
+
+const EVENLY = Array.from({ length: 4000 }, (_, i): Point => [halton(i + 1, 2), halton(i + 1, 3)])
 
 const within = ({ x, y, width, height }: { x: number; y: number; width: number; height: number }, [u, v]: Point) =>
   u > x && u < x + width && v > y && v < y + height
