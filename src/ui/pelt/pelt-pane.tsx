@@ -75,7 +75,7 @@ function Room() {
   const spare = limit === null ? null : clear.standing - limit
   const even = clear.height - clear.standing < 0.001
   return (
-    <div className="flex flex-col text-right compact:flex-row compact:items-baseline compact:gap-2">
+    <div className="flex flex-col text-right compact:flex-row compact:flex-wrap compact:items-baseline compact:justify-end compact:gap-x-2">
       <p className="text-dense text-graphite">{even ? "height left" : "height left at the walls"}</p>
       <Figure kind="length" value={clear.standing} size="face" />
       <p className={`text-dense ${spare !== null && spare < 0 ? "text-clay" : "compact:hidden"}`}>
