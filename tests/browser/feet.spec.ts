@@ -1,7 +1,7 @@
 import { expect, type Page } from "@playwright/test"
 import { everyText } from "./every-text"
 import { figure, openJob, putJob, settled, tab, test, type } from "./bench"
-import { roundedSize } from "../../src/edit/start/market"
+import { roundedSize } from "../../src/edit/start/rounded-size"
 import { KITS, startJob } from "../../src/edit/start/start-job"
 import type { JobKind } from "../../src/schema/job/job"
 

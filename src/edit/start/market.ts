@@ -2,6 +2,7 @@ import { materialOf, materialsSold } from "../../core/material/catalogue"
 import { nearestSold } from "../../core/material/layer-properties"
 import { dressedSize, FOOT, INCH } from "../../core/quantity/length"
 import type { UnitSystem } from "../../core/quantity/unit-system"
+import { roundedSize, whole } from "./rounded-size"
 import type { Assembly, Layer, MemberSet, SlabEdge } from "../../schema/job/build-up"
 import type { Opening } from "../../schema/job/shell"
 
@@ -55,8 +56,6 @@ const SPACINGS = [12, 16, 19.2, 24, 32, 48, 72, 96, 120]
 const nearest = (choices: readonly number[], length: number): number =>
   choices.reduce((best, one) => (Math.abs(one * INCH - length) < Math.abs(best * INCH - length) ? one : best)) * INCH
 
-const whole = (length: number, step: number): number => Math.max(1, Math.round(length / step)) * step
-
 /** A build-up as it is made where stuff is sold by a system of units; in the metric one it is as it was written down. */
 export function assemblyInMarket(assembly: Assembly, units: UnitSystem): Assembly {
   if (units === "metric") return assembly
@@ -87,15 +86,6 @@ export function membersInMarket(set: MemberSet, units: UnitSystem): MemberSet {
     spacing: nearest(SPACINGS, set.spacing),
     fill: set.fill === null ? null : stuffInInches(set.fill, set.width).material,
   }
-}
-
-/** Lengths as one says them first where one builds by the inch: large ones to the inch, small ones to its parts; what is nothing stays so. */
-export function roundedSize<T extends object>(size: T, units: UnitSystem): T {
-  if (units === "metric") return size
-  const rounded = (length: number) => whole(length, INCH / (length > 6 * INCH ? 1 : length > INCH ? 4 : 16))
-  return Object.fromEntries(
-    Object.entries(size).map(([key, value]) => [key, typeof value === "number" && value > 0 ? rounded(value) : value]),
-  ) as T
 }
 
 /** Openings that begin to the inch. */

@@ -4,7 +4,7 @@ import { UNVENTILATED, ventilation, WELL_VENTILATED } from "../../../core/assemb
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { perLength, type UnitSystem } from "../../../core/quantity/unit-system"
 import { setLayer } from "../../../edit/assembly-edits"
-import { roundedSize } from "../../../edit/start/market"
+import { roundedSize } from "../../../edit/start/rounded-size"
 import { type Fasteners, PLAIN_LAYER } from "../../../schema/job/build-up"
 import { useJobStore } from "../../job/job-store"
 import { materialChoices, useMaterials } from "../../materials/use-materials"

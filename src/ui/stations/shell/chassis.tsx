@@ -1,6 +1,6 @@
 "use client"
 import { setChassis } from "../../../edit/shell-edits"
-import { roundedSize } from "../../../edit/start/market"
+import { roundedSize } from "../../../edit/start/rounded-size"
 import type { Chassis } from "../../../schema/job/shell"
 import { useJob, useJobStore } from "../../job/job-store"
 import { fieldsOf } from "../../fields/fields-of"

@@ -2,7 +2,7 @@
 import { floorOf } from "../../../core/enclosure/surface-figures"
 import { crushedLayers, pressedLayers } from "../../../core/assembly/crushing"
 import { clearOpening, fitSpare } from "../../../core/shell/clear-opening"
-import { roundedSize } from "../../../edit/start/market"
+import { roundedSize } from "../../../edit/start/rounded-size"
 import type { Fit, Load } from "../../../schema/job/shell"
 import { useJob } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"

@@ -2,7 +2,6 @@
 import { useState } from "react"
 import type { Reading } from "../../../schema/job/shell"
 import { Button } from "../../primitives/button"
-import { Dialog } from "../../primitives/dialog"
 import { later } from "../../primitives/later"
 
 const Round = later(() => import("./round").then((module) => module.Round))
@@ -13,14 +12,7 @@ export function MeasuringRound({ held }: { held: Reading["held"] }) {
   return (
     <div>
       <Button onClick={() => setOpen(true)}>Measuring round</Button>
-      <Dialog
-        open={open}
-        onClose={() => setOpen(false)}
-        title="Measuring round"
-        words="The floor is zero at the back left corner. Enter goes on; each length is kept at once."
-      >
-        <Round start={held} onDone={() => setOpen(false)} />
-      </Dialog>
+      {open ? <Round start={held} onDone={() => setOpen(false)} /> : null}
     </div>
   )
 }

@@ -13,6 +13,7 @@ import { DIMENSIONS, HELD, TAPE_HINTS } from "../../dimensions"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { SmallPelt } from "../../pelt/small-pelt"
+import { Dialog } from "../../primitives/dialog"
 import { Button } from "../../primitives/button"
 import { choicesOf, SelectField } from "../../primitives/fields"
 import { sizeDoubt } from "../../fields/size-doubt"
@@ -39,8 +40,28 @@ const stepsOf = (kind: Form["kind"]): Step[] => [
   }),
 ]
 
+interface Props {
+  /** How the tape is held at first. */
+  start: Reading["held"]
+  onDone: () => void
+}
+
+/** The measuring round in its dialog. */
+export function Round({ start, onDone }: Props) {
+  return (
+    <Dialog
+      open
+      onClose={onDone}
+      title="Measuring round"
+      words="The floor is zero at the back left corner. Enter goes on; each length is kept at once."
+    >
+      <Questions start={start} onDone={onDone} />
+    </Dialog>
+  )
+}
+
 /** The questions of the round, one at a time. */
-export function Round({ start, onDone }: { start: Reading["held"]; onDone: () => void }) {
+function Questions({ start, onDone }: Props) {
   const { surfaces } = useLedger()
   const { shell } = useJob()
   const { step, at, last, stands, waiting, held, setHeld, take, go } = useRound(stepsOf(shell.form.kind), start, onDone)
