@@ -36,6 +36,43 @@ const GOOD: Record<string, unknown> = {
   point: { conductivity: 50, width: 0.02, span: 0.1, uValue: 0.3, inner: { conductivity: 0.13, thickness: 0.012 } },
   emc: { temperature: 20, relativeHumidity: 0.65 },
   ground: { area: 100, perimeter: 40, wallThickness: 0.3, floorResistance: 1 },
+  periodic: { layers: [{ resistance: 0.2 }, { thickness: 0.1, conductivity: 0.04, density: 30, specificHeat: 1030 }] },
+  sun: { latitude: 52, longitude: 5, time: "2026-06-21T12:00:00+02:00", surface: { tilt: 90, azimuth: 180 } },
+  shade: {
+    latitude: 52,
+    longitude: 5,
+    time: "2026-06-21T12:00:00Z",
+    azimuth: 180,
+    opening: { width: 1, height: 1 },
+    overhang: { depth: 0.4 },
+    fins: { left: { depth: 0.2 } },
+  },
+  infiltration: { ach50: 5, volume: 30, insideTemperature: 20, outsideTemperature: 0, windSpeed: 3 },
+  blowerdoor: {
+    points: [
+      { pressure: 20, flow: 0.05 },
+      { pressure: 40, flow: 0.08 },
+      { pressure: 60, flow: 0.1 },
+    ],
+    volume: 30,
+    envelopeArea: 60,
+  },
+  pulldown: {
+    conductance: 20,
+    volume: 12,
+    airChanges: 0.5,
+    outside: [
+      [0, 20],
+      [3600, 30],
+    ],
+    outsideRelativeHumidity: 0.6,
+    contents: [{ mass: 200, specificHeat: 4186, temperature: 20, area: 3, filmCoefficient: 8 }],
+    start: 20,
+    setpoint: 3,
+    equipment: { capacity: -1500 },
+    duration: 7200,
+  },
+  freeze: { mass: 10, temperature: 10, ambient: -10, conductance: 0.5 },
 }
 
 describe("every operation", () => {
@@ -98,6 +135,41 @@ describe("bad input", () => {
       "at most",
     ],
     ["emc", [{ temperature: 20, relativeHumidity: 0.5 }, { temperature: 20 }], [1, "relativeHumidity"], "missing"],
+    ["periodic", { layers: [{ thickness: 0.1 }] }, ["layers", 0], ""],
+    ["periodic", { layers: [], rsi: 0, rse: 0 }, ["layers"], "resist"],
+    ["sun", { latitude: 52, longitude: 5, time: "2026-06-21T12:00:00" }, ["time"], "offset"],
+    ["sun", { latitude: 52, longitude: 185, time: "2026-06-21T12:00:00Z" }, ["longitude"], "at most 180"],
+    ["infiltration", { volume: 30, insideTemperature: 20, outsideTemperature: 0, windSpeed: 3 }, [], "exactly one of flow50 and ach50"],
+    ["blowerdoor", { points: Array(3).fill({ pressure: 50, flow: 0.1 }) }, ["points"], "two different pressures"],
+    ["blowerdoor", { points: [{ pressure: 50, flow: 0.1 }] }, ["points"], "at least 3"],
+    [
+      "pulldown",
+      {
+        ...(GOOD.pulldown as object),
+        equipment: {
+          capacity: [
+            [0, -100],
+            [10, 100],
+          ],
+        },
+      },
+      ["equipment"],
+      "one sign",
+    ],
+    ["pulldown", { ...(GOOD.pulldown as object), output: [7201] }, ["output"], "after the duration"],
+    [
+      "pulldown",
+      {
+        ...(GOOD.pulldown as object),
+        outside: [
+          [0, 20],
+          [0, 30],
+        ],
+      },
+      ["outside"],
+      "rise",
+    ],
+    ["freeze", { mass: 10, temperature: -1, ambient: -10, conductance: 0.5 }, ["temperature"], "at least 0"],
     ["ground", { area: 0, perimeter: 40, wallThickness: 0.3, floorResistance: 1 }, ["area"], "above 0"],
   ])("%s %j", (name, input, path, message) => {
     const outcome = run(name, input)

@@ -5,15 +5,24 @@ import { air } from "./air"
 import { airspace } from "./airspace"
 import { assembly } from "./assembly"
 import { bridge } from "./bridge"
+import { blowerDoor } from "./blower-door"
 import { emc } from "./emc"
+import { freeze } from "./freeze"
 import { ground } from "./ground"
+import { infiltration } from "./infiltration"
 import { ledger } from "./ledger"
+import { periodic } from "./periodic"
 import { point } from "./point"
+import { pullDown } from "./pull-down"
+import { shade } from "./shade"
+import { sun } from "./sun"
 import type { Operation } from "./operation"
 
 /** Every operation, by name. */
 export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
-  [air, airspace, assembly, bridge, point, ground, emc, ledger].map((operation) => [operation.name, operation as unknown as Operation]),
+  [air, airspace, assembly, periodic, bridge, point, ground, sun, shade, infiltration, blowerDoor, emc, ledger, pullDown, freeze].map(
+    (operation) => [operation.name, operation as unknown as Operation],
+  ),
 )
 
 /** What one call may ask of a server, in the measure of an operation's work: some ten seconds. */

@@ -1,6 +1,6 @@
 import type { Leakage } from "../../schema/job/job"
 import type { AirState, Season } from "../../schema/quantity"
-import { infiltration } from "../airflow/infiltration"
+import { infiltration, stackCoefficient, windCoefficient } from "../airflow/infiltration"
 import { adjacentAir } from "./adjacent"
 import type { Condition } from "./conditions"
 import { greatestHeight } from "../shell/size"
@@ -45,14 +45,13 @@ export interface LeakingAir {
 export function leakingAir(leaks: Leaks, season: Season, { inside, outside, windSpeed }: Condition): LeakingAir {
   const from = leaks.from ? adjacentAir(leaks.from.adjacent, season, leaks.from.transferFromInside, inside, outside) : outside
   const { ach50, shelter, volume, height } = leaks
-  const { flow, ach } = infiltration({
-    ach50,
-    shelter,
-    volume,
-    height,
+  const { flow } = infiltration({
+    flow50: (ach50 * volume) / 3600,
+    stack: stackCoefficient(height),
+    wind: windCoefficient(height, shelter),
     insideTemperature: inside.temperature,
     outsideTemperature: from.temperature,
     windSpeed,
   })
-  return { flow, ach, from }
+  return { flow, ach: (flow / volume) * 3600, from }
 }

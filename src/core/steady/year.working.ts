@@ -11,11 +11,11 @@ export function yearWorking({ year, conditions }: { year: SteadyYear } & Pick<En
     title: "A year of heat and cold",
     formula: "Q = Σ months |Σ H·(θi − θm)| · t",
     lines: year.months.map(({ heating, cooling }, i) => {
-      const factors = [factor("heat in", "energy", heating), factor("heat out", "energy", cooling)]
+      const factors = [factor("heating", "energy", heating), factor("cooling", "energy", cooling)]
       return workingLine(MONTHS[i]!, ["energy", heating + cooling], undefined, factors, "+")
     }),
     total: quantityOf("energy", year.total),
-    ofIt: [{ name: "Of it heat, as a fuel is metered", quantity: quantityOf("fuel", sum(year.months.map(({ heating }) => heating))) }],
+    ofIt: [{ name: "Heating alone, as a fuel is metered", quantity: quantityOf("fuel", sum(year.months.map(({ heating }) => heating))) }],
     inputs: [
       input("Inside, winter", "temperature", conditions.winter.inside.temperature, "brief"),
       input("Inside, summer", "temperature", conditions.summer.inside.temperature, "brief"),

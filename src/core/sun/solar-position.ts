@@ -17,13 +17,8 @@ export interface SolarPosition {
 export function solarPosition(instant: number, latitude: number, longitude: number): SolarPosition {
   requireRange(latitude, -90, 90, "latitude", "degrees")
   requireRange(longitude, -180, 180, "longitude", "degrees")
-  const days = instant / 86_400_000 - 10_957.5 // since J2000.0, 2000-01-01T12:00Z
-  const meanLongitude = 280.46 + 0.9856474 * days
-  const anomaly = (357.528 + 0.9856003 * days) * DEGREE
-  const eclipticLongitude = (meanLongitude + 1.915 * Math.sin(anomaly) + 0.02 * Math.sin(2 * anomaly)) * DEGREE
-  const obliquity = (23.439 - 0.0000004 * days) * DEGREE
-  const rightAscension = Math.atan2(Math.cos(obliquity) * Math.sin(eclipticLongitude), Math.cos(eclipticLongitude))
-  const declination = Math.asin(Math.sin(obliquity) * Math.sin(eclipticLongitude))
+  const days = daysSince2000(instant)
+  const { rightAscension, declination } = sunOnSky(days)
   const sidereal = 280.46062 + 360.985647366 * days // Greenwich mean sidereal time, degrees
   const hourAngle = (sidereal + longitude) * DEGREE - rightAscension
   const phi = latitude * DEGREE
@@ -33,6 +28,32 @@ export function solarPosition(instant: number, latitude: number, longitude: numb
     Math.cos(phi) * Math.sin(declination) - Math.sin(phi) * Math.cos(declination) * Math.cos(hourAngle),
   )
   return { altitude: Math.asin(clamp(sineAltitude)) / DEGREE, azimuth: (azimuth / DEGREE + 360) % 360, declination: declination / DEGREE }
+}
+
+/**
+ * How far a sundial is ahead of a clock that shows mean solar time, s: positive in November.
+ * @see The Astronomical Almanac, section C: (L − α) in hours of the turning sky
+ */
+export function equationOfTime(instant: number): number {
+  const { meanLongitude, rightAscension } = sunOnSky(daysSince2000(instant))
+  const ahead = meanLongitude - rightAscension / DEGREE
+  return 240 * (ahead - 360 * Math.round(ahead / 360))
+}
+
+/** Days since J2000.0, 2000-01-01T12:00Z. */
+const daysSince2000 = (instant: number): number => instant / 86_400_000 - 10_957.5
+
+/** Apparent place of the sun among the stars; its mean longitude in degrees, the others in radians. */
+function sunOnSky(days: number): { meanLongitude: number; rightAscension: number; declination: number } {
+  const meanLongitude = 280.46 + 0.9856474 * days
+  const anomaly = (357.528 + 0.9856003 * days) * DEGREE
+  const eclipticLongitude = (meanLongitude + 1.915 * Math.sin(anomaly) + 0.02 * Math.sin(2 * anomaly)) * DEGREE
+  const obliquity = (23.439 - 0.0000004 * days) * DEGREE
+  return {
+    meanLongitude,
+    rightAscension: Math.atan2(Math.cos(obliquity) * Math.sin(eclipticLongitude), Math.cos(eclipticLongitude)),
+    declination: Math.asin(Math.sin(obliquity) * Math.sin(eclipticLongitude)),
+  }
 }
 
 /**

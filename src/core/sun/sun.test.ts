@@ -1,9 +1,9 @@
 import { describe, expect, test } from "@jest/globals"
-import { Body, Equator, Horizon, Observer } from "astronomy-engine"
+import { Body, Equator, Horizon, HourAngle, Observer } from "astronomy-engine"
 import { CLIMATE_STATIONS } from "../climate/climate-stations"
 import { summerDesignDay } from "../climate/design-day"
 import { clearSky } from "./clear-sky"
-import { incidenceCosine, solarPosition } from "./solar-position"
+import { equationOfTime, incidenceCosine, solarPosition } from "./solar-position"
 import { tiltedIrradiance } from "./tilted-irradiance"
 
 const azimuthGap = (a: number, b: number) => Math.abs(((a - b + 540) % 360) - 180)
@@ -23,6 +23,15 @@ describe("solar position", () => {
             // Near the zenith the azimuth turns fast; what counts is the angle on the sky.
             expect(azimuthGap(sun.azimuth, reference.azimuth) * Math.cos((sun.altitude * Math.PI) / 180)).toBeLessThan(0.02)
           }
+  })
+
+  test("the equation of time agrees with that library's hour angle within 3 s, all year", () => {
+    for (let day = 0; day < 365; day += 5) {
+      const date = new Date(Date.UTC(2027, 0, 1 + day, 9, 30))
+      // On the meridian of Greenwich: a sundial shows the hour angle and twelve, a clock shows 9:30.
+      const ahead = ((HourAngle(Body.Sun, date, new Observer(51, 0, 0)) + 12 - 9.5 + 36) % 24) - 12
+      expect(Math.abs(equationOfTime(date.getTime()) - ahead * 3600)).toBeLessThan(3)
+    }
   })
 
   test("incidence on a wall that the sun faces is that of its altitude", () => {

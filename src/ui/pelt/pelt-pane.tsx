@@ -79,11 +79,18 @@ function Room() {
       <p className="text-dense text-graphite">{even ? "height left" : "height left at the walls"}</p>
       <Figure kind="length" value={clear.standing} size="face" />
       <p className={`text-dense ${spare !== null && spare < 0 ? "text-clay" : "compact:hidden"}`}>
-        {spare === null
-          ? even
-            ? "no limit in the brief"
-            : `${length(clear.height)} at the highest`
-          : `${length(Math.round(Math.abs(spare) * 1000) / 1000)} ${spare < 0 ? "too low" : "to spare"} (at least ${length(limit!)})`}
+        {spare === null ? (
+          even ? (
+            "no limit in the brief"
+          ) : (
+            `${length(clear.height)} at the highest`
+          )
+        ) : (
+          <>
+            {length(Math.round(Math.abs(spare) * 1000) / 1000)} {spare < 0 ? "too low" : "to spare"}{" "}
+            <span className="whitespace-nowrap">(at least {length(limit!)})</span>
+          </>
+        )}
       </p>
       <p className="text-dense text-graphite compact:hidden">
         floor takes {length(linings.floor)}, roof {length(linings.roof)}
