@@ -72,6 +72,30 @@ const GOOD: Record<string, unknown> = {
     equipment: { capacity: -1500 },
     duration: 7200,
   },
+  simulate: {
+    faces: [
+      {
+        id: "wall",
+        area: 10,
+        tilt: 90,
+        azimuth: 180,
+        layers: [{ thickness: 0.1, conductivity: 0.04, density: 30, specificHeat: 1030 }],
+        exposure: "outdoor",
+      },
+      { id: "floor", area: 4, tilt: 180, azimuth: 0, layers: [{ resistance: 2 }], exposure: { temperature: 10 } },
+    ],
+    openings: [{ area: 1, uValue: 2.8, g: 0.6, tilt: 90, azimuth: 180 }],
+    zone: { volume: 30 },
+    infiltration: { ach50: 5 },
+    gains: 50,
+    control: { heating: { setpoint: 20, capacity: 800 }, cooling: { setpoint: 26 } },
+    weather: {
+      latitude: 52,
+      longitude: 5,
+      start: "2026-06-21T00:00:00+02:00",
+      hours: [{ temperature: 5 }, { temperature: 5, directNormal: 300, diffuseHorizontal: 80, skyTemperature: -5, windSpeed: 3 }],
+    },
+  },
   freeze: { mass: 10, temperature: 10, ambient: -10, conductance: 0.5 },
 }
 
@@ -168,6 +192,19 @@ describe("bad input", () => {
       },
       ["outside"],
       "rise",
+    ],
+    ["simulate", { ...(GOOD.simulate as object), airChanges: 1 }, ["airChanges"], "exactly one of airChanges and infiltration"],
+    [
+      "simulate",
+      { ...(GOOD.simulate as object), control: { heating: { setpoint: 20 }, cooling: { setpoint: 19 } } },
+      ["control"],
+      "no lower than heating",
+    ],
+    [
+      "simulate",
+      { ...(GOOD.simulate as object), faces: Array(2).fill((GOOD.simulate as { faces: unknown[] }).faces[0]) },
+      ["faces"],
+      "an id of its own",
     ],
     ["freeze", { mass: 10, temperature: -1, ambient: -10, conductance: 0.5 }, ["temperature"], "at least 0"],
     ["ground", { area: 0, perimeter: 40, wallThickness: 0.3, floorResistance: 1 }, ["area"], "above 0"],

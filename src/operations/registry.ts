@@ -15,14 +15,30 @@ import { periodic } from "./periodic"
 import { point } from "./point"
 import { pullDown } from "./pull-down"
 import { shade } from "./shade"
+import { simulate } from "./simulate"
 import { sun } from "./sun"
 import type { Operation } from "./operation"
 
 /** Every operation, by name. */
 export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
-  [air, airspace, assembly, periodic, bridge, point, ground, sun, shade, infiltration, blowerDoor, emc, ledger, pullDown, freeze].map(
-    (operation) => [operation.name, operation as unknown as Operation],
-  ),
+  [
+    air,
+    airspace,
+    assembly,
+    periodic,
+    bridge,
+    point,
+    ground,
+    sun,
+    shade,
+    infiltration,
+    blowerDoor,
+    emc,
+    simulate,
+    ledger,
+    pullDown,
+    freeze,
+  ].map((operation) => [operation.name, operation as unknown as Operation]),
 )
 
 /** What one call may ask of a server, in the measure of an operation's work: some ten seconds. */

@@ -1,0 +1,325 @@
+import type { PeriodicLayer } from "../assembly/periodic"
+import { crossing } from "../numeric/crossing"
+import { sum } from "../numeric/sum"
+import { AIR_DENSITY, AIR_SPECIFIC_HEAT, STEFAN_BOLTZMANN, ZERO_CELSIUS } from "../quantity/constants"
+import { extraterrestrial } from "../sun/clear-sky"
+import { solarPosition } from "../sun/solar-position"
+import { tiltedIrradiance } from "../sun/tilted-irradiance"
+import { chainOf } from "./chain"
+import { type Drive, type HeatState, type Plant, stepperOf } from "./implicit-step"
+
+/** What lies behind a face: the weather, nothing that heat passes to, or a temperature. */
+export type Exposure = "outdoor" | "adiabatic" | { temperature: number }
+
+/** A face of an enclosure through time. */
+export interface HourlyFace {
+  /** m² */
+  area: number
+  /** degrees */
+  tilt: number
+  azimuth: number
+  /** outside to inside */
+  layers: readonly PeriodicLayer[]
+  /** m²·K/W, convection and radiation together */
+  rsi: number
+  rse: number
+  /** 0…1 */
+  absorptance: number
+  emissivity: number
+  exposure: Exposure
+  /** Whether it sees the sky. */
+  skyExchange: boolean
+}
+
+/** A window or a door: no capacity, and what it lets in of the sun. */
+export interface HourlyOpening {
+  area: number
+  uValue: number
+  /** 0…1 */
+  g: number
+  tilt: number
+  azimuth: number
+}
+
+/** A plant that holds the air at a temperature while it can, W; null: without an end. */
+export interface Thermostat {
+  setpoint: number
+  capacity: number | null
+}
+
+/** An enclosure of one air. */
+export interface HourlyEnclosure {
+  faces: readonly HourlyFace[]
+  openings: readonly HourlyOpening[]
+  /** m³ */
+  volume: number
+  /** J/K beyond the air's own */
+  capacity: number
+  /** Outdoor air that comes in, m³/s, at an inside and an outdoor temperature, °C, and a wind, m/s. */
+  airFlow: (inside: number, outside: number, windSpeed: number) => number
+  /** W by clock hour, 24 of them */
+  gains: readonly number[]
+  heating: Thermostat | null
+  cooling: Thermostat | null
+}
+
+/** One entry of weather, which holds through its step. */
+export interface WeatherHour {
+  /** °C */
+  temperature: number
+  /** W/m² */
+  directNormal: number
+  diffuseHorizontal: number
+  /** °C; null: the sky is as warm as the air */
+  skyTemperature: number | null
+  /** m/s */
+  windSpeed: number
+}
+
+/** Weather of a place from a moment on. */
+export interface Weather {
+  latitude: number
+  longitude: number
+  /** ms since 1970-01-01T00:00Z */
+  start: number
+  /** of the place's clock from UTC, s */
+  offset: number
+  /** s */
+  step: number
+  groundAlbedo: number
+  hours: readonly WeatherHour[]
+}
+
+/** Temperatures at the end of each step, °C, and means over it, W. */
+export interface EnclosureHours {
+  air: Float64Array
+  heating: Float64Array
+  cooling: Float64Array
+  /** By face: surfaces in °C, and W/m² from the room into it. */
+  faces: { outer: Float64Array; inner: Float64Array; flux: Float64Array }[]
+  /** What was lost between all sums, of all that was summed. */
+  balance: number
+}
+
+/** No part of a step is longer, s: within it a thermostat that acts and rests again goes unseen. */
+const LONGEST = 1800
+/** As near as a thermostat holds, K, and as near as a plant's power is told, W. */
+const [HOLDS, TOLD] = [1e-9, 1e-6]
+
+/**
+ * An enclosure step by step: layers as they store heat, one air, the sun, the sky, and ideal plant.
+ * @param warmup how often the first day is gone through before
+ * @param initial temperature of all at the start, °C
+ * @see ISO 52016-1:2017, 6.5 (heat balance of a zone and its elements); Hay and Davies (sun on tilted faces)
+ */
+export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, warmup: number, initial: number): EnclosureHours {
+  const { faces } = enclosure
+  const { step, hours } = weather
+  const air = enclosure.volume * AIR_DENSITY * AIR_SPECIFIC_HEAT + enclosure.capacity
+  // A swing over a day is followed from steps of an hour, a faster one from finer steps.
+  const period = Math.min(86_400, Math.max(3600, 24 * step))
+  const chains = faces.map(({ layers, area, rsi, rse, exposure }) =>
+    chainOf(layers, area, rsi, exposure === "adiabatic" ? null : rse, period),
+  )
+  const stepper = stepperOf(chains, air)
+  const drives = drivesOf(enclosure, weather)
+  let state: HeatState = { air: initial, cells: new Float64Array(stepper.first.at(-1)!).fill(initial) }
+  let [heat, moved, plantHeat] = [0, 0, 0]
+  const begun = state
+  const result: EnclosureHours = {
+    air: new Float64Array(hours.length),
+    heating: new Float64Array(hours.length),
+    cooling: new Float64Array(hours.length),
+    faces: faces.map(() => ({
+      outer: new Float64Array(hours.length),
+      inner: new Float64Array(hours.length),
+      flux: new Float64Array(hours.length),
+    })),
+    balance: 0,
+  }
+  const day = Math.min(hours.length, Math.round(86_400 / step))
+  const order = [...Array.from({ length: warmup }, () => Array.from({ length: day }, (_, k) => k)).flat(), ...hours.keys()]
+  order.forEach((k, i) => {
+    const drive = drives(k, state.air)
+    const gone = controlled(stepper, enclosure, air, state, drive, step)
+    state = gone.state
+    heat += gone.heat
+    plantHeat += gone.heating - gone.cooling
+    moved += Math.abs(gone.heat) + gone.heating + gone.cooling
+    if (i < order.length - hours.length) return
+    result.air[k] = state.air
+    result.heating[k] = gone.heating / step
+    result.cooling[k] = gone.cooling / step
+    faces.forEach(({ area, rsi, rse, exposure }, f) => {
+      const { links } = chains[f]!
+      const [first, last] = [stepper.first[f]!, stepper.first[f + 1]! - 1]
+      const solid = last >= first
+      const outside = drive.outside[f]!
+      const flux = (links[0]! * (state.air - (solid ? state.cells[first]! : outside))) / area
+      const out = (links.at(-1)! * ((solid ? state.cells[last]! : state.air) - outside)) / area
+      const at = result.faces[f]!
+      at.flux[k] = flux
+      at.inner[k] = state.air - flux * rsi
+      at.outer[k] = exposure === "adiabatic" ? (solid ? state.cells[last]! : state.air) : outside + out * rse
+    })
+  })
+  const stored = stepper.stored(state, begun)
+  result.balance = Math.abs(heat + plantHeat - stored) / Math.max(1, moved, Math.abs(stored))
+  return result
+}
+
+/** What drives the enclosure through each entry of the weather. */
+function drivesOf({ faces, openings, airFlow, gains }: HourlyEnclosure, weather: Weather): (k: number, inside: number) => Drive {
+  const { latitude, longitude, start, offset, step, groundAlbedo, hours } = weather
+  const conductance = sum(openings.map(({ area, uValue }) => area * uValue))
+  return (k, inside) => {
+    const { temperature, directNormal, diffuseHorizontal, skyTemperature, windSpeed } = hours[k]!
+    const begin = start + k * step * 1000
+    const middle = begin + step * 500
+    const sun = directNormal + diffuseHorizontal > 0 ? solarPosition(middle, latitude, longitude) : null
+    const light = { directNormal, diffuseHorizontal, extraterrestrial: extraterrestrial(dayOfYear(middle)) }
+    const on = (tilt: number, azimuth: number) => (sun ? tiltedIrradiance(sun, light, tilt, azimuth, groundAlbedo) : 0)
+    const sky = skyTemperature === null ? 0 : STEFAN_BOLTZMANN * ((temperature + ZERO_CELSIUS) ** 4 - (skyTemperature + ZERO_CELSIUS) ** 4)
+    const outside = Float64Array.from(faces, ({ exposure, tilt, azimuth, rse, absorptance, emissivity, skyExchange }) => {
+      if (exposure === "adiabatic") return 0
+      if (exposure !== "outdoor") return exposure.temperature
+      const lost = skyExchange ? (emissivity * (1 + Math.cos((tilt * Math.PI) / 180)) * sky) / 2 : 0
+      return temperature + rse * (absorptance * on(tilt, azimuth) - lost)
+    })
+    const direct = conductance + airFlow(inside, temperature, windSpeed) * AIR_DENSITY * AIR_SPECIFIC_HEAT
+    const clock = Math.floor((begin / 1000 + offset) / 3600)
+    return {
+      outside,
+      direct,
+      directHeat: direct * temperature,
+      gains: gains[((clock % 24) + 24) % 24]! + sum(openings.map(({ area, g, tilt, azimuth }) => g * area * on(tilt, azimuth))),
+    }
+  }
+}
+
+/** The day of the year of a moment, 1…366. */
+const dayOfYear = (moment: number): number => Math.floor((moment - Date.UTC(new Date(moment).getUTCFullYear(), 0, 1)) / 86_400_000) + 1
+
+/** How the plant works through a part of a step, and what ends that. */
+interface Phase {
+  plant: Plant
+  ends: Edge[]
+}
+
+/** What ends a phase when it comes below 0. */
+interface Edge {
+  left: (state: HeatState) => number
+  /** As near to 0 as is enough. */
+  near: number
+  /** The temperature that the air has then come to; null: it is held there anyway. */
+  at: number | null
+  /** How the plant works then, or where it should have from the start of this part; null: by what the air asks. */
+  then: ((state: HeatState) => Phase) | null
+}
+
+/** A plant that gives nothing is none. */
+const able = (thermostat: Thermostat | null): Thermostat | null => (thermostat?.capacity === 0 ? null : thermostat)
+
+/** Goes through one step with its thermostats. @returns heat in J */
+function controlled(
+  stepper: ReturnType<typeof stepperOf>,
+  room: Pick<HourlyEnclosure, "heating" | "cooling">,
+  capacity: number,
+  from: HeatState,
+  drive: Drive,
+  step: number,
+): { state: HeatState; heating: number; cooling: number; heat: number } {
+  const total = { state: from, heating: 0, cooling: 0, heat: 0 }
+  const add = (energy: number) => {
+    if (energy > 0) total.heating += energy
+    else total.cooling -= energy
+  }
+  /** Puts the air at a temperature, for what that takes. */
+  const put = (temperature: number) => {
+    add(capacity * (temperature - total.state.air))
+    total.state = { air: temperature, cells: total.state.cells }
+  }
+  const heating = able(room.heating)
+  const cooling = able(room.cooling)
+  const needed = (state: HeatState) => -stepper.heatToAir(state, drive)
+  const most = heating?.capacity ?? Infinity
+  const least = -(cooling?.capacity ?? Infinity)
+  /** The air comes to a setpoint, from above it or from below. */
+  const comesTo = ({ setpoint }: Thermostat, from: 1 | -1): Edge => ({
+    left: ({ air }) => from * (air - setpoint),
+    near: HOLDS,
+    at: setpoint,
+    then: null,
+  })
+  const free: Phase = {
+    plant: { power: 0 },
+    ends: [...(heating ? [comesTo(heating, 1)] : []), ...(cooling ? [comesTo(cooling, -1)] : [])],
+  }
+  const full = (power: number, thermostat: Thermostat): Phase => ({ plant: { power }, ends: [comesTo(thermostat, power > 0 ? -1 : 1)] })
+  /** At a setpoint, or at both where they are one. */
+  const held = ({ air }: HeatState): Phase => {
+    const low = cooling && Math.abs(air - cooling.setpoint) <= HOLDS ? least : 0
+    const high = heating && Math.abs(air - heating.setpoint) <= HOLDS ? most : 0
+    const edge = (left: Edge["left"], bound: number, thermostat: Thermostat | null): Edge => ({
+      left,
+      near: TOLD,
+      at: null,
+      then: () => (bound === 0 ? free : full(bound, thermostat!)),
+    })
+    return {
+      plant: "held",
+      ends: [edge((state) => needed(state) - low, low, cooling), edge((state) => high - needed(state), high, heating)],
+    }
+  }
+  /** What the plant does at a state; an unlimited one has put the air where it is wanted before. */
+  const phaseAt = (state: HeatState): Phase => {
+    const { air } = state
+    const [under, over] = [heating ? heating.setpoint - air : -Infinity, cooling ? air - cooling.setpoint : -Infinity]
+    if (under > HOLDS) return full(most, heating!)
+    if (over > HOLDS) return full(least, cooling!)
+    const power = needed(state)
+    if (Math.abs(under) <= HOLDS && power > 0) return power > most ? full(most, heating!) : held(state)
+    if (Math.abs(over) <= HOLDS && power < 0) return power < least ? full(least, cooling!) : held(state)
+    return free
+  }
+  let rest = step
+  let phase: Phase | null = null
+  // How often it was told anew at one moment how the plant works.
+  let again = 0
+  while (rest > 0) {
+    if (heating && most === Infinity && total.state.air < heating.setpoint) put(heating.setpoint)
+    if (cooling && least === -Infinity && total.state.air > cooling.setpoint) put(cooling.setpoint)
+    const { state } = total
+    const now: Phase = phase ?? phaseAt(state)
+    const { plant } = now
+    let length = Math.min(rest, LONGEST)
+    let gone = stepper.step(state, drive, plant, length)
+    // Of several ends the first one counts.
+    let ended: Edge | null = null
+    for (let edge = endOf(now, gone.state); edge && edge !== ended; edge = endOf(now, gone.state)) {
+      ended = edge
+      const [before, after] = [edge.left(state), edge.left(gone.state)]
+      if (before <= edge.near) break
+      const { left, near } = edge
+      length = crossing((part) => left(stepper.step(state, drive, plant, part).state), before, length, after, near)
+      gone = stepper.step(state, drive, plant, length)
+    }
+    // What begins at its very edge and goes beyond it was the wrong one of two.
+    if (ended && ended.left(state) <= ended.near && again < 3) {
+      again++
+      phase = (ended.then ?? held)(state)
+      continue
+    }
+    again = 0
+    add(gone.plant * length)
+    total.heat += gone.heat
+    total.state = gone.state
+    rest = rest - length < 1e-9 * step ? 0 : rest - length
+    if (ended && ended.at !== null) put(ended.at)
+    phase = ended?.then ? ended.then(total.state) : null
+  }
+  return total
+}
+
+/** The end that a phase has come to at a state. */
+const endOf = ({ ends }: Phase, state: HeatState): Edge | undefined => ends.find(({ left, near }) => left(state) < -near)
