@@ -14,6 +14,8 @@ const weather = (hours: Partial<WeatherHour>[], step = 3600, start = "2026-01-15
   groundAlbedo: 0.2,
   hours: hours.map((hour) => ({ ...STILL, ...hour })),
 })
+/** So many entries in which nothing happens. */
+const still = (entries: number): Partial<WeatherHour>[] => Array.from({ length: entries }, () => ({}))
 const WALL: HourlyFace = {
   area: 10,
   tilt: 90,
@@ -45,7 +47,7 @@ describe("an enclosure hour by hour", () => {
   test("without walls that store, air falls as an exponential whatever the step, by hand", () => {
     // 10 m² / 2 m²·K/W = 5 W/K on 1 MJ/K: 200,000 s.
     for (const step of [60, 900, 3600]) {
-      const { air, balance } = enclosureHours(ROOM, weather(new Array(7200 / step).fill({}), step), 0, 20)
+      const { air, balance } = enclosureHours(ROOM, weather(still(7200 / step), step), 0, 20)
       expect(air.at(-1)).toBeCloseTo(20 * Math.exp(-7200 / 200_000), 8)
       expect(balance).toBeLessThan(1e-9)
     }
@@ -63,7 +65,7 @@ describe("an enclosure hour by hour", () => {
 
   test("a heater that is too small gives all it has, and the air comes to rest where that leads", () => {
     const room = { ...ROOM, capacity: 0, heating: { setpoint: 20, capacity: 60 } }
-    const { heating, air } = enclosureHours(room, weather(new Array(200).fill({})), 0, 20)
+    const { heating, air } = enclosureHours(room, weather(still(200)), 0, 20)
     expect(heating[199]).toBeCloseTo(60, 9)
     expect(air[199]).toBeCloseTo(12, 6)
   })
@@ -78,7 +80,7 @@ describe("an enclosure hour by hour", () => {
   test("steady states are those of the layers in a row: ISO 6946", () => {
     const face = { ...WALL, layers: [WOOL, CONCRETE] }
     const room = { ...ROOM, faces: [face], ...held(20), airFlow: () => 0.01 }
-    const { heating, faces, balance } = enclosureHours(room, weather(new Array(24 * 30).fill({})), 0, 20)
+    const { heating, faces, balance } = enclosureHours(room, weather(still(24 * 30)), 0, 20)
     const uValue = 1 / (0.13 + 0.1 / 0.04 + 0.15 / 1.8 + 0.04)
     expect(heating.at(-1)).toBeCloseTo(uValue * 10 * 20 + 0.01 * 1.204 * 1006 * 20, 6)
     expect(faces[0]!.inner.at(-1)).toBeCloseTo(20 - uValue * 20 * 0.13, 7)
@@ -128,7 +130,7 @@ describe("an enclosure hour by hour", () => {
 
   test("gains go by the clock, and the first day can be gone through before", () => {
     const gains = Array.from({ length: 24 }, (_, h) => (h === 8 ? 120 : 0))
-    const { cooling } = enclosureHours({ ...ROOM, gains, ...held(0) }, { ...weather(new Array(24).fill({})), offset: 7200 }, 3, 0)
+    const { cooling } = enclosureHours({ ...ROOM, gains, ...held(0) }, { ...weather(still(24)), offset: 7200 }, 3, 0)
     // 08 h on a clock two hours ahead of UTC is the seventh entry from midnight UTC.
     expect([...cooling].map((power) => Math.round(power)).indexOf(120)).toBe(6)
     expect(cooling.filter((power) => power > 1)).toHaveLength(1)

@@ -95,7 +95,7 @@ export function stepperOf(chains: readonly Chain[], capacity: number): Stepper {
       if (n === 0) return
       answer[from] = links[0]!
       solve(f, answer, { lower, pivot })
-      back += links[0]! * answer[from]!
+      back += links[0]! * answer[from]
     })
     const factors = { lower, pivot, answer, back }
     // Steps are of few lengths, but where they are cut short; those are not worth keeping.
