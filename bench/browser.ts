@@ -1,7 +1,7 @@
 import { rmSync } from "node:fs"
 import { gzipSync } from "node:zlib"
 import { chromium, type Page } from "@playwright/test"
-import { CHROMIUM } from "../scripts/chromium.mjs"
+import { WITH_FRAMES } from "../scripts/chromium.mjs"
 import { demoJobs } from "../src/edit/start/demo-jobs"
 import { median, row, type Row } from "./measure"
 import { ledgerPainted } from "./painted"
@@ -14,9 +14,9 @@ const FOLDER = ".tmp/bench"
 export async function benchBrowser(): Promise<Row[]> {
   rmSync(FOLDER, { recursive: true, force: true })
   const { address: BASE, stop } = await startServer(FOLDER)
-  const browser = await chromium.launch({ executablePath: CHROMIUM })
+  const browser = await chromium.launch({ executablePath: WITH_FRAMES })
   // Frames are timed by what they cost, not by the screen's own beat.
-  const fast = await chromium.launch({ executablePath: CHROMIUM, args: ["--disable-frame-rate-limit", "--disable-gpu-vsync"] })
+  const fast = await chromium.launch({ executablePath: WITH_FRAMES, args: ["--disable-frame-rate-limit", "--disable-gpu-vsync"] })
   try {
     const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
     const made = await page.request.post(`${BASE}/api/jobs`, { data: demoJobs()[2] })
