@@ -22,7 +22,7 @@ interface FoundProps {
   onCompare: (layer: Candidate, on: boolean) => void
 }
 
-const NUMBER = "py-[3px] pl-3 text-right whitespace-nowrap tabular-nums"
+const NUMBER = "py-[3px] pl-3 compact:pl-1.5 text-right whitespace-nowrap tabular-nums"
 
 /** What was found, to be taken or set beside others; one's own can be changed and dropped. */
 export function Found({ groups, beside, own, onTake, onCompare, onWrite, onDrop }: FoundProps) {
@@ -43,8 +43,8 @@ export function Found({ groups, beside, own, onTake, onCompare, onWrite, onDrop 
                 {name(writing)}
               </th>
             ))}
-            <th className="pl-3 text-left font-normal">fire</th>
-            <th className="pl-3 text-left font-normal">compare</th>
+            <th className="pl-3 compact:pl-1.5 text-left font-normal">fire</th>
+            <th className="pl-3 compact:pl-1.5 text-left font-normal">compare</th>
           </tr>
         </thead>
         <tbody>
@@ -84,8 +84,8 @@ export function Found({ groups, beside, own, onTake, onCompare, onWrite, onDrop 
                         {of(layer, writing)}
                       </td>
                     ))}
-                    <td className="pl-3">{fireWords(layer.material)}</td>
-                    <td className="pl-3">
+                    <td className="pl-3 compact:pl-1.5">{fireWords(layer.material)}</td>
+                    <td className="pl-3 compact:pl-1.5">
                       <input
                         type="checkbox"
                         aria-label={`Compare ${name}`}

@@ -105,7 +105,7 @@ function Words({ words, paint, chosen }: { words: FaceWords; paint: Paint; chose
   return (
     <g transform={`translate(${x} ${y})`} textAnchor="middle" className="pointer-events-none">
       {paint.mark ? (
-        <g transform="translate(0 -26)">
+        <g transform={`translate(0 ${title === "" ? -8 : -(titleSize + 11.5)})`}>
           <DampMark verdict={paint.mark} />
         </g>
       ) : null}

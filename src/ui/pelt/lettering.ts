@@ -41,24 +41,33 @@ export function lettering(
 }
 
 /**
- * The words of a face, beside its openings; what does not fit a small face is left to the pane beside and to its spoken name.
+ * The words of a face, beside its openings: as many and as large as have room, and what has none is left to the pane beside and to its
+ * spoken name. Where nothing has room they lie over least.
  */
 function faceWords(name: string, paint: Paint, within: Box, taken: readonly Box[]): FaceWords {
   // No word is smaller than one can read: where a name has no room its first word may, else the face stands without.
   const sizeOf = (title: string) => Math.min(paint.figure ? 20 : 14.5, (within.width / title.length) * 1.7)
-  const title = [paint.figure ?? name, ...(paint.figure ? [] : [name.split(" ")[0]!])].find((one) => sizeOf(one) >= LEAST) ?? ""
+  const titles = [paint.figure ?? name, ...(paint.figure ? [] : [name.split(" ")[0]!])].filter((title) => sizeOf(title) >= LEAST)
   const roomy = [paint.figure ? `${name} · ${paint.words}` : paint.words, paint.words].find((words) => words.length * 5.9 < within.width)
-  const titleSize = title === "" ? LEAST : sizeOf(title)
-  /** The words with a second line or without, where they lie over least. */
-  const laid = (second: string | undefined): FaceWords => {
+  const laid = (title: string, titleSize: number, second: string | undefined): FaceWords => {
     // Letters are about 0.55 of their size wide; near enough to keep a label off an opening.
-    const width = Math.max(title.length * (paint.figure ? 11 : 8), (second ?? "").length * 6.1)
+    const width = Math.max(title.length * titleSize * 0.55, (second ?? "").length * 6.1, paint.mark ? 18 : 0)
     // Over the title's base line and under it.
-    const [over, under] = [titleSize + (paint.mark ? 20 : 0), second === undefined ? 4 : SECOND_LINE + 4]
+    const [over, under] = [(title === "" ? 0 : titleSize) + (paint.mark ? 20 : 0), second === undefined ? 4 : SECOND_LINE + 4]
     const size = { width, height: over + under }
     const [x, y] = labelPlace(within, taken, size)
     return { title, titleSize, second, at: [x, y + (over - under) / 2], box: { x, y, ...size } }
   }
-  const both = within.height < 40 || title === "" ? null : laid(roomy)
-  return both && taken.every((box) => sharedArea(box, both.box) === 0) ? both : laid(undefined)
+  const [first] = titles
+  const choices = [
+    ...(within.height < 40 || first === undefined || roomy === undefined ? [] : [laid(first, sizeOf(first), roomy)]),
+    ...titles.flatMap((title) => [laid(title, sizeOf(title), undefined), laid(title, LEAST, undefined)]),
+    laid("", LEAST, undefined),
+  ]
+  const over = ({ box }: FaceWords) => taken.reduce((area, one) => area + sharedArea(one, box), 0)
+  // The empty one is for marks alone, and for faces without room for any word.
+  const worded = choices.filter(({ title }) => title !== "")
+  return choices.find((one) => over(one) === 0 && (one.title !== "" || paint.mark)) ?? least(worded.length > 0 ? worded : choices, over)
 }
+
+const least = <T>(some: readonly T[], of: (one: T) => number): T => some.reduce((best, one) => (of(one) < of(best) ? one : best))

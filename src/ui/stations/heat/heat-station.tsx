@@ -178,7 +178,7 @@ function Bars({ parts, token }: { parts: readonly HeatPart[]; token: "ember" | "
           ({ id, closures }) => place.surface(id) === part.place || closures.some((closure) => closure.place === part.place),
         )
         return (
-          <li key={part.place} className="grid grid-cols-[minmax(0,15rem)_1fr_5.5rem] items-center gap-3">
+          <li key={part.place} className="grid grid-cols-[minmax(0,15rem)_minmax(4rem,1fr)_5.5rem] items-center gap-3">
             {face ? (
               <button
                 type="button"
