@@ -1,12 +1,12 @@
 import type { PeriodicLayer } from "../assembly/periodic"
-import { crossing } from "../numeric/crossing"
 import { sum } from "../numeric/sum"
 import { AIR_DENSITY, AIR_SPECIFIC_HEAT, STEFAN_BOLTZMANN, ZERO_CELSIUS } from "../quantity/constants"
 import { extraterrestrial } from "../sun/clear-sky"
 import { solarPosition } from "../sun/solar-position"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
 import { chainOf } from "./chain"
-import { type Drive, type HeatState, type Plant, stepperOf } from "./implicit-step"
+import { type Drive, type HeatState, stepperOf } from "./implicit-step"
+import { controlled, type Thermostat } from "./thermostats"
 
 /** What lies behind a face: the weather, nothing that heat passes to, or a temperature. */
 export type Exposure = "outdoor" | "adiabatic" | { temperature: number }
@@ -39,12 +39,6 @@ export interface HourlyOpening {
   g: number
   tilt: number
   azimuth: number
-}
-
-/** A plant that holds the air at a temperature while it can, W; null: without an end. */
-export interface Thermostat {
-  setpoint: number
-  capacity: number | null
 }
 
 /** An enclosure of one air. */
@@ -100,11 +94,6 @@ export interface EnclosureHours {
   /** What was lost between all sums, of all that was summed. */
   balance: number
 }
-
-/** No part of a step is longer, s: within it a thermostat that acts and rests again goes unseen. */
-const LONGEST = 1800
-/** As near as a thermostat holds, K, and as near as a plant's power is told, W. */
-const [HOLDS, TOLD] = [1e-9, 1e-6]
 
 /**
  * An enclosure step by step: layers as they store heat, one air, the sun, the sky, and ideal plant.
@@ -199,127 +188,3 @@ function drivesOf({ faces, openings, airFlow, gains }: HourlyEnclosure, weather:
 
 /** The day of the year of a moment, 1…366. */
 const dayOfYear = (moment: number): number => Math.floor((moment - Date.UTC(new Date(moment).getUTCFullYear(), 0, 1)) / 86_400_000) + 1
-
-/** How the plant works through a part of a step, and what ends that. */
-interface Phase {
-  plant: Plant
-  ends: Edge[]
-}
-
-/** What ends a phase when it comes below 0. */
-interface Edge {
-  left: (state: HeatState) => number
-  /** As near to 0 as is enough. */
-  near: number
-  /** The temperature that the air has then come to; null: it is held there anyway. */
-  at: number | null
-  /** How the plant works then, or where it should have from the start of this part; null: by what the air asks. */
-  then: ((state: HeatState) => Phase) | null
-}
-
-/** A plant that gives nothing is none. */
-const able = (thermostat: Thermostat | null): Thermostat | null => (thermostat?.capacity === 0 ? null : thermostat)
-
-/** Goes through one step with its thermostats. @returns heat in J */
-function controlled(
-  stepper: ReturnType<typeof stepperOf>,
-  room: Pick<HourlyEnclosure, "heating" | "cooling">,
-  capacity: number,
-  from: HeatState,
-  drive: Drive,
-  step: number,
-): { state: HeatState; heating: number; cooling: number; heat: number } {
-  const total = { state: from, heating: 0, cooling: 0, heat: 0 }
-  const add = (energy: number) => {
-    if (energy > 0) total.heating += energy
-    else total.cooling -= energy
-  }
-  /** Puts the air at a temperature, for what that takes. */
-  const put = (temperature: number) => {
-    add(capacity * (temperature - total.state.air))
-    total.state = { air: temperature, cells: total.state.cells }
-  }
-  const heating = able(room.heating)
-  const cooling = able(room.cooling)
-  const needed = (state: HeatState) => -stepper.heatToAir(state, drive)
-  const most = heating?.capacity ?? Infinity
-  const least = -(cooling?.capacity ?? Infinity)
-  /** The air comes to a setpoint, from above it or from below. */
-  const comesTo = ({ setpoint }: Thermostat, from: 1 | -1): Edge => ({
-    left: ({ air }) => from * (air - setpoint),
-    near: HOLDS,
-    at: setpoint,
-    then: null,
-  })
-  const free: Phase = {
-    plant: { power: 0 },
-    ends: [...(heating ? [comesTo(heating, 1)] : []), ...(cooling ? [comesTo(cooling, -1)] : [])],
-  }
-  const full = (power: number, thermostat: Thermostat): Phase => ({ plant: { power }, ends: [comesTo(thermostat, power > 0 ? -1 : 1)] })
-  /** At a setpoint, or at both where they are one. */
-  const held = ({ air }: HeatState): Phase => {
-    const low = cooling && Math.abs(air - cooling.setpoint) <= HOLDS ? least : 0
-    const high = heating && Math.abs(air - heating.setpoint) <= HOLDS ? most : 0
-    const edge = (left: Edge["left"], bound: number, thermostat: Thermostat | null): Edge => ({
-      left,
-      near: TOLD,
-      at: null,
-      then: () => (bound === 0 ? free : full(bound, thermostat!)),
-    })
-    return {
-      plant: "held",
-      ends: [edge((state) => needed(state) - low, low, cooling), edge((state) => high - needed(state), high, heating)],
-    }
-  }
-  /** What the plant does at a state; an unlimited one has put the air where it is wanted before. */
-  const phaseAt = (state: HeatState): Phase => {
-    const { air } = state
-    const [under, over] = [heating ? heating.setpoint - air : -Infinity, cooling ? air - cooling.setpoint : -Infinity]
-    if (under > HOLDS) return full(most, heating!)
-    if (over > HOLDS) return full(least, cooling!)
-    const power = needed(state)
-    if (Math.abs(under) <= HOLDS && power > 0) return power > most ? full(most, heating!) : held(state)
-    if (Math.abs(over) <= HOLDS && power < 0) return power < least ? full(least, cooling!) : held(state)
-    return free
-  }
-  let rest = step
-  let phase: Phase | null = null
-  // How often it was told anew at one moment how the plant works.
-  let again = 0
-  while (rest > 0) {
-    if (heating && most === Infinity && total.state.air < heating.setpoint) put(heating.setpoint)
-    if (cooling && least === -Infinity && total.state.air > cooling.setpoint) put(cooling.setpoint)
-    const { state } = total
-    const now: Phase = phase ?? phaseAt(state)
-    const { plant } = now
-    let length = Math.min(rest, LONGEST)
-    let gone = stepper.step(state, drive, plant, length)
-    // Of several ends the first one counts.
-    let ended: Edge | null = null
-    for (let edge = endOf(now, gone.state); edge && edge !== ended; edge = endOf(now, gone.state)) {
-      ended = edge
-      const [before, after] = [edge.left(state), edge.left(gone.state)]
-      if (before <= edge.near) break
-      const { left, near } = edge
-      length = crossing((part) => left(stepper.step(state, drive, plant, part).state), before, length, after, near)
-      gone = stepper.step(state, drive, plant, length)
-    }
-    // What begins at its very edge and goes beyond it was the wrong one of two.
-    if (ended && ended.left(state) <= ended.near && again < 3) {
-      again++
-      phase = (ended.then ?? held)(state)
-      continue
-    }
-    again = 0
-    add(gone.plant * length)
-    total.heat += gone.heat
-    total.state = gone.state
-    rest = rest - length < 1e-9 * step ? 0 : rest - length
-    if (ended && ended.at !== null) put(ended.at)
-    phase = ended?.then ? ended.then(total.state) : null
-  }
-  return total
-}
-
-/** The end that a phase has come to at a state. */
-const endOf = ({ ends }: Phase, state: HeatState): Edge | undefined => ends.find(({ left, near }) => left(state) < -near)

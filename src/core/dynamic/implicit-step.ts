@@ -1,4 +1,5 @@
 import type { Chain } from "./chain"
+import { chainSolver } from "./chain-solver"
 
 /**
  * Coefficients of a diagonally implicit Runge–Kutta method of order 4 that damps what is fast however long the step is.
@@ -55,60 +56,18 @@ export interface Stepper {
   first: Int32Array
 }
 
-/** Factors of the chains' matrices for one length of a part. */
-interface Factors {
-  /** Elimination multipliers and inverse pivots by cell. */
-  lower: Float64Array
-  pivot: Float64Array
-  /** Cells' answer to one kelvin of the air. */
-  answer: Float64Array
-  /** What all chains give back to the air for each of its kelvins, W/K. */
-  back: number
-}
-
-/** @param capacity of the air and what goes with it, J/K */
+/**
+ * Steps of chains that one air joins: in each part every chain is eliminated by itself, and one division gives the air.
+ * @param capacity of the air and what goes with it, J/K
+ */
 export function stepperOf(chains: readonly Chain[], capacity: number): Stepper {
-  const first = new Int32Array(chains.length + 1)
-  chains.forEach(({ capacities }, i) => (first[i + 1] = first[i]! + capacities.length))
-  const all = first[chains.length]!
-  const capacities = new Float64Array(all)
-  chains.forEach((chain, i) => capacities.set(chain.capacities, first[i]))
+  const { first, capacities, factorsOf, solve } = chainSolver(chains)
+  const all = capacities.length
   const toAir = chains.map(({ links }) => links[0]!)
   // A face without cells passes heat straight through.
   const massless = (i: number) => first[i] === first[i + 1]
-  const known = new Map<number, Factors>()
   const [right, base] = [new Float64Array(all), new Float64Array(all)]
   const rises = STAGES.map(() => new Float64Array(all))
-
-  function factorsOf(part: number): Factors {
-    const found = known.get(part)
-    if (found) return found
-    const [lower, pivot, answer] = [new Float64Array(all), new Float64Array(all), new Float64Array(all)]
-    let back = 0
-    chains.forEach(({ links, capacities: own }, f) => {
-      const [from, n] = [first[f]!, own.length]
-      for (let i = 0; i < n; i++) {
-        lower[from + i] = i === 0 ? 0 : links[i]! * pivot[from + i - 1]!
-        const diagonal = own[i]! / part + links[i]! + links[i + 1]! - (i === 0 ? 0 : lower[from + i]! * links[i]!)
-        pivot[from + i] = 1 / diagonal
-      }
-      if (n === 0) return
-      answer[from] = links[0]!
-      solve(f, answer, { lower, pivot })
-      back += links[0]! * answer[from]
-    })
-    const factors = { lower, pivot, answer, back }
-    // Steps are of few lengths, but where they are cut short; those are not worth keeping.
-    if (known.size < 4) known.set(part, factors)
-    return factors
-  }
-
-  function solve(f: number, b: Float64Array, { lower, pivot }: Pick<Factors, "lower" | "pivot">): void {
-    const { links } = chains[f]!
-    const [from, to] = [first[f]!, first[f + 1]!]
-    for (let i = from + 1; i < to; i++) b[i]! += lower[i]! * b[i - 1]!
-    for (let i = to - 1; i >= from; i--) b[i] = (b[i]! + (i + 1 < to ? links[i - from + 1]! * b[i + 1]! : 0)) * pivot[i]!
-  }
 
   function heatToAir({ air, cells }: HeatState, { outside, direct, directHeat, gains }: Drive): number {
     let heat = directHeat - direct * air + gains
@@ -118,7 +77,8 @@ export function stepperOf(chains: readonly Chain[], capacity: number): Stepper {
 
   function step(from: HeatState, drive: Drive, plant: Plant, length: number): HeatStep {
     const part = GAMMA * length
-    const { lower, pivot, answer, back } = factorsOf(part)
+    const factors = factorsOf(part)
+    const { answer, back } = factors
     const held = plant === "held"
     const airRises: number[] = []
     let [power, heat] = [0, 0]
@@ -142,7 +102,7 @@ export function stepperOf(chains: readonly Chain[], capacity: number): Stepper {
         const [begin, end] = [first[f]!, first[f + 1]!]
         for (let i = begin; i < end; i++) right[i] = (capacities[i]! / part) * base[i]!
         right[end - 1]! += chains[f]!.links[end - begin]! * drive.outside[f]!
-        solve(f, right, { lower, pivot })
+        solve(f, right, factors)
         toBe += toAir[f]! * right[begin]!
       }
       air = held ? from.air : (toBe + plant.power) / conductance

@@ -82,37 +82,9 @@ const SHARE = 1e-8
  */
 export function pullDown(room: Room, duration: number, outputs: readonly number[], band: number): PullDown {
   const lumps = room.contents.length
-  const { setpoint, capacity } = room
-  const way = Math.sign(capacity.find(([, power]) => power !== 0)?.[1] ?? 0)
-  const { heatIn, capacities } = balanceOf(room)
-  /** How far the air is past the setpoint, in the way in which the plant works, K. */
-  const past = (y: Float64Array) => way * (y[0]! - setpoint)
-  const needed = (t: number, y: Float64Array) => -way * heatIn(t, y)
-  const most = (y: Float64Array) => way * onCurve(capacity, y[0]!)
+  const { setpoint } = room
+  const { way, past, needed, until, atSetpoint, rates } = modesOf(room)
   let reached: number | null = null
-  const rates = (mode: Mode): Rates => {
-    const counts = reached === null ? 0 : 1
-    return (t, y, out) => {
-      const flow = heatIn(t, y)
-      const full = onCurve(capacity, y[0]!)
-      const plant = mode === "full" ? full : mode === "hold" ? -flow : 0
-      out[0] = mode === "hold" ? 0 : (flow + plant) / capacities.air
-      for (let i = 0; i < lumps; i++)
-        out[i + 1] = (room.contents[i]!.area * room.contents[i]!.filmCoefficient * (y[0]! - y[i + 1]!)) / capacities.lumps[i]!
-      out[lumps + 1] = counts * plant
-      out[lumps + 2] = counts * full
-    }
-  }
-  /** What is left until the plant must do something else; changes its sign there. */
-  const until: Record<Mode, (t: number, y: Float64Array) => number> = {
-    full: (_, y) => -past(y),
-    off: (_, y) => past(y),
-    hold: (t, y) => Math.min(needed(t, y), most(y) - needed(t, y)),
-  }
-  const atSetpoint = (t: number, y: Float64Array): Mode => {
-    const power = needed(t, y)
-    return power < 0 ? "off" : power > most(y) ? "full" : "hold"
-  }
   const together = (y: Float64Array) => Math.max(...room.contents.map((_, i) => Math.abs(y[i + 1]! - setpoint))) - band
 
   let y: Float64Array = Float64Array.of(room.start, ...room.contents.map(({ temperature }) => temperature), 0, 0)
@@ -133,7 +105,7 @@ export function pullDown(room: Room, duration: number, outputs: readonly number[
     // What is left over would be lost in the digits of the time.
     if (stops[stop]! - t - length < 1e-9 * stops[stop]!) length = stops[stop]! - t
     const from = y
-    const go = (part: number) => stiffStep(rates(mode), t, from, part)
+    const go = (part: number) => stiffStep(rates(mode, reached !== null), t, from, part)
     let next = go(length)
     const off = Math.max(...next.error.map((error, i) => error / (TOLERANCE + SHARE * Math.abs(next.y[i]!))))
     h = length * Math.min(4, Math.max(0.2, 0.9 * (1 / Math.max(off, 1e-9)) ** 0.2))
@@ -171,6 +143,42 @@ export function pullDown(room: Room, duration: number, outputs: readonly number[
     curve: outputs.map((time) => ({ time, air: told.get(time)![0]!, contents: [...told.get(time)!.slice(1, lumps + 1)] })),
     runFraction: reached === null || possible === 0 ? 1 : moved / possible,
   }
+}
+
+/** How the plant works in each mode: rates of air, contents and heats moved, and what ends it. */
+function modesOf(room: Room) {
+  const lumps = room.contents.length
+  const { setpoint, capacity } = room
+  const way = Math.sign(capacity.find(([, power]) => power !== 0)?.[1] ?? 0)
+  const { heatIn, capacities } = balanceOf(room)
+  /** How far the air is past the setpoint, in the way in which the plant works, K. */
+  const past = (y: Float64Array) => way * (y[0]! - setpoint)
+  const needed = (t: number, y: Float64Array) => -way * heatIn(t, y)
+  const most = (y: Float64Array) => way * onCurve(capacity, y[0]!)
+  const rates = (mode: Mode, counted: boolean): Rates => {
+    const counts = counted ? 1 : 0
+    return (t, y, out) => {
+      const flow = heatIn(t, y)
+      const full = onCurve(capacity, y[0]!)
+      const plant = mode === "full" ? full : mode === "hold" ? -flow : 0
+      out[0] = mode === "hold" ? 0 : (flow + plant) / capacities.air
+      for (let i = 0; i < lumps; i++)
+        out[i + 1] = (room.contents[i]!.area * room.contents[i]!.filmCoefficient * (y[0]! - y[i + 1]!)) / capacities.lumps[i]!
+      out[lumps + 1] = counts * plant
+      out[lumps + 2] = counts * full
+    }
+  }
+  /** What is left until the plant must do something else; changes its sign there. */
+  const until: Record<Mode, (t: number, y: Float64Array) => number> = {
+    full: (_, y) => -past(y),
+    off: (_, y) => past(y),
+    hold: (t, y) => Math.min(needed(t, y), most(y) - needed(t, y)),
+  }
+  const atSetpoint = (t: number, y: Float64Array): Mode => {
+    const power = needed(t, y)
+    return power < 0 ? "off" : power > most(y) ? "full" : "hold"
+  }
+  return { way, past, needed, until, atSetpoint, rates }
 }
 
 /** Heat that comes to the air without the plant, W; and what warms by a kelvin for it, J/K. */

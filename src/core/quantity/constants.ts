@@ -14,8 +14,9 @@ export const AIR_VAPOUR_PERMEABILITY = 2e-10
 export const AIR_DENSITY = 1.204
 /** Specific heat of dry air at constant pressure, J/(kg·K). @see ASHRAE Fundamentals 2017, ch. 1 */
 export const AIR_SPECIFIC_HEAT = 1006
-/** Specific heat of water, J/(kg·K), and heat that melts ice, J/kg. @see ASHRAE Fundamentals 2017, ch. 1 */
+/** Specific heat of water, J/(kg·K). @see ASHRAE Fundamentals 2017, ch. 33 */
 export const WATER_HEAT = 4186
+/** Heat that melts ice, J/kg. @see ASHRAE Fundamentals 2017, ch. 33 */
 export const ICE_MELTING = 333_550
 /** Heat that water vapour of 0 °C gives when it becomes water, J/kg. @see ASHRAE Fundamentals 2017, ch. 1, eq. 30 */
 export const VAPOUR_HEAT = 2.501e6

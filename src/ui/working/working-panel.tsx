@@ -31,44 +31,7 @@ export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: S
   return (
     <Dialog open onClose={onClose} title={working.title} place="side">
       <p className="font-mono text-dense break-words">{working.formula}</p>
-      <table className="mt-4 w-full text-dense">
-        <caption className="sr-only">The sum with its numbers put in</caption>
-        <tbody>
-          {working.lines.map((line, i) => (
-            <tr key={i} className="border-b border-seam align-baseline">
-              <th scope="row" className="py-1 pr-2 text-left font-normal">
-                {line.from ? (
-                  <Button look="link" className="text-left !whitespace-normal" onClick={() => follow(line.from!)}>
-                    {line.name}
-                  </Button>
-                ) : (
-                  line.name
-                )}
-              </th>
-              <td className="py-1 pr-2 text-right text-graphite">{factors(line, print)}</td>
-              <td className="py-1 text-right whitespace-nowrap tabular-nums">{print(line.result)}</td>
-            </tr>
-          ))}
-        </tbody>
-        <tfoot>
-          <tr className="font-semibold">
-            <th scope="row" colSpan={2} className="py-1.5 text-left font-semibold">
-              {working.title}
-            </th>
-            <td className="py-1.5 text-right whitespace-nowrap" data-testid="working-total">
-              {print(working.total)}
-            </td>
-          </tr>
-          {working.ofIt?.map(({ name, quantity }) => (
-            <tr key={name}>
-              <th scope="row" colSpan={2} className="text-left font-normal">
-                {name}
-              </th>
-              <td className="text-right whitespace-nowrap tabular-nums">{print(quantity)}</td>
-            </tr>
-          ))}
-        </tfoot>
-      </table>
+      <Sum working={working} onFollow={follow} />
       {working.inputs.length === 0 ? null : (
         <>
           <h3 className="mt-4 font-display font-semibold">It rests on</h3>
@@ -108,6 +71,52 @@ export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: S
         </ul>
       )}
     </Dialog>
+  )
+}
+
+/** The sum with its numbers put in, and its total. */
+function Sum({ working, onFollow }: { working: Working; onFollow: (source: Source) => void }) {
+  const { write } = useWriting()
+  const print = ({ kind, value }: Quantity) => write(kind, value)
+  return (
+    <table className="mt-4 w-full text-dense">
+      <caption className="sr-only">The sum with its numbers put in</caption>
+      <tbody>
+        {working.lines.map((line, i) => (
+          <tr key={i} className="border-b border-seam align-baseline">
+            <th scope="row" className="py-1 pr-2 text-left font-normal">
+              {line.from ? (
+                <Button look="link" className="text-left !whitespace-normal" onClick={() => onFollow(line.from!)}>
+                  {line.name}
+                </Button>
+              ) : (
+                line.name
+              )}
+            </th>
+            <td className="py-1 pr-2 text-right text-graphite">{factors(line, print)}</td>
+            <td className="py-1 text-right whitespace-nowrap tabular-nums">{print(line.result)}</td>
+          </tr>
+        ))}
+      </tbody>
+      <tfoot>
+        <tr className="font-semibold">
+          <th scope="row" colSpan={2} className="py-1.5 text-left font-semibold">
+            {working.title}
+          </th>
+          <td className="py-1.5 text-right whitespace-nowrap" data-testid="working-total">
+            {print(working.total)}
+          </td>
+        </tr>
+        {working.ofIt?.map(({ name, quantity }) => (
+          <tr key={name}>
+            <th scope="row" colSpan={2} className="text-left font-normal">
+              {name}
+            </th>
+            <td className="text-right whitespace-nowrap tabular-nums">{print(quantity)}</td>
+          </tr>
+        ))}
+      </tfoot>
+    </table>
   )
 }
 
