@@ -289,7 +289,8 @@ export function parseQuantity(kind: Kind, text: string, { units, currency }: Sty
   throw new InputError(`not-a-${kind}`, [], `It must be more than nothing; write ${measure.example}.`)
 }
 
-/** Where thousands are set off by a comma it is no decimal mark. */
-const withoutCommas = (text: string): string => text.replace(/(\d),(?=\d{3}(?!\d))/g, "$1")
+/** Where thousands are set off by commas those are no decimal marks: `1,234.5`, but not `0,125` or `12,34`. */
+const withoutCommas = (text: string): string =>
+  text.replace(/(?<![\d.,])[1-9]\d{0,2}(?:,\d{3})+(?![\d,])/g, (number) => number.replaceAll(",", ""))
 
 const scaleOf = (measure: Measure, system: UnitSystem): Scale => (system === "metric" ? measure.metric : measure.inchPound)

@@ -166,7 +166,9 @@ describe("other quantities", () => {
     expect(printQuantity("power", 12_345, FEET).text).toBe("42,123")
     expect(parseQuantity("power", "42,123", FEET)).toBeCloseTo(42_123 * 0.29307107, 2)
     expect(parseQuantity("power", "1,234,567 Btu/h", FEET)).toBeCloseTo(1_234_567 * 0.29307107, 1)
+    expect(parseQuantity("power", "1,234.5", FEET)).toBeCloseTo(1234.5 * 0.29307107, 4)
     // Other commas are decimal marks there too.
+    expect(parseQuantity("massPrice", "0,125", FEET)).toBeCloseTo(0.125 / 0.45359237, 9)
     expect(parseQuantity("massPrice", "1,25", FEET)).toBeCloseTo(1.25 / 0.45359237, 9)
   })
 
