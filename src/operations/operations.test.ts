@@ -193,6 +193,15 @@ describe("bad input", () => {
       ["outside"],
       "rise",
     ],
+    [
+      "simulate",
+      {
+        ...(GOOD.simulate as object),
+        faces: [{ id: "hole", area: 1, tilt: 90, azimuth: 0, layers: [], rsi: 0, rse: 0, exposure: "outdoor" }],
+      },
+      ["faces", 0, "layers"],
+      "resists heat",
+    ],
     ["simulate", { ...(GOOD.simulate as object), airChanges: 1 }, ["airChanges"], "exactly one of airChanges and infiltration"],
     [
       "simulate",
@@ -234,10 +243,22 @@ describe("work that a server takes on", () => {
     boundaries: [{ id: "a", edge: "left", temperature: 0, resistance: 0.1 }],
   }
 
+  /** Sixty faces of a wall that is thick and slow, minute by minute. */
+  const thickFor = (minutes: number) => {
+    const { faces, weather, ...rest } = GOOD.simulate as { faces: object[]; weather: object }
+    const layers = [{ thickness: 5, conductivity: 0.03, density: 2000, specificHeat: 2000 }]
+    return {
+      ...rest,
+      faces: Array.from({ length: 60 }, (_, i) => ({ ...faces[0], id: `face ${i}`, layers })),
+      weather: { ...weather, step: 60, hours: Array.from({ length: minutes }, () => ({ temperature: 5 })) },
+    }
+  }
+
   test("is told before it begins: many bridges at once, or a list without an end, are refused in words", () => {
     for (const [name, input] of [
       ["bridge", Array<unknown>(60).fill(plate)],
       ["emc", Array<unknown>(5000).fill(GOOD.emc)],
+      ["simulate", thickFor(40_000)],
     ] as const)
       expect(all(name, input)).toMatchObject({ ok: false, error: { code: "too-much-work", path: [] } })
     expect(all("emc", Array<unknown>(500).fill(GOOD.emc)).ok).toBe(true)

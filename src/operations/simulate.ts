@@ -1,4 +1,5 @@
 import { infiltration as leaking, stackCoefficient, windCoefficient } from "../core/airflow/infiltration"
+import { cellsOf, fastestSwing } from "../core/dynamic/chain"
 import { enclosureHours, type HourlyEnclosure } from "../core/dynamic/enclosure-hours"
 import { sum } from "../core/numeric/sum"
 import { SimulateInput, SimulateOutput } from "../schema/simulate"
@@ -13,10 +14,11 @@ export const simulate = operation({
   summary: "the enclosure hour by hour",
   input: SimulateInput,
   output: SimulateOutput,
-  // A year of hours of ten faces is some hundred milliseconds; parts of an hour cost as much each.
-  work: ({ faces, weather, warmup }) => {
-    const parts = (weather.hours.length + warmup * Math.min(weather.hours.length, 86_400 / weather.step)) * Math.max(1, weather.step / 900)
-    return 1 + (parts * (5 + sum(faces.map(({ layers }) => 3 + 5 * layers.length)))) / 1.5e5
+  // A year of hours of ten faces of twenty cells is a second and a half on a slow machine.
+  work: ({ faces, weather: { step, hours }, warmup }) => {
+    const parts = (hours.length + warmup * Math.min(hours.length, 86_400 / step)) * Math.max(1, step / 1800)
+    const cells = sum(faces.map(({ layers }) => 3 + sum(layers.map((layer) => cellsOf(layer, fastestSwing(step))))))
+    return 1 + (parts * (5 + cells)) / 2e4
   },
   run: (input) => {
     const { faces, weather, warmup, control } = input

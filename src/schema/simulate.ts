@@ -18,21 +18,27 @@ export const SimulateInput = z
   .strictObject({
     faces: z
       .array(
-        z.strictObject({
-          id: z.string().min(1).max(80),
-          area: area(),
-          tilt: tilt(),
-          azimuth,
-          layers: z.array(StoringLayer).max(60).describe("outside to inside"),
-          rsi: filmResistance("surface resistance inside; left out: by tilt").optional(),
-          rse: filmResistance("surface resistance outside").default(0.04),
-          absorptance: fraction("of the sun").default(0.6),
-          emissivity: fraction("long-wave").default(0.9),
-          exposure: z
-            .union([z.enum(["outdoor", "adiabatic"]), z.strictObject({ temperature: temperature("behind it") })])
-            .describe("what lies behind it"),
-          skyExchange: z.boolean().default(true).describe("whether it sees the sky"),
-        }),
+        z
+          .strictObject({
+            id: z.string().min(1).max(80),
+            area: area(),
+            tilt: tilt(),
+            azimuth,
+            layers: z.array(StoringLayer).max(60).describe("outside to inside"),
+            rsi: filmResistance("surface resistance inside; left out: by tilt").optional(),
+            rse: filmResistance("surface resistance outside").default(0.04),
+            absorptance: fraction("of the sun").default(0.6),
+            emissivity: fraction("long-wave").default(0.9),
+            exposure: z
+              .union([z.enum(["outdoor", "adiabatic"]), z.strictObject({ temperature: temperature("behind it") })])
+              .describe("what lies behind it"),
+            skyExchange: z.boolean().default(true).describe("whether it sees the sky"),
+          })
+          .refine(
+            ({ layers, rsi, rse, exposure }) =>
+              exposure === "adiabatic" || rse > 0 || rsi !== 0 || layers.some((layer) => !("resistance" in layer) || layer.resistance > 0),
+            { path: ["layers"], message: "Nothing resists heat here: give a layer or a surface a resistance." },
+          ),
       )
       .max(60)
       .refine((faces) => new Set(faces.map(({ id }) => id)).size === faces.length, "Give each face an id of its own."),

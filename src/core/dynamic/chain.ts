@@ -31,8 +31,7 @@ export function chainOf(layers: readonly PeriodicLayer[], area: number, rsi: num
       continue
     }
     const { thickness, conductivity, density, specificHeat } = layer
-    const depth = Math.sqrt((conductivity * period) / (Math.PI * density * specificHeat))
-    const cells = Math.min(MOST_CELLS, Math.ceil(thickness / (FINENESS * depth)))
+    const cells = cellsOf(layer, period)
     const half = thickness / conductivity / cells / 2
     for (let i = 0; i < cells; i++) {
       links.push(area / (since + half))
@@ -45,3 +44,13 @@ export function chainOf(layers: readonly PeriodicLayer[], area: number, rsi: num
   else throw new InputError("no-resistance", ["layers"], "Nothing resists heat here: give a layer or a surface a resistance.")
   return { capacities: Float64Array.from(capacities), links: Float64Array.from(links) }
 }
+
+/** How many cells a layer is cut into. @param period s, of the fastest swing that is to be followed */
+export function cellsOf(layer: PeriodicLayer, period: number): number {
+  if ("resistance" in layer) return 0
+  const depth = Math.sqrt((layer.conductivity * period) / (Math.PI * layer.density * layer.specificHeat))
+  return Math.min(MOST_CELLS, Math.ceil(layer.thickness / (FINENESS * depth)))
+}
+
+/** The fastest swing that weather of a step can show, s: a day by hours, an hour by minutes. */
+export const fastestSwing = (step: number): number => Math.min(86_400, Math.max(3600, 24 * step))

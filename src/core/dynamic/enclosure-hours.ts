@@ -4,7 +4,7 @@ import { AIR_DENSITY, AIR_SPECIFIC_HEAT, STEFAN_BOLTZMANN, ZERO_CELSIUS } from "
 import { extraterrestrial } from "../sun/clear-sky"
 import { solarPosition } from "../sun/solar-position"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
-import { chainOf } from "./chain"
+import { chainOf, fastestSwing } from "./chain"
 import { type Drive, type HeatState, stepperOf } from "./implicit-step"
 import { controlled, type Thermostat } from "./thermostats"
 
@@ -105,8 +105,7 @@ export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, war
   const { faces } = enclosure
   const { step, hours } = weather
   const air = enclosure.volume * AIR_DENSITY * AIR_SPECIFIC_HEAT + enclosure.capacity
-  // A swing over a day is followed from steps of an hour, a faster one from finer steps.
-  const period = Math.min(86_400, Math.max(3600, 24 * step))
+  const period = fastestSwing(step)
   const chains = faces.map(({ layers, area, rsi, rse, exposure }) =>
     chainOf(layers, area, rsi, exposure === "adiabatic" ? null : rse, period),
   )
