@@ -10,9 +10,8 @@ export const pullDown = operation({
   summary: "how long until it is cold (or warm)",
   input: PullDownInput,
   output: PullDownOutput,
-  // Each breakpoint and output time ends a step at least, and a step costs the cube of the parts.
-  work: ({ contents, outside, output }) =>
-    1 + ((100 + courseOf(outside).length + (output?.length ?? 100)) * (500 + 1.5 * (contents.length + 3) ** 3)) / 2e6,
+  // Each breakpoint and output time ends a step, and a swing between two of them takes some ten: measured on a slow machine.
+  work: ({ contents, outside, output }) => 1 + (courseOf(outside).length + (output?.length ?? 100)) * (0.15 + 0.025 * contents.length),
   run: ({ outside, outsideRelativeHumidity, equipment, duration, output, band, ...room }) => ({
     ...through(
       {
