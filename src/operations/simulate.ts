@@ -1,12 +1,13 @@
 import { infiltration as leaking, stackCoefficient, windCoefficient } from "../core/airflow/infiltration"
+import { INDOOR_RESISTANCE } from "../core/assembly/surface-resistance"
 import { cellsOf, fastestSwing } from "../core/dynamic/chain"
 import { enclosureHours, type HourlyEnclosure } from "../core/dynamic/enclosure-hours"
 import { sum } from "../core/numeric/sum"
 import { SimulateInput, SimulateOutput } from "../schema/simulate"
 import { operation } from "./operation"
 
-/** Surface resistance inside by tilt. @see ISO 6946:2017, table 7 */
-const innerResistance = (tilt: number): number => (tilt < 60 ? 0.1 : tilt <= 120 ? 0.13 : 0.17)
+/** Surface resistance inside by tilt, as heat goes out; a face of just 60° or 120° counts as a wall. */
+const innerResistance = (tilt: number): number => INDOOR_RESISTANCE[tilt < 60 ? "up" : tilt <= 120 ? "horizontal" : "down"]
 
 /** The enclosure hour by hour: `npm run calc simulate`. */
 export const simulate = operation({

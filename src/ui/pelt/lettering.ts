@@ -58,16 +58,26 @@ function faceWords(name: string, paint: Paint, within: Box, taken: readonly Box[
     const [x, y] = labelPlace(within, taken, size)
     return { title, titleSize, second, at: [x, y + (over - under) / 2], box: { x, y, ...size } }
   }
-  const [first] = titles
-  const choices = [
-    ...(within.height < 40 || first === undefined || roomy === undefined ? [] : [laid(first, sizeOf(first), roomy)]),
-    ...titles.flatMap((title) => [laid(title, sizeOf(title), undefined), laid(title, LEAST, undefined)]),
-    laid("", LEAST, undefined),
-  ]
   const over = ({ box }: FaceWords) => taken.reduce((area, one) => area + sharedArea(one, box), 0)
-  // The empty one is for marks alone, and for faces without room for any word.
-  const worded = choices.filter(({ title }) => title !== "")
-  return choices.find((one) => over(one) === 0 && (one.title !== "" || paint.mark)) ?? least(worded.length > 0 ? worded : choices, over)
+  // Each is laid only where those before it had no room: a pelt is lettered in every frame in which it moves.
+  let best: { words: FaceWords; over: number } | null = null
+  const fits = (title: string, size: number, second?: string): FaceWords | null => {
+    const words = laid(title, size, second)
+    const covered = over(words)
+    if (covered === 0) return words
+    if (!best || covered < best.over) best = { words, over: covered }
+    return null
+  }
+  const [first] = titles
+  if (first !== undefined && roomy !== undefined && within.height >= 40) {
+    const both = fits(first, sizeOf(first), roomy)
+    if (both) return both
+  }
+  for (const title of titles) {
+    const alone = fits(title, sizeOf(title)) ?? fits(title, LEAST)
+    if (alone) return alone
+  }
+  // For a mark alone, and for faces without room for any word.
+  const none = laid("", LEAST, undefined)
+  return titles.length === 0 || (paint.mark && over(none) === 0) ? none : best!.words
 }
-
-const least = <T>(some: readonly T[], of: (one: T) => number): T => some.reduce((best, one) => (of(one) < of(best) ? one : best))
