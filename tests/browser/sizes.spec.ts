@@ -66,6 +66,29 @@ for (const units of ["metric", "inch-pound"] as const)
     }
   })
 
+for (const { name, width, height } of SIZES)
+  test(`at ${name} px drawings and lists keep out of each other's way`, async ({ page }) => {
+    await page.setViewportSize({ width, height })
+    const id = await putJob(page, { ...demoJob("Larkspur", `kept apart at ${name}`), units: "metric" as const })
+    await openJob(page, id)
+    const bar = (await page.getByTestId("scale-bar").boundingBox())!
+    const faces = await page.locator("[data-face] > polygon").all()
+    expect(faces.length).toBeGreaterThan(5)
+    for (const face of faces) {
+      const { x, y, width: wide, height: tall } = (await face.boundingBox())!
+      const across = Math.min(bar.x + bar.width, x + wide) - Math.max(bar.x, x)
+      const down = Math.min(bar.y + bar.height, y + tall) - Math.max(bar.y, y)
+      expect(Math.min(across, down)).toBeLessThanOrEqual(0)
+    }
+    await page.keyboard.press("a")
+    const dialog = page.getByRole("dialog")
+    // What a layer is worth is told at any breadth, and it can be compared.
+    await expect(dialog.locator("[data-material=birch-plywood]").first()).toContainText("0.14", { useInnerText: true })
+    const [box, tick] = [(await dialog.boundingBox())!, (await dialog.getByRole("checkbox").first().boundingBox())!]
+    expect(tick.x + tick.width).toBeLessThanOrEqual(box.x + box.width)
+    await page.keyboard.press("Escape")
+  })
+
 test("tables keep their last column at 1024 px", async ({ page }) => {
   await page.setViewportSize({ width: 1024, height: 768 })
   const id = await putJob(page, { ...demoJob("Tern Hut", "at 1024"), units: "inch-pound" as const })

@@ -243,6 +243,10 @@ export function shownNumber(kind: Exclude<Kind, "length">, value: number, system
   return inverse ? factor / value : (value - zero) / factor
 }
 
+/** Whether what is printed falls as the value rises, as R an inch does of a conductivity: what is divided by the one is times the other. */
+export const printsInverse = (kind: Kind, system: UnitSystem): boolean =>
+  kind !== "length" && scaleOf(MEASURES[kind], system).inverse === true
+
 /** Figure and unit in one text that does not break between them. */
 export function printWithUnit(kind: Kind, value: number, style: Style): string {
   const { before, text, unit } = printQuantity(kind, value, style)

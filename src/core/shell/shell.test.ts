@@ -9,6 +9,7 @@ import { polygonArea } from "./polygon"
 import { facesOf } from "./faces"
 import { misfits } from "./opening-fit"
 import { labelPlace } from "./pelt-layout"
+import { rectangleCorners } from "./polygon"
 import { clearInside, measureOverAll, skinAgainstCube, volumeOf } from "./size"
 import { clearVolume } from "./clear-volume"
 
@@ -321,11 +322,29 @@ describe("openings", () => {
 })
 
 test("a label stands beside an opening, not on it", () => {
-  const within = { x: 0, y: 0, width: 300, height: 150 }
-  expect(labelPlace(within, [], { width: 100, height: 30 })).toEqual([0, 0])
+  const outline = rectangleCorners({ x: -150, y: -75, width: 300, height: 150 })
+  expect(labelPlace(outline, [], { width: 100, height: 30 })).toMatchObject({ at: [0, 0], over: 0 })
   const hole = { x: 0, y: 0, width: 100, height: 60 }
-  const [x, y] = labelPlace(within, [hole], { width: 80, height: 30 })
-  expect(Math.abs(x) >= 90 || Math.abs(y) >= 45).toBe(true)
+  const beside = labelPlace(outline, [hole], { width: 80, height: 30 })
+  expect(beside.over).toBe(0)
+  expect(Math.abs(beside.at[0]) >= 90 || Math.abs(beside.at[1]) >= 45).toBe(true)
+})
+
+test("a label keeps off the slopes of a gable, and says how much of it has no room", () => {
+  // Eaves at 0, ridge 100 above them, 200 wide; a window in the middle below leaves the slopes.
+  const gable: Point[] = [
+    [-100, 0],
+    [100, 0],
+    [0, 100],
+  ]
+  const window = { x: 0, y: 20, width: 200, height: 40 }
+  const { at, over } = labelPlace(gable, [window], { width: 60, height: 20 })
+  // By hand: at a height y the gable is 2 (100 − y) wide; the label's top at y + 10 needs 60, so that its middle is at 60 or lower.
+  expect(over).toBe(0)
+  expect(at[1]).toBeLessThanOrEqual(60)
+  expect(at[1]).toBeGreaterThanOrEqual(50)
+  // As wide as the eaves and 20 high: of its 4000 the two corners over the slopes are outside, 20 · 20 / 2 each, at best.
+  expect(labelPlace(gable, [], { width: 200, height: 20 }).over).toBeGreaterThanOrEqual(400)
 })
 
 const distance = (a: Point, b: Point) => Math.hypot(a[0] - b[0], a[1] - b[1])

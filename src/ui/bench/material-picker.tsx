@@ -152,7 +152,7 @@ function Search({ text, onText, onFirst }: { text: string; onText: (text: string
   }
   return (
     <div>
-      <label htmlFor={id} className="block text-dense text-graphite">
+      <label htmlFor={id} className="mb-1 block text-dense text-graphite">
         A name, a kind, or what it must do
       </label>
       <input

@@ -19,6 +19,15 @@ export const COLUMNS: readonly { name: (writing: Writing) => string; of: (layer:
   { name: (writing) => writing.unit("arealMoney"), of: ({ price }, writing) => writing.figure("arealMoney", price) },
 ]
 
+/** What tells layers apart soonest, in a line. */
+export const inBrief = ({ thickness, resistance, price, material }: Candidate, { write, figure }: Writing): string =>
+  [
+    write("length", thickness),
+    ...(resistance === null ? [] : [`R ${figure("resistance", resistance)}`]),
+    write("arealMoney", price),
+    fireWords(material),
+  ].join(" · ")
+
 /** All that the catalogue says of a material, line by line, to be set beside another. */
 export const LINES: readonly { name: string; of: (material: Material, writing: Writing) => string }[] = [
   {

@@ -6,7 +6,7 @@ import type { Group } from "../../core/material/suiting"
 import type { OwnMaterials } from "../../schema/job/job"
 import { HatchPatterns, Swatch } from "../pelt/hatches"
 import { Button } from "../primitives/button"
-import { COLUMNS } from "./figures"
+import { COLUMNS, inBrief } from "./figures"
 import { useWriting } from "../writing/writing"
 
 /** More than this many stand no longer beside each other. */
@@ -22,7 +22,9 @@ interface FoundProps {
   onCompare: (layer: Candidate, on: boolean) => void
 }
 
-const NUMBER = "py-[3px] pl-3 compact:pl-1.5 text-right whitespace-nowrap tabular-nums"
+/** In one column the figures stand under the names. */
+const BESIDE_NAME = "pl-3 compact:pl-1.5 narrow:hidden"
+const NUMBER = `${BESIDE_NAME} py-[3px] text-right whitespace-nowrap tabular-nums`
 
 /** What was found, to be taken or set beside others; one's own can be changed and dropped. */
 export function Found({ groups, beside, own, onTake, onCompare, onWrite, onDrop }: FoundProps) {
@@ -43,7 +45,7 @@ export function Found({ groups, beside, own, onTake, onCompare, onWrite, onDrop 
                 {name(writing)}
               </th>
             ))}
-            <th className="pl-3 compact:pl-1.5 text-left font-normal">fire</th>
+            <th className={`${BESIDE_NAME} text-left font-normal`}>fire</th>
             <th className="pl-3 compact:pl-1.5 text-left font-normal">compare</th>
           </tr>
         </thead>
@@ -63,10 +65,11 @@ export function Found({ groups, beside, own, onTake, onCompare, onWrite, onDrop 
                 return (
                   <tr key={layer.id} data-material={layer.id} className="border-b border-seam hover:bg-chosen">
                     <td>
-                      <Button look="link" data-take className="flex items-center gap-2 text-left" onClick={() => onTake(layer)}>
+                      <Button look="link" data-take className="flex items-center gap-2 text-left narrow:!whitespace-normal" onClick={() => onTake(layer)}>
                         <Swatch kind={kind} hatches={hatches} />
                         {name}
                       </Button>
+                      <p className="ml-7 hidden text-graphite narrow:block">{inBrief(layer, writing)}</p>
                       {own[layer.id] ? (
                         <span className="ml-7 flex gap-3 text-graphite">
                           own
@@ -84,7 +87,7 @@ export function Found({ groups, beside, own, onTake, onCompare, onWrite, onDrop 
                         {of(layer, writing)}
                       </td>
                     ))}
-                    <td className="pl-3 compact:pl-1.5">{fireWords(layer.material)}</td>
+                    <td className={BESIDE_NAME}>{fireWords(layer.material)}</td>
                     <td className="pl-3 compact:pl-1.5">
                       <input
                         type="checkbox"

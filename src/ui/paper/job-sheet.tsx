@@ -40,7 +40,7 @@ export function JobSheet({ paper }: { paper: PaperSize }) {
   const cautions = [...new Set([...cautionsFor(brief.kind), ...ledger.surfaces.flatMap(({ layers }) => layerCautions(layers))])]
   return (
     <article
-      className="box-content border border-seam bg-sheet p-[10mm] print:border-0 print:p-0"
+      className="box-content border border-seam bg-sheet p-[10mm] print:border-0 print:p-0 [@media_screen_and_(width<700px)]:[zoom:0.44]"
       style={{ width: `${width}mm` }}
       data-testid="job-sheet"
     >

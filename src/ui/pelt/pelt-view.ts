@@ -61,3 +61,18 @@ export const pointsText = (outline: readonly Point[]): string => outline.map((po
 /** Many outlines as the data of one path: one element is drawn in place of hundreds. */
 export const pathText = (outlines: readonly (readonly Point[])[]): string =>
   outlines.map((outline) => `M${outline.map(([x, y]) => `${Math.round(x * 100) / 100} ${Math.round(y * 100) / 100}`).join("L")}Z`).join("")
+
+/** Lengths of a scale bar, in its unit, and the length on screen that reads well, px. */
+const BARS = [0.1, 0.25, 0.5, 1, 2, 4, 10, 20, 40]
+const READABLE = 60
+
+/**
+ * How many units a scale bar shows: as few as read well, fewer where there is no room for them beside the drawing.
+ * @param unit px in one, and `room` px beside the drawing
+ */
+export function barLength(unit: number, room: number): number {
+  const readable = BARS.find((count) => count * unit > READABLE) ?? BARS.at(-1)!
+  if (readable * unit <= room) return readable
+  // Shorter than its words it would say nothing.
+  return BARS.findLast((count) => count * unit <= room && count * unit > READABLE / 2) ?? readable
+}

@@ -7,6 +7,7 @@ import { gripsOf } from "../../core/shell/grips"
 import { facesOf } from "../../core/shell/faces"
 import { faceName } from "../../core/shell/face-name"
 import { sharedArea } from "../../core/shell/pelt-layout"
+import { clipConvex, polygonArea, rectangleCorners } from "../../core/shell/polygon"
 import { applyEdit } from "../../edit/apply-edit"
 import { demoJobs } from "../../edit/start/demo-jobs"
 import { startShell } from "../../edit/start/start-job"
@@ -16,7 +17,7 @@ import { boxOf } from "./edge-marks"
 import { lettering } from "./lettering"
 import { hold } from "../drawings/hold"
 import { type Held, movedPart } from "./moved-parts"
-import { fit, outlineOn, rectangleOn, WHOLE, zoomedAt } from "./pelt-view"
+import { barLength, fit, outlineOn, rectangleOn, WHOLE, zoomedAt } from "./pelt-view"
 
 const hut = demoJobs().find(({ name }) => name === "Tern Hut")!
 const van = demoJobs().find(({ name }) => name === "Larkspur")!
@@ -125,6 +126,15 @@ describe("the view of the pelt", () => {
     )
   })
 
+  test("a scale bar is as long as reads well, and shorter where there is no room beside the pelt", () => {
+    expect(barLength(100, 300)).toBe(1)
+    expect(barLength(20, 300)).toBe(4)
+    // 4 m would take 80 px of 50.
+    expect(barLength(20, 50)).toBe(2)
+    // No room for any that says something: the readable one.
+    expect(barLength(20, 10)).toBe(4)
+  })
+
   test("further away than the whole there is nothing", () => {
     expect(zoomedAt({ zoom: 1.2, x: 40, y: 20 }, 0.5, [100, 100], size)).toEqual(WHOLE)
   })
@@ -145,6 +155,13 @@ describe("the view of the pelt", () => {
           expect([named.name, named.name.split(" ")[0], ""]).toContain(words.title)
           expect(words.titleSize).toBeGreaterThanOrEqual(11)
           const boxes = [...marks.map(({ box }) => box), ...drawn, words.box]
+          if (words.title !== "") {
+            for (const other of drawn) expect(sharedArea(words.box, other)).toBe(0)
+            const outline = outlineOn(face, face.outline, view)
+            const { x, y, width, height } = words.box
+            const inside = polygonArea(clipConvex(outline, rectangleCorners({ x: x - width / 2, y: y - height / 2, width, height })))
+            expect(inside / (width * height)).toBeCloseTo(1, 6)
+          }
           marks.forEach(({ box }, i) => {
             for (const other of boxes.slice(i + 1)) expect(sharedArea(box, other)).toBe(0)
             const within = boxOf(outlineOn(face, face.outline, view))

@@ -1,7 +1,7 @@
 "use client"
 import { Maximize, Minus, Plus, Printer } from "lucide-react"
 import { type PointerEvent, useCallback, useEffect, useId, useMemo, useRef, useState } from "react"
-import type { Point } from "../../core/shell/face"
+import type { Face, Point } from "../../core/shell/face"
 import type { FaceId } from "../../schema/job/shell"
 import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
@@ -13,7 +13,8 @@ import type { Overlay } from "../overlays/overlay"
 import { useGo } from "../stations/use-go"
 import { useWriting } from "../writing/writing"
 import { Handles } from "./handles"
-import { fit, type Viewpoint, type View, WHOLE, zoomedAt } from "./pelt-view"
+import { boxOf } from "./edge-marks"
+import { barLength, fit, outlineOn, type Viewpoint, type View, WHOLE, zoomedAt } from "./pelt-view"
 
 const STEP = 1.5
 /** A pane lower than this gives the pelt all its room, px. */
@@ -30,16 +31,8 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const name = useId()
   const go = useGo()
   const [viewpoint, setViewpoint] = useState<Viewpoint>(WHOLE)
-  const view = useMemo(
-    () =>
-      fit(
-        ledger.surfaces.map((figures) => figures.face),
-        size,
-        size.height < SMALL ? 8 : 26,
-        viewpoint.zoom,
-      ),
-    [ledger.surfaces, size, viewpoint.zoom],
-  )
+  const faces = useMemo(() => ledger.surfaces.map((figures) => figures.face), [ledger.surfaces])
+  const view = useMemo(() => fit(faces, size, size.height < SMALL ? 8 : 26, viewpoint.zoom), [faces, size, viewpoint.zoom])
   const paints = useMemo(
     () => new Map(ledger.surfaces.map((surface) => [surface.id, overlay.paint(surface, ledger, writing)])),
     [overlay, ledger, writing],
@@ -78,7 +71,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
           ))}
           {editable ? <Handles view={view} /> : null}
         </g>
-        <ScaleBar view={view} size={size} metric={job.units === "metric"} />
+        <ScaleBar view={view} size={size} faces={faces} metric={job.units === "metric"} />
         <Compass azimuth={job.shell.azimuth} x={34} y={size.height - 30} />
       </svg>
       <div className="absolute top-1 right-0 flex flex-col">
@@ -156,14 +149,28 @@ function Compass({ azimuth, x, y }: { azimuth: number; x: number; y: number }) {
   )
 }
 
-function ScaleBar({ view, size, metric }: { view: View; size: { width: number; height: number }; metric: boolean }) {
-  const unit = metric ? 1 : 0.3048
-  const count = [0.1, 0.25, 0.5, 1, 2, 4, 10].find((units) => units * unit * view.scale > 60) ?? 10
-  const width = count * unit * view.scale
-  const [x, y] = [size.width - width - 30, size.height - 16]
+/** In the lower right corner, beside the faces that reach down there. */
+function ScaleBar({
+  view,
+  size,
+  faces,
+  metric,
+}: {
+  view: View
+  size: { width: number; height: number }
+  faces: readonly Face[]
+  metric: boolean
+}) {
+  const low = faces.map((face) => boxOf(outlineOn(face, face.outline, view))).filter((box) => box.y + box.height / 2 > size.height - 34)
+  const drawn = Math.max(0, ...low.map((box) => box.x + box.width / 2))
+  const end = size.width - 30
+  const unit = (metric ? 1 : 0.3048) * view.scale
+  const count = barLength(unit, end - drawn - 8)
+  const width = count * unit
+  const [x, y] = [end - width, size.height - 16]
   return (
-    <g stroke="var(--graphite)" aria-hidden>
-      <path d={`M${x} ${y}h${width}M${x} ${y - 4}v8M${x + width} ${y - 4}v8`} fill="none" />
+    <g stroke="var(--graphite)" aria-hidden data-testid="scale-bar">
+      <path d={`M${x} ${y}h${width}M${x} ${y - 4}v8M${end} ${y - 4}v8`} fill="none" />
       <text x={x + width / 2} y={y - 8} textAnchor="middle" fontSize={12} fill="var(--graphite)" stroke="none" className="on-hatch">
         {metric ? `${count} m` : `${count} ft`}
       </text>

@@ -49,6 +49,8 @@ export interface Lines {
   dewPoint: string
   /** Screen height of a temperature. */
   y: (temperature: number) => number
+  /** Heights of the lines where they end, indoors, px. */
+  ends: number[]
   /** Least and greatest that are shown, °C. */
   from: number
   to: number
@@ -84,7 +86,8 @@ export function profileLines(
     ...points.map((point) => `L${point}`),
     last === null || last === undefined ? "" : `H${geometry.indoors.to}`,
   ]
-  return { temperature: temperature.join(""), dewPoint: dewPoint.join(""), y, from: low, to: high }
+  const ends = [look.inside.temperature, ...(last === null || last === undefined ? [] : [last])].map(y)
+  return { temperature: temperature.join(""), dewPoint: dewPoint.join(""), y, ends, from: low, to: high }
 }
 
 /** Whole tens of a thermometer's degrees between two temperatures, in its own degrees; twenties where they would stand close. */
@@ -93,6 +96,17 @@ export function scaleMarks(from: number, to: number, shown: (celsius: number) =>
   const step = most - least > 60 ? 20 : 10
   const first = Math.ceil(least / step) * step
   return Array.from({ length: Math.max(0, Math.floor((most - first) / step) + 1) }, (_, i) => first + i * step)
+}
+
+/** From the middle of a mark's figure to where it stands free of the lines: on the mark, over it or under it, px. */
+const FIGURE_PLACES = [0, -8, 8]
+
+/** Where the figure of a mark stands beside its height so that no line runs through it, px. @param lines heights of the lines there, px */
+export function figurePlace(mark: number, lines: readonly number[]): number {
+  const clear = (place: number) => Math.min(...lines.map((line) => Math.abs(line - mark - place)))
+  return (
+    FIGURE_PLACES.find((place) => clear(place) >= 7) ?? FIGURE_PLACES.reduce((best, place) => (clear(place) > clear(best) ? place : best))
+  )
 }
 
 interface SoldPlace {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import { CATALOGUE } from "../../core/material/catalogue"
 import { draggedThickness } from "./dragged-thickness"
-import { placeOfDepth, scaleMarks, sliceGeometry } from "./slice-geometry"
+import { figurePlace, placeOfDepth, scaleMarks, sliceGeometry } from "./slice-geometry"
 
 describe("the scale of temperatures", () => {
   const celsius = (value: number) => value
@@ -12,6 +12,14 @@ describe("the scale of temperatures", () => {
     // −4 °F to 71.6 °F are more than sixty.
     expect(scaleMarks(-20, 22, fahrenheit)).toEqual([0, 20, 40, 60])
     expect(scaleMarks(12, 18, celsius)).toEqual([])
+  })
+
+  test("keeps its figures off the lines", () => {
+    expect(figurePlace(50, [])).toBe(0)
+    expect(figurePlace(50, [80])).toBe(0)
+    // On the mark, and on the mark with another line over it.
+    expect(figurePlace(50, [50])).toBe(-8)
+    expect(figurePlace(50, [50, 41])).toBe(8)
   })
 })
 

@@ -13,16 +13,26 @@ import type { AirState, Season } from "../../schema/quantity"
 import { useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { hatch, HatchPatterns } from "../pelt/hatches"
-import { useWriting } from "../writing/writing"
+import { useWriting, type Writing } from "../writing/writing"
 import type { Material } from "../../schema/material"
 import { useMaterials } from "../materials/use-materials"
 import { useSize } from "../primitives/use-size"
 import { useDrag } from "../drawings/use-drag"
 import { draggedThickness } from "./dragged-thickness"
-import { type Lines, placeOfDepth, profileLines, scaleMarks, type SliceGeometry, sliceGeometry, soldPlaces } from "./slice-geometry"
+import {
+  figurePlace,
+  type Lines,
+  placeOfDepth,
+  profileLines,
+  scaleMarks,
+  type SliceGeometry,
+  sliceGeometry,
+  soldPlaces,
+} from "./slice-geometry"
 
-const TOP = 22
 const HEIGHT = 196
+/** Height of a line of words over the drawing, and breadth of a letter in it, px. */
+const [LINE, LETTER] = [15, 6.2]
 
 /** A layer's inner edge under the hand; the scale is held so that the edge stays under the finger. */
 interface HeldEdge {
@@ -40,7 +50,8 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
   const { layers } = figures
   const thicknesses = layers.map(({ layer }) => layer.thickness)
   const materials = useMaterials()
-  const { units } = useWriting()
+  const writing = useWriting()
+  const { units } = writing
   const stock = ({ layer }: BuiltLayer) => materials[layer.material]!
   const thicknessAt = ({ layer, scale }: HeldEdge, [right]: Point, free: boolean) =>
     setThickness(figures.assembly, layer.id, draggedThickness(layer.layer.thickness + right / scale, stock(layer), scale, free, units))
@@ -51,6 +62,8 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
   })
   const geometry = sliceGeometry(thicknesses, size.width, dragged?.scale)
   const look = moisture[figures.id][season]
+  const airs = airsOf(figures, look, size.width, writing)
+  const top = 7 + LINE * airs.outside.length
   // The edge of a film lies on that of the board beside it: thick layers, and the chosen one above all, get the hand.
   const reachable = [...layers].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen) || a.layer.thickness - b.layer.thickness)
   const selected = layers.find(({ id }) => id === chosen)
@@ -58,13 +71,13 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
     <div ref={ref}>
       <svg
         width={size.width}
-        height={TOP + HEIGHT + (selected && !still ? 42 : 6)}
+        height={top + HEIGHT + (selected && !still ? 42 : 6)}
         role="group"
         aria-label={`${figures.name} cut through, outdoors left`}
       >
         <HatchPatterns name={name} />
-        <Airs figures={figures} look={look} width={size.width} />
-        <g transform={`translate(0 ${TOP})`}>
+        <AirWords airs={airs} width={size.width} />
+        <g transform={`translate(0 ${top})`}>
           <rect x={0} width={geometry.outdoors.to} height={HEIGHT} fill="color-mix(in oklab, var(--frost) 14%, var(--felt))" />
           <rect
             x={geometry.indoors.from}
@@ -106,6 +119,7 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
           <Sold
             layer={selected}
             stock={stock(selected)}
+            top={top + HEIGHT + 8}
             start={geometry.edges[layers.indexOf(selected)]!}
             scale={geometry.scale}
             width={size.width}
@@ -153,7 +167,7 @@ function TemperatureScale({ lines, x }: { lines: Lines; x: number }) {
       {marks.map((mark) => (
         <g key={mark} transform={`translate(${x} ${lines.y(stored(mark))})`}>
           <path d="M-5 0h5" stroke="var(--graphite)" strokeWidth={0.8} />
-          <text x={-7} dy={4} className="on-hatch">
+          <text x={-7} dy={4 + figurePlace(lines.y(stored(mark)), lines.ends)} className="on-hatch">
             {mark < 0 ? `−${-mark}` : mark}
             {mark === marks.at(-1) ? ` ${unit("temperature")}` : ""}
           </text>
@@ -163,20 +177,39 @@ function TemperatureScale({ lines, x }: { lines: Lines; x: number }) {
   )
 }
 
-/** The airs on both sides, in words over the drawing. */
-function Airs({ figures: { ground, adjacent }, look, width }: { figures: SurfaceFigures; look: DampAssessment; width: number }) {
-  const { write } = useWriting()
+/** The airs on both sides, in words over the drawing; where a window is too narrow for them side by side, on two lines. */
+interface Airs {
+  outside: string[]
+  inside: string[]
+}
+
+function airsOf({ ground, adjacent }: SurfaceFigures, look: DampAssessment, width: number, { write }: Writing): Airs {
   const air = ({ temperature, relativeHumidity }: AirState) =>
     `${write("temperature", temperature)} · ${Math.round(relativeHumidity * 100)} % humid`
   const beyond = ground ? "soil" : adjacent.kind === "space" ? inSentence(adjacent.space.name) : "outdoors"
+  const [outside, inside] = [
+    [beyond, air(look.outside)],
+    ["inside", air(look.inside)],
+  ]
+  const inLine = [...outside, ...inside].join(", ").length * LETTER < width
+  if (inLine) return { outside: [outside.join(", ")], inside: [inside.join(", ")] }
+  const room = Math.floor(width / LETTER) - "inside".length - 2
+  return { outside: [beyond.length > room ? `${beyond.slice(0, room - 1)}…` : beyond, air(look.outside)], inside }
+}
+
+function AirWords({ airs, width }: { airs: Airs; width: number }) {
   return (
     <g fontSize={12} fill="var(--graphite)">
-      <text x={0} y={13}>
-        {beyond}, {air(look.outside)}
-      </text>
-      <text x={width} y={13} textAnchor="end">
-        inside, {air(look.inside)}
-      </text>
+      {airs.outside.map((words, line) => (
+        <text key={line} y={13 + line * LINE}>
+          {words}
+        </text>
+      ))}
+      {airs.inside.map((words, line) => (
+        <text key={line} x={width} y={13 + line * LINE} textAnchor="end">
+          {words}
+        </text>
+      ))}
     </g>
   )
 }
@@ -273,10 +306,19 @@ function Edge({ layer, x, reach, chosen, onStep, ...events }: EdgeProps) {
   )
 }
 
+interface SoldProps {
+  layer: BuiltLayer
+  stock: Material
+  /** Of the drawing, the start of the layer and the slice's breadth, px. */
+  top: number
+  start: number
+  scale: number
+  width: number
+}
+
 /** The thicknesses that a layer is sold in, under it, to the slice's scale. */
-function Sold({ layer, stock, start, scale, width }: { layer: BuiltLayer; stock: Material; start: number; scale: number; width: number }) {
+function Sold({ layer, stock, top: y, start, scale, width }: SoldProps) {
   const { figure } = useWriting()
-  const y = TOP + HEIGHT + 8
   const places = soldPlaces(layer, stock, start, scale, width)
   return (
     <g fontSize={12} fill="var(--graphite)" textAnchor="middle" aria-hidden>

@@ -1,11 +1,12 @@
 "use client"
-import type { Quantity, Source, Working, WorkingLine } from "../../core/working"
+import type { Quantity, Source, Working } from "../../core/working"
 import type { WhatIf } from "../../core/trials/what-if"
 import { useJob, useJobStore } from "../job/job-store"
 import { useGo } from "../stations/use-go"
 import { Button } from "../primitives/button"
 import { Dialog } from "../primitives/dialog"
 import { useWriting, type Writing } from "../writing/writing"
+import { factorsText } from "./factors"
 
 /** Where what a figure rests on is changed. */
 const STATION_OF = { brief: "brief", shell: "shell", "build-up": "build-ups" }
@@ -76,8 +77,8 @@ export function WorkingPanel({ shown: { working, whatIf }, onClose }: { shown: S
 
 /** The sum with its numbers put in, and its total. */
 function Sum({ working, onFollow }: { working: Working; onFollow: (source: Source) => void }) {
-  const { write } = useWriting()
-  const print = ({ kind, value }: Quantity) => write(kind, value)
+  const writing = useWriting()
+  const print = ({ kind, value }: Quantity) => writing.write(kind, value)
   return (
     <table className="mt-4 w-full text-dense">
       <caption className="sr-only">The sum with its numbers put in</caption>
@@ -93,7 +94,7 @@ function Sum({ working, onFollow }: { working: Working; onFollow: (source: Sourc
                 line.name
               )}
             </th>
-            <td className="py-1 pr-2 text-right text-graphite">{factors(line, print)}</td>
+            <td className="py-1 pr-2 text-right text-graphite">{factorsText(line, writing)}</td>
             <td className="py-1 text-right whitespace-nowrap tabular-nums">{print(line.result)}</td>
           </tr>
         ))}
@@ -123,8 +124,4 @@ function Sum({ working, onFollow }: { working: Working; onFollow: (source: Sourc
 function changeText(kind: Quantity["kind"], change: number, write: Writing["write"]): string {
   const text = write(kind === "temperature" ? "temperatureDifference" : kind, change)
   return change > 0 ? `+${text}` : text
-}
-
-function factors(line: WorkingLine, print: (quantity: Quantity) => string): string {
-  return line.factors.map(({ symbol, quantity }) => `${symbol} ${print(quantity)}`).join(` ${line.operator} `)
 }

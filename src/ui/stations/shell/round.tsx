@@ -98,7 +98,9 @@ function Questions({ start, onDone }: Props) {
         <p className="border-l-[3px] border-ochre pl-3">What was measured does not fit together yet; go on, it is kept until it does.</p>
       ) : null}
       <div className="flex items-center gap-3">
-        <SmallPelt emblem={emblemOf(surfaces)} width={150} height={130} />
+        <div className="short:hidden">
+          <SmallPelt emblem={emblemOf(surfaces)} width={150} height={130} />
+        </div>
         <span className="grow" />
         <Button className="h-11 px-4" disabled={at === 0} onClick={() => move(at - 1)}>
           Back
