@@ -56,8 +56,8 @@ function faceWords(name: string, paint: Paint, outline: readonly Point[], taken:
     (words) => words.length * 5.9 < within.width,
   )
   const laid = (title: string, titleSize: number, second?: string): { words: FaceWords; over: number } => {
-    // Letters are about 0.55 of their size wide; near enough to keep a label off an opening.
-    const width = Math.max(title.length * titleSize * 0.55, (second ?? "").length * 6.1, paint.mark ? 18 : 0)
+    // Letters are at most about 0.6 of their size wide; near enough to keep a label off an opening.
+    const width = Math.max(title.length * titleSize * 0.6, (second ?? "").length * 6.1, paint.mark ? 18 : 0)
     // Over the title's base line and under it.
     const [above, under] = [(title === "" ? 0 : titleSize) + (paint.mark ? 20 : 0), second === undefined ? 4 : SECOND_LINE + 4]
     const size = { width: width + 2 * CLEAR, height: above + under }
