@@ -323,28 +323,30 @@ describe("openings", () => {
 
 test("a label stands beside an opening, not on it", () => {
   const outline = rectangleCorners({ x: -150, y: -75, width: 300, height: 150 })
-  expect(labelPlace(outline, [], { width: 100, height: 30 })).toMatchObject({ at: [0, 0], over: 0 })
+  expect(labelPlace(outline, [], { width: 100, height: 30 })).toEqual([0, 0])
   const hole = { x: 0, y: 0, width: 100, height: 60 }
-  const beside = labelPlace(outline, [hole], { width: 80, height: 30 })
-  expect(beside.over).toBe(0)
-  expect(Math.abs(beside.at[0]) >= 90 || Math.abs(beside.at[1]) >= 45).toBe(true)
+  const [x, y] = labelPlace(outline, [hole], { width: 80, height: 30 })!
+  expect(Math.abs(x) >= 90 || Math.abs(y) >= 45).toBe(true)
+  // Beside a hole that leaves 20 all around there is no room.
+  expect(labelPlace(outline, [{ ...hole, width: 260, height: 110 }], { width: 80, height: 30 })).toBeNull()
 })
 
-test("a label keeps off the slopes of a gable, and says how much of it has no room", () => {
-  // Eaves at 0, ridge 100 above them, 200 wide; a window in the middle below leaves the slopes.
+test("a label keeps off the slopes of a gable, whichever way its outline runs", () => {
+  // Eaves at 0, ridge 100 above them, 200 wide; a window over the eaves leaves the slopes.
   const gable: Point[] = [
     [-100, 0],
     [100, 0],
     [0, 100],
   ]
   const window = { x: 0, y: 20, width: 200, height: 40 }
-  const { at, over } = labelPlace(gable, [window], { width: 60, height: 20 })
-  // By hand: at a height y the gable is 2 (100 − y) wide; the label's top at y + 10 needs 60, so that its middle is at 60 or lower.
-  expect(over).toBe(0)
-  expect(at[1]).toBeLessThanOrEqual(60)
-  expect(at[1]).toBeGreaterThanOrEqual(50)
-  // As wide as the eaves and 20 high: of its 4000 the two corners over the slopes are outside, 20 · 20 / 2 each, at best.
-  expect(labelPlace(gable, [], { width: 200, height: 20 }).over).toBeGreaterThanOrEqual(400)
+  for (const outline of [gable, [...gable].reverse()]) {
+    // By hand: at a height y the gable is 2 (100 − y) wide; the label's top at y + 10 needs 60, so that its middle is at 60 or lower.
+    const [, y] = labelPlace(outline, [window], { width: 60, height: 20 })!
+    expect(y).toBeLessThanOrEqual(60)
+    expect(y).toBeGreaterThanOrEqual(50)
+    // At 50 and higher it is at most 80 wide where the top of such a label would be.
+    expect(labelPlace(outline, [window], { width: 81, height: 20 })).toBeNull()
+  }
 })
 
 const distance = (a: Point, b: Point) => Math.hypot(a[0] - b[0], a[1] - b[1])

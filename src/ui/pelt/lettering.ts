@@ -52,37 +52,31 @@ function faceWords(name: string, paint: Paint, outline: readonly Point[], taken:
   // No word is smaller than one can read: where a name has no room its first word may, else the face stands without.
   const sizeOf = (title: string) => Math.min(paint.figure ? 20 : 14.5, (within.width / title.length) * 1.7)
   const titles = [paint.figure ?? name, ...(paint.figure ? [] : [name.split(" ")[0]!])].filter((title) => sizeOf(title) >= LEAST)
-  const seconds = [paint.figure ? `${name} · ${paint.words}` : paint.words, paint.words].filter(
-    (words) => words.length * 5.9 < within.width,
-  )
-  const laid = (title: string, titleSize: number, second?: string): { words: FaceWords; over: number } => {
-    // Letters are at most about 0.6 of their size wide; near enough to keep a label off an opening.
+  const seconds = [...(paint.figure ? [`${name} · ${paint.words}`] : []), paint.words]
+  // Each is laid only where those before it had no room: a pelt is lettered in every frame in which it moves.
+  const laid = (title: string, titleSize: number, second?: string): FaceWords | null => {
+    // Bold letters are at most about 0.6 of their size wide; near enough to keep a label off an opening.
     const width = Math.max(title.length * titleSize * 0.6, (second ?? "").length * 6.1, paint.mark ? 18 : 0)
     // Over the title's base line and under it.
     const [above, under] = [(title === "" ? 0 : titleSize) + (paint.mark ? 20 : 0), second === undefined ? 4 : SECOND_LINE + 4]
     const size = { width: width + 2 * CLEAR, height: above + under }
-    const { at, over } = labelPlace(outline, taken, size)
-    const [x, y] = at
-    return { words: { title, titleSize, second, at: [x, y + (above - under) / 2], box: { x, y, ...size } }, over }
-  }
-  // Each is laid only where those before it had no room: a pelt is lettered in every frame in which it moves.
-  const fits = (...words: Parameters<typeof laid>): FaceWords | null => {
-    const { words: placed, over } = laid(...words)
-    return over === 0 ? placed : null
+    const place = labelPlace(outline, taken, size)
+    return place && { title, titleSize, second, at: [place[0], place[1] + (above - under) / 2], box: { x: place[0], y: place[1], ...size } }
   }
   const [first] = titles
   if (first !== undefined && within.height >= 40) {
-    for (const second of new Set(seconds)) {
-      const both = fits(first, sizeOf(first), second)
+    for (const second of seconds) {
+      const both = laid(first, sizeOf(first), second)
       if (both) return both
     }
   }
   for (const title of titles) {
     for (const size of [sizeOf(title), MIDDLE, LEAST]) {
-      const alone = size <= sizeOf(title) ? fits(title, size) : null
+      const alone = size <= sizeOf(title) ? laid(title, size) : null
       if (alone) return alone
     }
   }
-  // The mark alone, where it covers least, or nothing.
-  return laid("", LEAST).words
+  // The mark alone, if need be over what is there: a verdict is never left out.
+  const { x, y } = within
+  return laid("", LEAST) ?? { title: "", titleSize: LEAST, second: undefined, at: [x, y], box: { x, y, width: 0, height: 0 } }
 }
