@@ -17,6 +17,7 @@ import { pullDown } from "./pull-down"
 import { shade } from "./shade"
 import { simulate } from "./simulate"
 import { sun } from "./sun"
+import { weather } from "./weather"
 import type { Operation } from "./operation"
 
 /** Every operation, by name. */
@@ -34,6 +35,7 @@ export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
     infiltration,
     blowerDoor,
     emc,
+    weather,
     simulate,
     ledger,
     pullDown,

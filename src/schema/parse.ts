@@ -8,10 +8,39 @@ export function check<S extends z.ZodType>(schema: S, value: unknown): Outcome<z
   const result = schema.safeParse(value)
   if (result.success) return { ok: true, value: result.data }
   // An unknown name comes last: the missing field that it was meant to be says more.
-  const issues = result.error.issues
+  const issues = result.error.issues.flatMap(nearest)
   const first = issues.find((issue) => issue.code !== "unrecognized_keys") ?? issues[0]
   return first ? { ok: false, error: faultOf(first, value) } : refused("invalid", [], "The input is not valid.")
 }
+
+/** Of shapes that could be meant, the issues of the one that the value comes nearest to; their places from the root. */
+function nearest(issue: Issue): Issue[] {
+  if (issue.code !== "invalid_union" || issue.errors.length === 0) return [issue]
+  const shapes = issue.errors.map((issues) => ({ issues, far: sum(issues.map(distance)) }))
+  const best = shapes.reduce((near, shape) => (shape.far < near.far ? shape : near))
+  return best.issues
+    .map((inner) => allWords(inner, issue.errors.flat()))
+    .flatMap((inner) => nearest({ ...inner, path: [...issue.path, ...inner.path] }))
+}
+
+/** Of a word that tells shapes apart, all that it may be. */
+function allWords(issue: Issue, others: readonly Issue[]): Issue {
+  if (issue.code !== "invalid_value") return issue
+  const same = others.flatMap((other) =>
+    other.code === "invalid_value" && placeOf(keysOf(other)) === placeOf(keysOf(issue)) ? other.values : [],
+  )
+  return { ...issue, values: [...new Set(same)] }
+}
+
+const keysOf = ({ path }: Issue) => path.map((key) => (typeof key === "symbol" ? String(key) : key))
+
+/** A word that tells shapes apart weighs most, then what belongs to another, then what is missing. */
+function distance(issue: Issue): number {
+  if (issue.code === "invalid_value") return 15
+  return issue.code === "unrecognized_keys" ? 10 * issue.keys.length : 1
+}
+
+const sum = (values: readonly number[]) => values.reduce((all, value) => all + value, 0)
 
 /** @returns the place as one reads it: `layers[2].thickness`. */
 export function placeOf(path: readonly (string | number)[]): string {
@@ -19,7 +48,7 @@ export function placeOf(path: readonly (string | number)[]): string {
 }
 
 function faultOf(issue: Issue, root: unknown): Fault {
-  const path = issue.path.map((key) => (typeof key === "symbol" ? String(key) : key))
+  const path = keysOf(issue)
   if (issue.code === "unrecognized_keys") {
     const key = issue.keys[0] ?? ""
     return { code: "unknown-field", path: [...path, key], message: `"${key}" is not a field here; take it out or mend its name.` }

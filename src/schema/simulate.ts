@@ -91,7 +91,7 @@ export const SimulateInput = z
             skyTemperature: temperature("of the sky; left out: as the air").optional(),
             windSpeed: quantity("m/s", "of an open station at 10 m", { min: 0, max: 150 }).optional(),
             relativeHumidity: fraction("taken from weather files, not used here").optional(),
-            rain: quantity("kg/m²", "taken from weather files, not used here", { min: 0 }).optional(),
+            rain: quantity("kg/(m²·s)", "taken from weather files, not used here", { min: 0 }).optional(),
           }),
         )
         .min(1)

@@ -14,7 +14,7 @@ export interface DesignHour {
 }
 
 /** Share of the daily range by which each hour stays under the highest temperature, 1 h … 24 h. @see ASHRAE Fundamentals 2017, ch. 14, table 6 */
-const RANGE_SHARE = [
+export const RANGE_SHARE = [
   0.88, 0.92, 0.95, 0.98, 1, 0.98, 0.91, 0.74, 0.55, 0.38, 0.23, 0.13, 0.05, 0, 0, 0.06, 0.14, 0.24, 0.39, 0.5, 0.59, 0.68, 0.75, 0.82,
 ] as const
 

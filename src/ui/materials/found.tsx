@@ -65,7 +65,12 @@ export function Found({ groups, beside, own, onTake, onCompare, onWrite, onDrop 
                 return (
                   <tr key={layer.id} data-material={layer.id} className="border-b border-seam hover:bg-chosen">
                     <td>
-                      <Button look="link" data-take className="flex items-center gap-2 text-left narrow:!whitespace-normal" onClick={() => onTake(layer)}>
+                      <Button
+                        look="link"
+                        data-take
+                        className="flex items-center gap-2 text-left narrow:!whitespace-normal"
+                        onClick={() => onTake(layer)}
+                      >
                         <Swatch kind={kind} hatches={hatches} />
                         {name}
                       </Button>

@@ -1,0 +1,38 @@
+import type { MonthlyNormals } from "../../schema/weather"
+import { memoised } from "../memoised"
+import { type ClimateStation, climateStationOf } from "./climate-stations"
+import { syntheticYear } from "./synthetic-year"
+import type { WeatherYear } from "./weather-file"
+
+/** What a year is made of, by the month: between the coldest and the warmest by its temperature; the wind of the whole year. */
+export function normalsOf({ monthlyTemperature, months, meanWindSpeed }: ClimateStation): MonthlyNormals[] {
+  const [coldest, warmest] = [Math.min(...monthlyTemperature), Math.max(...monthlyTemperature)]
+  return monthlyTemperature.map((temperature) => {
+    const between = ([cold, warm]: readonly [number, number]) => cold + ((warm - cold) * (temperature - coldest)) / (warmest - coldest)
+    return {
+      temperature,
+      dailySwing: between(months.dailySwing),
+      relativeHumidity: between(months.relativeHumidity),
+      clearness: between(months.clearness),
+      windSpeed: meanWindSpeed,
+    }
+  })
+}
+
+/** The hours that a clock is before UTC where it follows the sun. */
+export const solarTimeZone = (longitude: number): number => Math.round(longitude / 15)
+
+/** Of the seeds tried the one whose days are cold and hot enough to come to the design temperatures of every station. */
+const SEED = 5
+
+/** The invented year of a built-in station: its hours come to the station's normals and to its design temperatures. */
+export const stationYear = memoised((station: ClimateStation): WeatherYear => {
+  const { name, latitude, longitude, elevation } = station
+  return syntheticYear(normalsOf(station), { name, latitude, longitude, elevation, timeZone: solarTimeZone(longitude) }, SEED, {
+    cold: station.winter.temperature,
+    hot: station.summer.temperature,
+  })
+})
+
+/** @throws InputError `unknown-reference` */
+export const stationYearOf = (id: string): WeatherYear => stationYear(climateStationOf(id))
