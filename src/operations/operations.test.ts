@@ -7,6 +7,7 @@ import { BUDGET, OPERATIONS, runOperation, schemaOf } from "./registry"
 const run = (name: string, input: unknown) => runOperation(OPERATIONS.get(name)!, input)
 
 const GOOD: Record<string, unknown> = {
+  weather: { station: "mangrove-head" },
   ledger: { job: demo("Tern Hut"), solve: false },
   air: { temperature: 20, relativeHumidity: 0.5 },
   airspace: { thickness: 0.025, direction: "up" },
@@ -110,9 +111,11 @@ describe("every operation", () => {
   })
 
   test.each([...OPERATIONS.keys()])("%s describes each of its fields, with units", (name) => {
-    const { properties } = schemaOf(OPERATIONS.get(name)!).input as { properties: Record<string, { description?: string; type?: string }> }
-    for (const [field, { description, type }] of Object.entries(properties))
-      if (type === "number") expect(`${field}: ${description}`).toMatch(/: .+/)
+    type Shape = { properties: Record<string, { description?: string; type?: string }> }
+    const input = schemaOf(OPERATIONS.get(name)!).input as Shape & { anyOf?: Shape[] }
+    for (const { properties } of input.anyOf ?? [input])
+      for (const [field, { description, type }] of Object.entries(properties))
+        if (type === "number") expect(`${field}: ${description}`).toMatch(/: .+/)
   })
 })
 
