@@ -15,7 +15,7 @@ export const simulate = operation({
   summary: "the enclosure hour by hour",
   input: SimulateInput,
   output: SimulateOutput,
-  // A year of hours of ten faces of twenty cells is a second and a half on a slow machine.
+  // A year of hours of ten faces of twenty cells is half a second on a slow machine.
   work: ({ faces, weather: { step, hours }, warmup }) => {
     const parts = (hours.length + warmup * Math.min(hours.length, 86_400 / step)) * Math.max(1, step / 1800)
     const cells = sum(faces.map(({ layers }) => 3 + sum(layers.map((layer) => cellsOf(layer, fastestSwing(step))))))

@@ -7,7 +7,9 @@ export interface Filled {
 
 /** Gaps of so many hours are bridged by a straight line. */
 const SHORT = 6
+/** How gaps are filled, in words. */
 export const STRAIGHT = "on a straight line between the hours beside"
+/** How longer ones are. */
 export const DAYS_BESIDE = "from the same hours of the days beside"
 
 /**

@@ -110,8 +110,9 @@ export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, war
     chainOf(layers, area, rsi, exposure === "adiabatic" ? null : rse, period),
   )
   const stepper = stepperOf(chains, air)
+  const rooms = [stepper.room(), stepper.room(), stepper.room()]
   const drives = drivesOf(enclosure, weather)
-  let state: HeatState = { air: initial, cells: new Float64Array(stepper.first.at(-1)!).fill(initial) }
+  let state: HeatState = stepper.even(initial)
   let [heat, moved, plantHeat] = [0, 0, 0]
   const begun = state
   const result: EnclosureHours = {
@@ -129,7 +130,7 @@ export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, war
   const order = [...Array.from({ length: warmup }, () => Array.from({ length: day }, (_, k) => k)).flat(), ...hours.keys()]
   order.forEach((k, i) => {
     const drive = drives(k, state.air)
-    const gone = controlled(stepper, enclosure, air, state, drive, step)
+    const gone = controlled(stepper, rooms, enclosure, air, state, drive, step)
     state = gone.state
     heat += gone.heat
     plantHeat += gone.heating - gone.cooling
@@ -140,15 +141,15 @@ export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, war
     result.cooling[k] = gone.cooling / step
     faces.forEach(({ area, rsi, rse, exposure }, f) => {
       const { links } = chains[f]!
-      const [first, last] = [stepper.first[f]!, stepper.first[f + 1]! - 1]
-      const solid = last >= first
       const outside = drive.outside[f]!
-      const flux = (links[0]! * (state.air - (solid ? state.cells[first]! : outside))) / area
-      const out = (links.at(-1)! * ((solid ? state.cells[last]! : state.air) - outside)) / area
+      const cells = stepper.cellsOf(state, f)
+      const flux = (links[0]! * (state.air - (cells?.inner ?? outside))) / area
+      const outmost = cells?.outer ?? state.air
+      const out = (links.at(-1)! * (outmost - outside)) / area
       const at = result.faces[f]!
       at.flux[k] = flux
       at.inner[k] = state.air - flux * rsi
-      at.outer[k] = exposure === "adiabatic" ? (solid ? state.cells[last]! : state.air) : outside + out * rse
+      at.outer[k] = exposure === "adiabatic" ? outmost : outside + out * rse
     })
   })
   const stored = stepper.stored(state, begun)

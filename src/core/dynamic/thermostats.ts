@@ -42,10 +42,12 @@ interface Controlled {
 
 /**
  * Goes through one step with its thermostats: the plant is ideal, and holds the air exactly while it can.
+ * @param rooms three, for the states on the way: the modes at the end are in one of them
  * @param capacity of the air and what goes with it, J/K
  */
 export function controlled(
   stepper: Stepper,
+  rooms: readonly Float64Array[],
   room: { heating: Thermostat | null; cooling: Thermostat | null },
   capacity: number,
   from: HeatState,
@@ -60,7 +62,7 @@ export function controlled(
   /** Puts the air at a temperature, for what that takes. */
   const put = (temperature: number) => {
     add(capacity * (temperature - total.state.air))
-    total.state = { air: temperature, cells: total.state.cells }
+    total.state = { air: temperature, modes: total.state.modes }
   }
   const heating = able(room.heating)
   const cooling = able(room.cooling)
@@ -116,16 +118,16 @@ export function controlled(
     const now: Phase = phase ?? phaseAt(state)
     const { plant } = now
     let length = Math.min(rest, LONGEST)
-    let gone = stepper.step(state, drive, plant, length)
+    const [into, trial] = rooms.filter((room) => room !== state.modes) as [Float64Array, Float64Array]
+    let gone = stepper.step(state, drive, plant, length, into)
     // Of several ends the first one counts.
     let ended: Edge | null = null
     for (let edge = endOf(now, gone.state); edge && edge !== ended; edge = endOf(now, gone.state)) {
       ended = edge
       const [before, after] = [edge.left(state), edge.left(gone.state)]
       if (before <= edge.near) break
-      const { left, near } = edge
-      length = crossing((part) => left(stepper.step(state, drive, plant, part).state), before, length, after, near)
-      gone = stepper.step(state, drive, plant, length)
+      length = crossing((part) => ended!.left(stepper.step(state, drive, plant, part, trial).state), before, length, after, edge.near)
+      gone = stepper.step(state, drive, plant, length, into)
     }
     // What begins at its very edge and goes beyond it was the wrong one of two.
     if (ended && ended.left(state) <= ended.near && again < 3) {

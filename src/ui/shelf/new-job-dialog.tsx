@@ -97,11 +97,8 @@ export function NewJobDialog({ kind, taken, onClose }: Props) {
             onChange={(school) => answer({ school })}
           />
           <p className="text-graphite">{schools.find(({ id }) => id === answers.school)?.fits}</p>
-          {/* In a low window the answers scroll and this stays. */}
           <div className="sticky -bottom-6 -mb-6 flex items-center gap-4 border-t border-seam bg-sheet pt-3 pb-3">
-            <div className="short:hidden">
-              <SmallPelt emblem={emblemOf(ledger.surfaces)} width={110} height={92} />
-            </div>
+            <SmallPelt emblem={emblemOf(ledger.surfaces)} width={110} height={92} />
             <p className="grow">
               {kind === "cold-room" ? (
                 <>

@@ -1,0 +1,35 @@
+import { expect, test } from "@jest/globals"
+import fc from "fast-check"
+import { tridiagonalEigen } from "./tridiagonal-eigen"
+
+// The second difference of n points has the values 2 − 2 cos(kπ/(n + 1)).
+test("values of the second difference are those of its analytic solution", () => {
+  const n = 30
+  const { values } = tridiagonalEigen(new Float64Array(n).fill(2), new Float64Array(n - 1).fill(-1))
+  const found = values.slice().sort()
+  found.forEach((value, k) => expect(value).toBeCloseTo(2 - 2 * Math.cos(((k + 1) * Math.PI) / (n + 1)), 12))
+})
+
+test("directions are of length 1, square to each other, and give the matrix back", () => {
+  const number = fc.double({ min: -10, max: 10, noNaN: true })
+  fc.assert(
+    fc.property(fc.array(fc.tuple(number, number), { minLength: 1, maxLength: 12 }), (pairs) => {
+      const n = pairs.length
+      const diagonal = Float64Array.from(pairs, ([value]) => value)
+      const beside = Float64Array.from(pairs.slice(1), ([, value]) => value)
+      const { values, vectors } = tridiagonalEigen(diagonal, beside)
+      for (let row = 0; row < n; row++)
+        for (let column = 0; column < n; column++) {
+          let [back, square] = [0, 0]
+          for (let i = 0; i < n; i++) {
+            back += values[i]! * vectors[row * n + i]! * vectors[column * n + i]!
+            square += vectors[row * n + i]! * vectors[column * n + i]!
+          }
+          const own = row === column ? diagonal[row]! : Math.abs(row - column) === 1 ? beside[Math.min(row, column)]! : 0
+          expect(back).toBeCloseTo(own, 9)
+          expect(square).toBeCloseTo(row === column ? 1 : 0, 9)
+        }
+    }),
+    { numRuns: 50 },
+  )
+})
