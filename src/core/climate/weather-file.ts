@@ -30,6 +30,7 @@ export const FILE_FIELDS = [
   "infrared",
   "cloud",
 ] as const
+/** One of them. */
 export type FileField = (typeof FILE_FIELDS)[number]
 
 /** A field of a row that could not be read. */

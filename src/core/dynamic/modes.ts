@@ -32,18 +32,17 @@ export function modesOf(chains: readonly Chain[]): Modes {
     const roots = capacities.map(Math.sqrt)
     const diagonal = capacities.map((capacity, i) => (links[i]! + links[i + 1]!) / capacity)
     const beside = Float64Array.from({ length: n - 1 }, (_, i) => -links[i + 1]! / (roots[i]! * roots[i + 1]!))
-    const { values, vectors } = tridiagonalEigen(diagonal, beside)
+    const unit = (at: number) => new Float64Array(n).fill(1, at, at + 1)
+    const { values, products } = tridiagonalEigen(diagonal, beside, [unit(0), unit(n - 1), roots])
+    const [inmost, outmost, heat] = products as [Float64Array, Float64Array, Float64Array]
+    modes.rate.set(values, first[f])
+    modes.heat.set(heat, first[f])
     for (let i = 0; i < n; i++) {
       const at = first[f]! + i
-      const [inmost, outmost] = [vectors[i]! / roots[0]!, vectors[(n - 1) * n + i]! / roots[n - 1]!]
-      modes.rate[at] = values[i]!
-      modes.inner[at] = inmost
-      modes.outer[at] = outmost
-      modes.air[at] = links[0]! * inmost
-      modes.outside[at] = links[n]! * outmost
-      let heat = 0
-      for (let k = 0; k < n; k++) heat += roots[k]! * vectors[k * n + i]!
-      modes.heat[at] = heat
+      modes.inner[at] = inmost[i]! / roots[0]!
+      modes.outer[at] = outmost[i]! / roots[n - 1]!
+      modes.air[at] = links[0]! * modes.inner[at]!
+      modes.outside[at] = links[n]! * modes.outer[at]!
     }
   })
   return modes

@@ -1,10 +1,12 @@
 import type { Modes } from "./modes"
 
+/** What each stage counts for itself. */
+export const GAMMA = 0.25
 /**
- * Coefficients of a diagonally implicit Runge–Kutta method of order 4 that damps what is fast however long the step is.
+ * Coefficients of a diagonally implicit Runge–Kutta method of order 4 that damps what is fast however long the step is: what each stage
+ * counts of those before it.
  * @see Hairer and Wanner, Solving Ordinary Differential Equations II (1996), IV.6, table 6.5
  */
-export const GAMMA = 0.25
 export const STAGES: readonly (readonly number[])[] = [
   [],
   [1 / 2],

@@ -1,30 +1,33 @@
-/** A symmetric matrix in its own directions. */
+/** A symmetric matrix in its own directions, each of length 1. */
 export interface Eigen {
   values: Float64Array
-  /** Columns are the directions, of length 1: component k of direction i is `vectors[k·n + i]`. */
-  vectors: Float64Array
+  /** Of each row that was asked for its products with the directions. */
+  products: Float64Array[]
 }
 
 /** More rounds than this for one value are none that end. */
 const MOST_ROUNDS = 60
+/** What is less is nothing: its square could not be told. */
+const LEAST = 1e-150
 
 /**
- * Values and directions of a symmetric tridiagonal matrix by the QL method with implicit shifts.
+ * Values of a symmetric tridiagonal matrix, and what rows come to in its directions, by the QL method with implicit shifts: as the square
+ * of the size, where all directions would take its cube.
  * @param diagonal n values, and `beside` the n − 1 next to it
+ * @param rows of n; a row of 0 but for a 1 gives a component of each direction
  * @see Bowdler, Martin, Reinsch and Wilkinson, Numerische Mathematik 11 (1968), 293–306 (imtql2)
  */
-export function tridiagonalEigen(diagonal: Float64Array, beside: Float64Array): Eigen {
+export function tridiagonalEigen(diagonal: Float64Array, beside: Float64Array, rows: readonly Float64Array[]): Eigen {
   const n = diagonal.length
   const d = diagonal.slice()
   const e = new Float64Array(n)
   e.set(beside)
-  const vectors = new Float64Array(n * n)
-  for (let i = 0; i < n; i++) vectors[i * n + i] = 1
+  const products = rows.map((row) => row.slice())
   for (let l = 0; l < n; l++) {
     for (let round = 0; round < MOST_ROUNDS; round++) {
       // The first that hangs on nothing below it.
       let m = l
-      while (m < n - 1 && Math.abs(e[m]!) > Number.EPSILON * (Math.abs(d[m]!) + Math.abs(d[m + 1]!))) m++
+      while (m < n - 1 && Math.abs(e[m]!) > Number.EPSILON * (Math.abs(d[m]!) + Math.abs(d[m + 1]!)) + LEAST) m++
       if (m === l) break
       const half = (d[l + 1]! - d[l]!) / (2 * e[l]!)
       const root = Math.hypot(half, 1)
@@ -33,7 +36,7 @@ export function tridiagonalEigen(diagonal: Float64Array, beside: Float64Array): 
       for (let i = m - 1; i >= l; i--) {
         const f = s * e[i]!
         const b = c * e[i]!
-        const r = Math.hypot(f, g)
+        const r = Math.sqrt(f * f + g * g)
         e[i + 1] = r
         if (r === 0) {
           d[i + 1]! -= p
@@ -47,11 +50,11 @@ export function tridiagonalEigen(diagonal: Float64Array, beside: Float64Array): 
         p = s * t
         d[i + 1] = g + p
         g = c * t - b
-        for (let k = 0; k < n; k++) {
-          const at = k * n + i
-          const [low, high] = [vectors[at]!, vectors[at + 1]!]
-          vectors[at + 1] = s * low + c * high
-          vectors[at] = c * low - s * high
+        for (const row of products) {
+          const low = row[i]!
+          const high = row[i + 1]!
+          row[i + 1] = s * low + c * high
+          row[i] = c * low - s * high
         }
         if (i === l) {
           d[l]! -= p
@@ -61,5 +64,5 @@ export function tridiagonalEigen(diagonal: Float64Array, beside: Float64Array): 
       }
     }
   }
-  return { values: d, vectors }
+  return { values: d, products }
 }
