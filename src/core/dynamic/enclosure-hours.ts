@@ -6,7 +6,7 @@ import { solarPosition } from "../sun/solar-position"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
 import { chainOf, fastestSwing } from "./chain"
 import { type Drive, type HeatState, stepperOf } from "./implicit-step"
-import { controlled, type Thermostat } from "./thermostats"
+import { controllerOf, type Thermostat } from "./thermostats"
 
 /** What lies behind a face: the weather, nothing that heat passes to, or a temperature. */
 export type Exposure = "outdoor" | "adiabatic" | { temperature: number }
@@ -110,8 +110,10 @@ export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, war
     chainOf(layers, area, rsi, exposure === "adiabatic" ? null : rse, period),
   )
   const stepper = stepperOf(chains, air)
-  const rooms = [stepper.room(), stepper.room(), stepper.room()]
+  const controlled = controllerOf(stepper, enclosure, air)
   const drives = drivesOf(enclosure, weather)
+  const [inLinks, outLinks] = [chains.map(({ links }) => links[0]!), chains.map(({ links }) => links.at(-1)!)]
+  const ends = new Float64Array(2)
   let state: HeatState = stepper.even(initial)
   let [heat, moved, plantHeat] = [0, 0, 0]
   const begun = state
@@ -130,7 +132,7 @@ export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, war
   const order = [...Array.from({ length: warmup }, () => Array.from({ length: day }, (_, k) => k)).flat(), ...hours.keys()]
   order.forEach((k, i) => {
     const drive = drives(k, state.air)
-    const gone = controlled(stepper, rooms, enclosure, air, state, drive, step)
+    const gone = controlled(state, drive, step)
     state = gone.state
     heat += gone.heat
     plantHeat += gone.heating - gone.cooling
@@ -139,18 +141,16 @@ export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, war
     result.air[k] = state.air
     result.heating[k] = gone.heating / step
     result.cooling[k] = gone.cooling / step
-    faces.forEach(({ area, rsi, rse, exposure }, f) => {
-      const { links } = chains[f]!
+    for (const [f, { area, rsi, rse, exposure }] of faces.entries()) {
       const outside = drive.outside[f]!
-      const cells = stepper.cellsOf(state, f)
-      const flux = (links[0]! * (state.air - (cells?.inner ?? outside))) / area
-      const outmost = cells?.outer ?? state.air
-      const out = (links.at(-1)! * (outmost - outside)) / area
+      const solid = stepper.surfaces(state, f, ends)
+      const flux = (inLinks[f]! * (state.air - (solid ? ends[0]! : outside))) / area
+      const outmost = solid ? ends[1]! : state.air
       const at = result.faces[f]!
       at.flux[k] = flux
       at.inner[k] = state.air - flux * rsi
-      at.outer[k] = exposure === "adiabatic" ? outmost : outside + out * rse
-    })
+      at.outer[k] = exposure === "adiabatic" ? outmost : outside + ((outLinks[f]! * (outmost - outside)) / area) * rse
+    }
   })
   const stored = stepper.stored(state, begun)
   result.balance = Math.abs(heat + plantHeat - stored) / Math.max(1, moved, Math.abs(stored))
@@ -161,6 +161,11 @@ export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, war
 function drivesOf({ faces, openings, airFlow, gains }: HourlyEnclosure, weather: Weather): (k: number, inside: number) => Drive {
   const { latitude, longitude, start, offset, step, groundAlbedo, hours } = weather
   const conductance = sum(openings.map(({ area, uValue }) => area * uValue))
+  const seen = faces.map(({ tilt, emissivity, skyExchange }) =>
+    skyExchange ? (emissivity * (1 + Math.cos((tilt * Math.PI) / 180))) / 2 : 0,
+  )
+  // One for all steps: a drive is good until the next.
+  const outside = new Float64Array(faces.length)
   return (k, inside) => {
     const { temperature, directNormal, diffuseHorizontal, skyTemperature, windSpeed } = hours[k]!
     const begin = start + k * step * 1000
@@ -169,12 +174,10 @@ function drivesOf({ faces, openings, airFlow, gains }: HourlyEnclosure, weather:
     const light = { directNormal, diffuseHorizontal, extraterrestrial: extraterrestrial(dayOfYear(middle)) }
     const on = (tilt: number, azimuth: number) => (sun ? tiltedIrradiance(sun, light, tilt, azimuth, groundAlbedo) : 0)
     const sky = skyTemperature === null ? 0 : STEFAN_BOLTZMANN * ((temperature + ZERO_CELSIUS) ** 4 - (skyTemperature + ZERO_CELSIUS) ** 4)
-    const outside = Float64Array.from(faces, ({ exposure, tilt, azimuth, rse, absorptance, emissivity, skyExchange }) => {
-      if (exposure === "adiabatic") return 0
-      if (exposure !== "outdoor") return exposure.temperature
-      const lost = skyExchange ? (emissivity * (1 + Math.cos((tilt * Math.PI) / 180)) * sky) / 2 : 0
-      return temperature + rse * (absorptance * on(tilt, azimuth) - lost)
-    })
+    for (const [f, { exposure, tilt, azimuth, rse, absorptance }] of faces.entries()) {
+      if (exposure === "outdoor") outside[f] = temperature + rse * (absorptance * on(tilt, azimuth) - seen[f]! * sky)
+      else outside[f] = exposure === "adiabatic" ? 0 : exposure.temperature
+    }
     const direct = conductance + airFlow(inside, temperature, windSpeed) * AIR_DENSITY * AIR_SPECIFIC_HEAT
     const clock = Math.floor((begin / 1000 + offset) / 3600)
     return {

@@ -43,8 +43,8 @@ export interface Stepper {
   stored: (state: HeatState, than: HeatState) => number
   /** All at one temperature, °C. */
   even: (temperature: number) => HeatState
-  /** Of a face's innermost and outermost cell, °C; null where it has none. */
-  cellsOf: (state: HeatState, face: number) => { inner: number; outer: number } | null
+  /** Puts a face's innermost and outermost cell into `ends`, °C. @returns false where it has no cells */
+  surfaces: (state: HeatState, face: number, ends: Float64Array) => boolean
 }
 
 /** A step of this length comes often: its sums are kept. */
@@ -95,7 +95,7 @@ export function stepperOf(chains: readonly Chain[], capacity: number): Stepper {
   function step(from: HeatState, drive: Drive, plant: Plant, length: number, into: Float64Array): HeatStep {
     const sums = sumsOf(length)
     const { outside, direct, directHeat, gains } = drive
-    const { damped, kept, byOutside, toOutside, airByAir, airByOutside, outsideByAir, outsideByOutside } = sums
+    const { airByAir, airByOutside, outsideByAir, outsideByOutside } = sums
     const strong = from.modes
     const held = plant === "held"
     giveOf(modes, sums, strong, gives)
@@ -137,17 +137,18 @@ export function stepperOf(chains: readonly Chain[], capacity: number): Stepper {
   // Heat is Σ √C·V·z: at one temperature each mode is as strong as its heat for a kelvin.
   const even = (temperature: number): HeatState => ({ air: temperature, modes: asHeat.map((one) => one * temperature) })
 
-  function cellsOf({ modes: strong }: HeatState, face: number) {
-    if (massless[face]) return null
+  function surfaces({ modes: strong }: HeatState, face: number, ends: Float64Array): boolean {
     let [inmost, outmost] = [0, 0]
     for (let i = first[face]!; i < first[face + 1]!; i++) {
       inmost += inner[i]! * strong[i]!
       outmost += outer[i]! * strong[i]!
     }
-    return { inner: inmost, outer: outmost }
+    ends[0] = inmost
+    ends[1] = outmost
+    return !massless[face]
   }
 
-  return { step, room: () => new Float64Array(all), heatToAir, stored, even, cellsOf }
+  return { step, room: () => new Float64Array(all), heatToAir, stored, even, surfaces }
 }
 
 /** What modes give to the air, by powers of how they are damped, and last what to the outside in the mean of a step, W. */

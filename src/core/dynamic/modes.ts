@@ -39,10 +39,11 @@ export function modesOf(chains: readonly Chain[]): Modes {
     modes.heat.set(heat, first[f])
     for (let i = 0; i < n; i++) {
       const at = first[f]! + i
-      modes.inner[at] = inmost[i]! / roots[0]!
-      modes.outer[at] = outmost[i]! / roots[n - 1]!
-      modes.air[at] = links[0]! * modes.inner[at]!
-      modes.outside[at] = links[n]! * modes.outer[at]!
+      const [inner, outer] = [inmost[i]! / roots[0]!, outmost[i]! / roots[n - 1]!]
+      modes.inner[at] = inner
+      modes.outer[at] = outer
+      modes.air[at] = links[0]! * inner
+      modes.outside[at] = links[n]! * outer
     }
   })
   return modes

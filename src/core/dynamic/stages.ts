@@ -34,7 +34,7 @@ const fading = (one: Polynomial): number[] =>
  */
 const OWN: Polynomial[] = []
 const DRIVEN: Polynomial[][] = []
-for (const [s, row] of STAGES.entries()) {
+for (const row of STAGES) {
   const one = [1, 0, 0, 0, 0, 0]
   OWN.push(weighted([[1, one], ...row.map((a, k) => [-a, fading(OWN[k]!)] as const)]).slice(0, S))
   DRIVEN.push([

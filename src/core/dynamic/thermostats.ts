@@ -40,33 +40,80 @@ interface Controlled {
   heat: number
 }
 
+/** Goes through a step with its thermostats, from a state and driven so, s. */
+type Controller = (from: HeatState, drive: Drive, step: number) => Controlled
+
 /**
- * Goes through one step with its thermostats: the plant is ideal, and holds the air exactly while it can.
- * @param rooms three, for the states on the way: the modes at the end are in one of them
+ * An enclosure with its thermostats: the plant is ideal, and holds the air exactly while it can. The modes of a state that a step came to
+ * are good until the step after the next.
  * @param capacity of the air and what goes with it, J/K
  */
-export function controlled(
+export function controllerOf(
   stepper: Stepper,
-  rooms: readonly Float64Array[],
   room: { heating: Thermostat | null; cooling: Thermostat | null },
   capacity: number,
-  from: HeatState,
-  drive: Drive,
-  step: number,
-): Controlled {
-  const total: Controlled = { state: from, heating: 0, cooling: 0, heat: 0 }
-  const add = (energy: number) => {
-    if (energy > 0) total.heating += energy
-    else total.cooling -= energy
+): Controller {
+  const rooms = [stepper.room(), stepper.room(), stepper.room()]
+  const phases = phasesOf(stepper, able(room.heating), able(room.cooling))
+  const { heating, cooling, most, least } = phases
+
+  return (from, drive, step) => {
+    const total: Controlled = { state: from, heating: 0, cooling: 0, heat: 0 }
+    const add = (energy: number) => {
+      if (energy > 0) total.heating += energy
+      else total.cooling -= energy
+    }
+    /** Puts the air at a temperature, for what that takes. */
+    const put = (temperature: number) => {
+      add(capacity * (temperature - total.state.air))
+      total.state = { air: temperature, modes: total.state.modes }
+    }
+    phases.drive(drive)
+    let rest = step
+    let phase: Phase | null = null
+    // How often it was told anew at one moment how the plant works.
+    let again = 0
+    while (rest > 0) {
+      if (heating && most === Infinity && total.state.air < heating.setpoint) put(heating.setpoint)
+      if (cooling && least === -Infinity && total.state.air > cooling.setpoint) put(cooling.setpoint)
+      const { state } = total
+      const now: Phase = phase ?? phases.at(state)
+      const { plant } = now
+      let length = Math.min(rest, LONGEST)
+      const [into, trial] = rooms.filter((one) => one !== state.modes) as [Float64Array, Float64Array]
+      let gone = stepper.step(state, drive, plant, length, into)
+      // Of several ends the first one counts.
+      let ended: Edge | null = null
+      for (let edge = endOf(now, gone.state); edge && edge !== ended; edge = endOf(now, gone.state)) {
+        ended = edge
+        const [before, after] = [edge.left(state), edge.left(gone.state)]
+        if (before <= edge.near) break
+        const { left, near } = edge
+        length = crossing((part) => left(stepper.step(state, drive, plant, part, trial).state), before, length, after, near)
+        gone = stepper.step(state, drive, plant, length, into)
+      }
+      // What begins at its very edge and goes beyond it was the wrong one of two.
+      if (ended && ended.left(state) <= ended.near && again < 3) {
+        again++
+        phase = (ended.then ?? phases.held)(state)
+        continue
+      }
+      again = 0
+      add(gone.plant * length)
+      total.heat += gone.heat
+      total.state = gone.state
+      rest = rest - length < 1e-9 * step ? 0 : rest - length
+      if (ended && ended.at !== null) put(ended.at)
+      phase = ended?.then ? ended.then(total.state) : null
+    }
+    return total
   }
-  /** Puts the air at a temperature, for what that takes. */
-  const put = (temperature: number) => {
-    add(capacity * (temperature - total.state.air))
-    total.state = { air: temperature, modes: total.state.modes }
-  }
-  const heating = able(room.heating)
-  const cooling = able(room.cooling)
-  const needed = (state: HeatState) => -stepper.heatToAir(state, drive)
+}
+
+/** All ways in which a plant can work, made once; what the air asks goes by what drives it now. */
+function phasesOf(stepper: Stepper, heating: Thermostat | null, cooling: Thermostat | null) {
+  let now: Drive | null = null
+  const needed = (state: HeatState) => -stepper.heatToAir(state, now!)
   const most = heating?.capacity ?? Infinity
   const least = -(cooling?.capacity ?? Infinity)
   /** The air comes to a setpoint, from above it or from below. */
@@ -80,70 +127,42 @@ export function controlled(
     plant: { power: 0 },
     ends: [...(heating ? [comesTo(heating, 1)] : []), ...(cooling ? [comesTo(cooling, -1)] : [])],
   }
-  const full = (power: number, thermostat: Thermostat): Phase => ({ plant: { power }, ends: [comesTo(thermostat, power > 0 ? -1 : 1)] })
-  /** At a setpoint, or at both where they are one. */
-  const held = ({ air }: HeatState): Phase => {
-    const low = cooling && Math.abs(air - cooling.setpoint) <= HOLDS ? least : 0
-    const high = heating && Math.abs(air - heating.setpoint) <= HOLDS ? most : 0
-    const edge = (left: Edge["left"], bound: number, thermostat: Thermostat | null): Edge => ({
-      left,
-      near: TOLD,
-      at: null,
-      then: () => (bound === 0 ? free : full(bound, thermostat!)),
-    })
+  const full = (power: number, thermostat: Thermostat | null): Phase => ({
+    plant: { power },
+    ends: thermostat ? [comesTo(thermostat, power > 0 ? -1 : 1)] : [],
+  })
+  const [heats, cools] = [full(most, heating), full(least, cooling)]
+  /** Held between two powers: beyond them the plant does all it can, or rests. */
+  const holding = (low: number, high: number): Phase => {
+    const edge = (left: Edge["left"], then: Phase): Edge => ({ left, near: TOLD, at: null, then: () => then })
     return {
       plant: "held",
-      ends: [edge((state) => needed(state) - low, low, cooling), edge((state) => high - needed(state), high, heating)],
+      ends: [
+        edge((state) => needed(state) - low, low === 0 ? free : cools),
+        edge((state) => high - needed(state), high === 0 ? free : heats),
+      ],
     }
+  }
+  const [warm, cool, both] = [holding(0, most), holding(least, 0), holding(least, most)]
+  /** At a setpoint, or at both where they are one. */
+  const held = ({ air }: HeatState): Phase => {
+    const atCooling = cooling && Math.abs(air - cooling.setpoint) <= HOLDS
+    if (heating && Math.abs(air - heating.setpoint) <= HOLDS) return atCooling ? both : warm
+    return cool
   }
   /** What the plant does at a state; an unlimited one has put the air where it is wanted before. */
-  const phaseAt = (state: HeatState): Phase => {
-    const { air } = state
-    const [under, over] = [heating ? heating.setpoint - air : -Infinity, cooling ? air - cooling.setpoint : -Infinity]
-    if (under > HOLDS) return full(most, heating!)
-    if (over > HOLDS) return full(least, cooling!)
+  const at = (state: HeatState): Phase => {
+    const under = heating ? heating.setpoint - state.air : -Infinity
+    const over = cooling ? state.air - cooling.setpoint : -Infinity
+    if (under > HOLDS) return heats
+    if (over > HOLDS) return cools
+    if (under < -HOLDS && over < -HOLDS) return free
     const power = needed(state)
-    if (Math.abs(under) <= HOLDS && power > 0) return power > most ? full(most, heating!) : held(state)
-    if (Math.abs(over) <= HOLDS && power < 0) return power < least ? full(least, cooling!) : held(state)
+    if (Math.abs(under) <= HOLDS && power > 0) return power > most ? heats : held(state)
+    if (Math.abs(over) <= HOLDS && power < 0) return power < least ? cools : held(state)
     return free
   }
-  let rest = step
-  let phase: Phase | null = null
-  // How often it was told anew at one moment how the plant works.
-  let again = 0
-  while (rest > 0) {
-    if (heating && most === Infinity && total.state.air < heating.setpoint) put(heating.setpoint)
-    if (cooling && least === -Infinity && total.state.air > cooling.setpoint) put(cooling.setpoint)
-    const { state } = total
-    const now: Phase = phase ?? phaseAt(state)
-    const { plant } = now
-    let length = Math.min(rest, LONGEST)
-    const [into, trial] = rooms.filter((room) => room !== state.modes) as [Float64Array, Float64Array]
-    let gone = stepper.step(state, drive, plant, length, into)
-    // Of several ends the first one counts.
-    let ended: Edge | null = null
-    for (let edge = endOf(now, gone.state); edge && edge !== ended; edge = endOf(now, gone.state)) {
-      ended = edge
-      const [before, after] = [edge.left(state), edge.left(gone.state)]
-      if (before <= edge.near) break
-      length = crossing((part) => ended!.left(stepper.step(state, drive, plant, part, trial).state), before, length, after, edge.near)
-      gone = stepper.step(state, drive, plant, length, into)
-    }
-    // What begins at its very edge and goes beyond it was the wrong one of two.
-    if (ended && ended.left(state) <= ended.near && again < 3) {
-      again++
-      phase = (ended.then ?? held)(state)
-      continue
-    }
-    again = 0
-    add(gone.plant * length)
-    total.heat += gone.heat
-    total.state = gone.state
-    rest = rest - length < 1e-9 * step ? 0 : rest - length
-    if (ended && ended.at !== null) put(ended.at)
-    phase = ended?.then ? ended.then(total.state) : null
-  }
-  return total
+  return { heating, cooling, most, least, held, at, drive: (drive: Drive) => (now = drive) }
 }
 
 /** The end that a phase has come to at a state. */
