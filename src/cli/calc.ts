@@ -4,6 +4,11 @@ import { OPERATIONS, readInput, runOperation, schemaOf } from "../operations/reg
 
 const USAGE = "calc OPERATION [FILE] | calc OPERATION --schema | calc --list"
 
+// Whoever reads less than the whole of an answer has had enough of it.
+process.stdout.on("error", (error: NodeJS.ErrnoException) => {
+  if (error.code !== "EPIPE") throw error
+})
+
 /** Prints the answer and gives the exit code: 0 with a result, 2 for bad input. */
 export function main(args: readonly string[]): number {
   const [name, file] = args

@@ -1,31 +1,31 @@
 import { InputError } from "../../schema/outcome"
 import { type BadField, type FileField, isDay, type Reading, weatherOfReadings, type WeatherYear } from "./weather-file"
 
-/** A column of an EPW file: the number that says that it is missing, what can be read, and what SI makes of it. */
+/** A column of an EPW file: the number that says that it is missing, what can be read, and how many of it are one in SI. */
 interface Column {
   field: FileField
   at: number
   missing: number
   least: number
   most: number
-  factor: number
+  per: number
 }
 
-const column = (field: FileField, at: number, missing: number, [least, most]: [number, number], factor = 1): Column => ({
-  ...{ field, at, missing, least, most, factor },
+const column = (field: FileField, at: number, missing: number, [least, most]: [number, number], per = 1): Column => ({
+  ...{ field, at, missing, least, most, per },
 })
 
 /** @see U.S. Department of Energy, Auxiliary Programs, EPW data dictionary: fields N6–N33, with their ranges and codes of what is missing */
 const COLUMNS: readonly Column[] = [
   column("temperature", 6, 99.9, [-90, 70]),
-  column("relativeHumidity", 8, 999, [0, 110], 0.01),
+  column("relativeHumidity", 8, 999, [0, 110], 100),
   column("infrared", 12, 9999, [0, 1000]),
   column("directNormal", 14, 9999, [0, 2000]),
   column("diffuseHorizontal", 15, 9999, [0, 2000]),
   column("windSpeed", 21, 999, [0, 150]),
-  column("cloud", 23, 99, [0, 10], 0.1),
+  column("cloud", 23, 99, [0, 10], 10),
   // mm in the hour
-  column("rain", 33, 999, [0, 500], 1 / 3600),
+  column("rain", 33, 999, [0, 500], 3600),
 ]
 
 /** Lines before the hours, by their first words. */
@@ -77,12 +77,12 @@ function readingOf(row: readonly string[], line: number, bad: BadField[]): Readi
     return null
   }
   const values = { infrared: NaN, cloud: NaN } as Record<FileField, number>
-  for (const { field, at, missing, least, most, factor } of COLUMNS) {
+  for (const { field, at, missing, least, most, per } of COLUMNS) {
     const text = row[at]?.trim() ?? ""
     const value = number(text)
     values[field] = NaN
     if (text === "" || Math.abs(value - missing) < 1 || (field === "infrared" && value === 0)) continue
-    if (value >= least && value <= most) values[field] = field === "relativeHumidity" ? Math.min(1, value * factor) : value * factor
+    if (value >= least && value <= most) values[field] = field === "relativeHumidity" ? Math.min(1, value / per) : value / per
     else bad.push({ row: line, field, text: text.slice(0, 80), message: `"${field}" must be a number between ${least} and ${most}.` })
   }
   // Hour 1 runs from midnight; the minutes tell parts of an hour apart.

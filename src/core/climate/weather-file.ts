@@ -94,7 +94,7 @@ export function weatherOfReadings(
   const { columns, rows, notes: found } = byHour(common, clock.minutes)
   notes.push(...found)
   const told = rows.reduce((count, n) => count + (n > 0 ? 1 : 0), 0)
-  if (HOURS - told > SHORTEST) throw tooFew(`The file tells ${told} of the ${HOURS} hours of a year`)
+  if (HOURS - told > SHORTEST) throw tooFew(`The file tells ${told} of the ${HOURS} hours of a year`, bad)
   const filled: Filled[] = []
   const lacking: string[] = []
   for (const field of FILE_FIELDS) {
@@ -103,7 +103,7 @@ export function weatherOfReadings(
     if (missing === HOURS && !NEEDED.includes(field)) {
       columns[field].fill(0)
       lacking.push(field)
-    } else if (missing > SHORTEST) throw tooFew(`"${field}" is missing or bad in ${missing} of the ${HOURS} hours`)
+    } else if (missing > SHORTEST) throw tooFew(`"${field}" is missing or bad in ${missing} of the ${HOURS} hours`, bad)
     else filled.push(...fillGaps(field, columns[field]))
   }
   notes.push(...lackingNotes(lacking))
@@ -135,12 +135,12 @@ export function weatherOfReadings(
   }
 }
 
-const tooFew = (what: string) =>
-  new InputError(
-    "too-few-hours",
-    ["text"],
-    `${what}: more than a tenth is missing or bad, which is too much to fill. Mend the file, or take another.`,
-  )
+function tooFew(what: string, [first]: readonly BadField[]): InputError {
+  const fault = first
+    ? ` What cannot be read first: "${first.text}" in line ${first.row}. ${first.message}`
+    : " Mend the file, or take another."
+  return new InputError("too-few-hours", ["text"], `${what}: more than a tenth is missing or bad, which is too much to fill.${fault}`)
+}
 
 const isLeap = (year: number) => year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0)
 

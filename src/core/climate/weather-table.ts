@@ -84,7 +84,10 @@ function columnAt(head: readonly string[], field: TableField | "time", columns: 
   if (at >= 0) return at
   // What is named must be there; of what is not, only these are needed.
   if (columns?.[field] === undefined && !["time", "temperature", "relativeHumidity"].includes(field)) return null
-  const found = head.map((text) => `"${text.trim()}"`).join(", ")
+  const found = head
+    .slice(0, 30)
+    .map((text) => `"${text.trim().slice(0, 40)}"`)
+    .join(", ")
   throw new InputError(
     "missing-column",
     ["columns", field],
