@@ -155,7 +155,7 @@ function yearOfTemperatures(
   const most = swings.map((swing, i) => (extremes ? 1.5 * swing : 0.5 * Math.min(swing, swings[(i + 11) % 12]!, swings[(i + 1) % 12]!)))
   // Clear days swing more than cloudy ones.
   const wide = fromDays(normals.flatMap(({ clearness: usual }, month) => daysOf(month).map((day) => 0.4 + (0.6 * clearness[day]!) / usual)))
-  const smooth = fromMonths(swings)
+  const widths = fromMonths(swings).map((swing, i) => swing * wide[i]!)
   const made = (spread: { winter: number; summer: number }, rounds: number): Float64Array => {
     const warm = means.map((mean) => (hottest > coldest ? (mean - coldest) / (hottest - coldest) : 0.5))
     const spreads = fromMonths(warm.map((share, i) => Math.min(most[i]!, spread.winter + (spread.summer - spread.winter) * share)))
@@ -164,12 +164,12 @@ function yearOfTemperatures(
     for (let round = 0; round < rounds; round++) {
       const middle = fromMonths(middles)
       for (let i = 0; i < HOURS; i++)
-        values[i] = middle[i]! + spreads[i]! * off[i]! + factors[MONTH_OF_HOUR[i]!]! * smooth[i]! * wide[i]! * COURSE[i % 24]!
+        values[i] = middle[i]! + spreads[i]! * off[i]! + factors[MONTH_OF_HOUR[i]!]! * widths[i]! * COURSE[i % 24]!
       let astray = 0
       for (let month = 0; month < 12; month++) {
         const [mean, swing] = [means[month]! - meanOf(values, month), swings[month]! - swingOf(values, month)]
         middles[month]! += mean
-        factors[month] = Math.max(0, factors[month]! + swing / Math.max(0.1, swings[month]!))
+        factors[month] = Math.max(0, factors[month]! + swing / Math.max(0.1, meanOf(widths, month)))
         astray = Math.max(astray, Math.abs(mean), Math.abs(swing))
       }
       if (astray < NEAR) break

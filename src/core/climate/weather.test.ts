@@ -190,7 +190,7 @@ describe("a table", () => {
             expect(error).toBeInstanceOf(InputError)
           }
       }),
-      { numRuns: 100 },
+      { numRuns: 40 },
     )
   })
 })
@@ -310,7 +310,7 @@ describe("a year made from normals", () => {
         )
         expect(cannotBe).toEqual([])
       }),
-      { numRuns: 4, endOnFailure: true },
+      { numRuns: 3, endOnFailure: true },
     )
   })
 
