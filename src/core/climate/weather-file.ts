@@ -9,7 +9,6 @@ import {
   COMMON_YEAR,
   FIRST_HOUR,
   HOURS,
-  MONTH_OF_HOUR,
   monthlyWeather,
   type MonthlyWeather,
   startText,
@@ -89,7 +88,7 @@ export function weatherOfReadings(
   const common = readings.filter(({ month, day }) => !(month === 2 && day === 29))
   const leap = readings.length - common.length
   notes.push(...noteIf(leap > 0, "leap-day", `29 February is left out (${leap} rows): a year has 8760 hours here.`))
-  const clock = standardTime(common.map(minuteOfYear))
+  const clock = standardTime(common)
   notes.push(...clock.notes)
   const { columns, rows, notes: found } = byHour(common, clock.minutes)
   notes.push(...found)
@@ -107,10 +106,10 @@ export function weatherOfReadings(
     else filled.push(...fillGaps(field, columns[field]))
   }
   notes.push(...lackingNotes(lacking))
-  const years = new Set(common.map(({ year }) => year))
-  const [year] = [...years]
-  const inYear = years.size === 1 && year !== undefined && year > 0 && !isLeap(year) ? year : COMMON_YEAR
-  notes.push(...noteIf(inYear !== year, "year", `The hours are told as those of ${COMMON_YEAR}: the file's are ${yearsText(years)}.`))
+  const year = yearOf(common)
+  const inYear = year === null || isLeap(year) ? COMMON_YEAR : year
+  const theirs = year === null ? "of several years" : `of ${year}, a leap year`
+  notes.push(...noteIf(inYear !== year, "year", `The hours are told as those of ${COMMON_YEAR}: the file's are ${theirs}.`))
   const heights = sunHeights(yearBegins(inYear, place.timeZone), place)
   const sky = skyOf(columns, heights, lacking.includes("directNormal") && lacking.includes("diffuseHorizontal"))
   notes.push(sky.note)
@@ -144,19 +143,27 @@ function tooFew(what: string, [first]: readonly BadField[]): InputError {
 
 const isLeap = (year: number) => year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0)
 
-const yearsText = (years: ReadonlySet<number>) => (years.size === 1 ? `of ${[...years][0]}, a leap year` : `of ${years.size} years`)
+/** The year of nearly all rows: an hour told by its end may be one of the next. */
+function yearOf(readings: readonly Reading[]): number | null {
+  const counts = new Map<number, number>()
+  for (const { year } of readings) counts.set(year, (counts.get(year) ?? 0) + 1)
+  for (const [year, count] of counts) if (year > 0 && count >= 0.9 * readings.length) return year
+  return null
+}
 
 /** Minutes since the year began. */
 const minuteOfYear = ({ month, day, minute }: Reading): number => (FIRST_HOUR[month - 1]! / 24 + day - 1) * 1440 + minute
 
 /**
- * A clock that was put forward in spring and back in autumn, put right; any other stays as it is.
- * @param minutes since the year began, in the order of the rows
+ * The minutes of rows since the year began, in their order; a clock that was put forward in spring and back in autumn is put right, any other
+ * stays as it is.
  */
-function standardTime(minutes: readonly number[]): { minutes: number[]; notes: Note[] } {
-  const monthAt = (i: number) => monthOfMinute(minutes[i]!)
+function standardTime(readings: readonly Reading[]): { minutes: number[]; notes: Note[] } {
+  const minutes = readings.map(minuteOfYear)
+  // Clocks are changed in the small hours of a Sunday; an hour that is missing or told twice at another time is just that.
+  const sunday = ({ year, month, day, minute }: Reading) => minute < 5 * 60 && new Date(Date.UTC(year, month - 1, day)).getUTCDay() === 0
   const jumps = (hours: number, months: readonly number[]) =>
-    minutes.findIndex((minute, i) => i > 0 && minute - minutes[i - 1]! === hours * 60 && months.includes(monthAt(i)))
+    readings.findIndex((row, i) => i > 0 && minutes[i]! - minutes[i - 1]! === hours * 60 && months.includes(row.month) && sunday(row))
   // Hourly rows: an hour is left out where the clock goes forward, and told twice where it goes back.
   const north = { forward: jumps(2, [3, 4]), back: jumps(0, [9, 10, 11]) }
   const south = { forward: jumps(2, [9, 10, 11]), back: jumps(0, [3, 4]) }
@@ -166,7 +173,7 @@ function standardTime(minutes: readonly number[]): { minutes: number[]; notes: N
       : south.back > 0 && south.forward > south.back
         ? (i: number) => i < south.back || i >= south.forward
         : null
-  if (!shifted) return { minutes: [...minutes], notes: [] }
+  if (!shifted) return { minutes, notes: [] }
   const year = HOURS * 60
   return {
     minutes: minutes.map((minute, i) => (shifted(i) ? (minute - 60 + year) % year : minute)),
@@ -178,8 +185,6 @@ function standardTime(minutes: readonly number[]): { minutes: number[]; notes: N
     ],
   }
 }
-
-const monthOfMinute = (minute: number): number => MONTH_OF_HOUR[Math.floor(minute / 60)]! + 1
 
 /** Rows sorted into the hours of the year: several in an hour are averaged, the same time told twice counts once. */
 function byHour(readings: readonly Reading[], minutes: readonly number[]) {
@@ -208,8 +213,12 @@ function byHour(readings: readonly Reading[], minutes: readonly number[]) {
     for (let hour = 0; hour < HOURS; hour++)
       columns[field][hour] = counts[field][hour]! > 0 ? columns[field][hour]! / counts[field][hour]! : NaN
   const notes = [
-    // A year that begins in July falls once, where the new year comes.
-    ...noteIf(falls > 1, "out-of-order", `Rows out of order (${falls} times) are put in order.`),
+    // A year that begins in July falls once, where the new year comes, and ends before it began.
+    ...noteIf(
+      falls > 1 || (falls === 1 && minutes.at(-1)! >= minutes[0]!),
+      "out-of-order",
+      `Rows out of order (${falls} ${falls === 1 ? "time" : "times"}) are put in order.`,
+    ),
     ...noteIf(doubled > 0, "doubled", `${doubled} ${doubled === 1 ? "hour is" : "hours are"} told twice; the first of each counts.`),
     ...noteIf(within > 0, "within-the-hour", "Several rows within an hour are averaged."),
   ]
