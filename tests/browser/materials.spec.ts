@@ -14,16 +14,11 @@ test("materials are asked for by what they must do, set beside each other, and t
   const rows = dialog.locator("[data-material]")
   await expect(rows).toHaveCount(2)
   // 20 mm over 0.016 and over 0.019 W/(m·K); sd 5·0.02 and 3·0.02 m; 150 and 75 kg/m³.
-  await expect(rows.filter({ hasText: "Aerogel blanket" }).getByRole("cell")).toHaveText([
-    "Aerogel blanket",
-    "20",
-    "1.25",
-    "0.1",
-    "3",
-    "64.00",
-    /hardly burns/,
-    "",
-  ])
+  await expect(rows.filter({ hasText: "Aerogel blanket" }).getByRole("cell")).toHaveText(
+    ["Aerogel blanket", "20", "1.25", "0.1", "3", "64.00", /hardly burns/, ""],
+    // What stands under the name on a narrow window only is not shown here.
+    { useInnerText: true },
+  )
   await expect(rows.filter({ hasText: "Aerogel grains" }).getByRole("cell").nth(2)).toHaveText("1.05")
   await dialog.getByRole("checkbox", { name: "Compare Aerogel blanket" }).check()
   await search.fill("hemp")
