@@ -1,6 +1,7 @@
 import Papa from "papaparse"
 import { weatherOfEpw } from "../core/climate/epw"
-import { solarTimeZone, stationYearOf } from "../core/climate/station-year"
+import { solarTimeZone } from "../core/climate/climate-stations"
+import { stationYearOf } from "../core/climate/station-year"
 import { syntheticYear } from "../core/climate/synthetic-year"
 import { weatherOfTable } from "../core/climate/weather-table"
 import { WeatherInput, WeatherOutput } from "../schema/weather"

@@ -16,7 +16,7 @@ export function check<S extends z.ZodType>(schema: S, value: unknown): Outcome<z
 /** Of shapes that could be meant, the issues of the one that the value comes nearest to; their places from the root. */
 function nearest(issue: Issue): Issue[] {
   if (issue.code !== "invalid_union" || issue.errors.length === 0) return [issue]
-  const shapes = issue.errors.map((issues) => ({ issues, far: sum(issues.map(distance)) }))
+  const shapes = issue.errors.map((issues) => ({ issues, far: issues.reduce((far, one) => far + distance(one), 0) }))
   const best = shapes.reduce((near, shape) => (shape.far < near.far ? shape : near))
   return best.issues
     .map((inner) => allWords(inner, issue.errors.flat()))
@@ -34,13 +34,11 @@ function allWords(issue: Issue, others: readonly Issue[]): Issue {
 
 const keysOf = ({ path }: Issue) => path.map((key) => (typeof key === "symbol" ? String(key) : key))
 
-/** A word that tells shapes apart weighs most, then what belongs to another, then what is missing. */
+/** A word that tells shapes apart weighs more than a field of another shape, and that more than one that is missing. */
 function distance(issue: Issue): number {
   if (issue.code === "invalid_value") return 15
   return issue.code === "unrecognized_keys" ? 10 * issue.keys.length : 1
 }
-
-const sum = (values: readonly number[]) => values.reduce((all, value) => all + value, 0)
 
 /** @returns the place as one reads it: `layers[2].thickness`. */
 export function placeOf(path: readonly (string | number)[]): string {

@@ -96,6 +96,9 @@ export const CLIMATE_STATIONS: Readonly<Record<string, ClimateStation>> = Object
   }),
 )
 
+/** The hours that a clock is before UTC where it follows the sun. @param longitude degrees, east positive */
+export const solarTimeZone = (longitude: number): number => Math.round(longitude / 15)
+
 /** @throws InputError `unknown-reference` */
 export function climateStationOf(id: string): ClimateStation {
   const station = Object.hasOwn(CLIMATE_STATIONS, id) ? CLIMATE_STATIONS[id] : undefined

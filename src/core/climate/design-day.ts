@@ -2,7 +2,7 @@ import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { clearSky, type Sunlight } from "../sun/clear-sky"
 import { type SolarPosition, solarPosition } from "../sun/solar-position"
-import type { ClimateStation } from "./climate-stations"
+import { type ClimateStation, solarTimeZone } from "./climate-stations"
 
 /** One hour of the hottest day; `hour` is the clock hour, 1…24 in standard time. */
 export interface DesignHour {
@@ -30,7 +30,7 @@ const MIDNIGHT = Date.UTC(2026, 6, 21)
  */
 export const summerDesignDay = memoised((station: ClimateStation, highest: number): DesignHour[] => {
   const { dailyRange, beamDepth, diffuseDepth } = station.summer
-  const zone = Math.round(station.longitude / 15)
+  const zone = solarTimeZone(station.longitude)
   return RANGE_SHARE.map((share, i) => {
     const hour = i + 1
     const sun = solarPosition(MIDNIGHT + (hour - zone) * 3_600_000, station.latitude, station.longitude)

@@ -1,6 +1,6 @@
 import type { MonthlyNormals } from "../../schema/weather"
 import { memoised } from "../memoised"
-import { type ClimateStation, climateStationOf } from "./climate-stations"
+import { type ClimateStation, climateStationOf, solarTimeZone } from "./climate-stations"
 import { syntheticYear } from "./synthetic-year"
 import type { WeatherYear } from "./weather-file"
 
@@ -18,9 +18,6 @@ export function normalsOf({ monthlyTemperature, months, meanWindSpeed }: Climate
     }
   })
 }
-
-/** The hours that a clock is before UTC where it follows the sun. */
-export const solarTimeZone = (longitude: number): number => Math.round(longitude / 15)
 
 /** Of the seeds tried the one whose days are cold and hot enough to come to the design temperatures of every station. */
 const SEED = 5

@@ -2,10 +2,10 @@ import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { periodicFigures, type PeriodicLayer } from "../assembly/periodic"
 import { solarPosition } from "../sun/solar-position"
-import { enclosureHours, type HourlyEnclosure, type HourlyFace, type Weather, type WeatherHour } from "./enclosure-hours"
+import { enclosureHours, type HourlyEnclosure, type HourlyFace, type Weather, type WeatherEntry } from "./enclosure-hours"
 
-const STILL: WeatherHour = { temperature: 0, directNormal: 0, diffuseHorizontal: 0, skyTemperature: null, windSpeed: 0 }
-const weather = (hours: Partial<WeatherHour>[], step = 3600, start = "2026-01-15T00:00:00Z"): Weather => ({
+const STILL: WeatherEntry = { temperature: 0, directNormal: 0, diffuseHorizontal: 0, skyTemperature: null, windSpeed: 0 }
+const weather = (hours: Partial<WeatherEntry>[], step = 3600, start = "2026-01-15T00:00:00Z"): Weather => ({
   latitude: 52,
   longitude: 0,
   start: Date.parse(start),
@@ -15,7 +15,7 @@ const weather = (hours: Partial<WeatherHour>[], step = 3600, start = "2026-01-15
   hours: hours.map((hour) => ({ ...STILL, ...hour })),
 })
 /** So many entries in which nothing happens. */
-const still = (entries: number): Partial<WeatherHour>[] => Array.from({ length: entries }, () => ({}))
+const still = (entries: number): Partial<WeatherEntry>[] => Array.from({ length: entries }, () => ({}))
 const WALL: HourlyFace = {
   area: 10,
   tilt: 90,

@@ -58,7 +58,7 @@ export interface HourlyEnclosure {
 }
 
 /** One entry of weather, which holds through its step. */
-export interface WeatherHour {
+export interface WeatherEntry {
   /** °C */
   temperature: number
   /** W/m² */
@@ -81,7 +81,7 @@ export interface Weather {
   /** s */
   step: number
   groundAlbedo: number
-  hours: readonly WeatherHour[]
+  hours: readonly WeatherEntry[]
 }
 
 /** Temperatures at the end of each step, °C, and means over it, W. */

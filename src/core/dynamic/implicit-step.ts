@@ -47,7 +47,7 @@ export interface Stepper {
   surfaces: (state: HeatState, face: number, ends: Float64Array) => boolean
 }
 
-/** A step of this length comes often: its sums are kept. */
+/** Of so many lengths of step the sums are kept. */
 const KEPT = 4
 
 /**

@@ -58,7 +58,7 @@ function holds(outline: readonly Point[], { x, y, width, height }: Box): boolean
     // The corner nearest to the edge is this much nearer than the middle.
     const nearer = (Math.abs(along) * height + Math.abs(up) * width) / 2
     if (Math.abs(middle) < nearer - 1e-9 || middle * turn < 0) return false
-    turn = middle
+    if (middle !== 0) turn = middle
   }
   return true
 }

@@ -2,6 +2,7 @@
 import { Maximize, Minus, Plus, Printer } from "lucide-react"
 import { type PointerEvent, useCallback, useEffect, useId, useMemo, useRef, useState } from "react"
 import type { Face, Point } from "../../core/shell/face"
+import { FOOT } from "../../core/quantity/length"
 import type { FaceId } from "../../schema/job/shell"
 import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
@@ -164,7 +165,7 @@ function ScaleBar({
   const low = faces.map((face) => boxOf(outlineOn(face, face.outline, view))).filter((box) => box.y + box.height / 2 > size.height - 34)
   const drawn = Math.max(0, ...low.map((box) => box.x + box.width / 2))
   const end = size.width - 30
-  const unit = (metric ? 1 : 0.3048) * view.scale
+  const unit = (metric ? 1 : FOOT) * view.scale
   const count = barLength(unit, end - drawn - 8)
   const width = count * unit
   const [x, y] = [end - width, size.height - 16]
