@@ -1,11 +1,11 @@
 "use client"
-import { useEffect } from "react"
+import { useEffect, useMemo } from "react"
 import { ChevronDown, ChevronLeft, CircleHelp, Redo2, Search, Undo2 } from "lucide-react"
 import type { ReactNode } from "react"
 import { inTheWay } from "../../core/ledger/in-the-way"
 import { useJob, useOutbox } from "../job/job-store"
 import { useCommands } from "../commands/commands"
-import { useLedger } from "../job/use-ledger"
+import { useLedgerLater } from "../job/use-ledger"
 import { IconButton } from "../primitives/button"
 import { ThemeButton, UnitSwitch } from "./display"
 import { STATIONS, useStation } from "../stations/stations"
@@ -69,7 +69,8 @@ function Stations() {
   const station = useStation()
   const go = useGo()
   const { limits } = useJob().brief
-  const obstacles = inTheWay(useLedger(), limits)
+  const ledger = useLedgerLater()
+  const obstacles = useMemo(() => inTheWay(ledger, limits), [ledger, limits])
   return (
     <>
       <nav aria-label="Stations" className="flex max-[900px]:hidden">

@@ -43,6 +43,9 @@ const TROUBLES: readonly string[] = ["disk-full", "store-read-only", "store-busy
 /** Milliseconds between tries while the server is away. */
 const RETRY = 1500
 
+/** Milliseconds before what was done is kept and sent: what it changes is painted first. */
+const PAINT = 40
+
 /** An empty outbox of a job. */
 export function createOutbox(job: string, around: Around): OutboxStore {
   const store = createStore<OutboxView>(() => ({ unsent: [], saving: "saved", refusal: null, kept: true }))
@@ -51,6 +54,7 @@ export function createOutbox(job: string, around: Around): OutboxStore {
   let busy = false
   let stopped = true
   let timer: ReturnType<typeof setTimeout> | undefined
+  let soon: ReturnType<typeof setTimeout> | undefined
   let channel: BroadcastChannel | undefined
 
   /** Until the window has its name, what it edits waits: another window's outbox may come before it. */
@@ -89,11 +93,19 @@ export function createOutbox(job: string, around: Around): OutboxStore {
     set({ saving: answer.error.code === "conflict" ? "foreign" : "refused", refusal: answer.error.message })
   }
 
+  /** Keeps and sends what waits to be painted. */
+  function now(): void {
+    if (soon === undefined) return
+    clearTimeout(soon)
+    soon = undefined
+    void keep()
+    void send()
+  }
+
   return Object.assign(store, {
     put(change: Change): void {
-      set(({ unsent, saving }) => ({ unsent: [...unsent, change], saving: saving === "saved" ? "sending" : saving }))
-      void keep()
-      void send()
+      set(({ unsent, saving }) => ({ unsent: [...unsent, change], saving: saving === "saved" ? "sending" : saving, kept: null }))
+      soon ??= setTimeout(now, PAINT)
     },
     clear(): void {
       set({ unsent: [], saving: "saved", refusal: null })
@@ -114,8 +126,12 @@ export function createOutbox(job: string, around: Around): OutboxStore {
           if (data !== around.head()) set({ saving: "foreign", refusal: null })
         }
       }
+      // A page that is left has no time to wait.
+      globalThis.window?.addEventListener("pagehide", now)
       return () => {
+        now()
         stopped = true
+        globalThis.window?.removeEventListener("pagehide", now)
         clearTimeout(timer)
         channel?.close()
       }

@@ -1,4 +1,5 @@
 "use client"
+import { useDeferredValue } from "react"
 import { activeState, type JobState } from "../../core/enclosure/job-state"
 import type { Ledger } from "../../core/ledger/ledger"
 import { useCalculations, useShown } from "../calculations/calculations"
@@ -12,6 +13,9 @@ export function useLedgerOf(job: string, state: JobState): Ledger {
 
 /** Figures of the open job as shown. */
 export const useLedger = (): Ledger => useLedgerOf(useJobStore().id, activeState(useJob()))
+
+/** The same a moment after the ledger is drawn, for what is not looked at while a figure is dragged or typed. */
+export const useLedgerLater = (): Ledger => useDeferredValue(useLedger())
 
 /** Figures of what is pinned beside it, and of the open job where nothing is. */
 export function usePinnedLedger(): Ledger | null {
