@@ -3,7 +3,7 @@ import { CLIMATE_STATIONS, climateStationOf } from "./climate-stations"
 import { annualMean, summerDesignDay } from "./design-day"
 
 describe.each(Object.entries(CLIMATE_STATIONS))("%s", (_, station) => {
-  const day = summerDesignDay(station, station.summer.temperature)
+  const day = summerDesignDay(station, station.summer.temperature, station.summer.relativeHumidity)
 
   // ASHRAE Fundamentals 2017, ch. 14, table 6: the highest at 14 and 15 h, the whole daily range below it at 5 h, half of it at 20 h.
   test("the design day runs between its highest temperature and a daily range below it", () => {

@@ -1,14 +1,19 @@
+import { dewPoint } from "../air/dew-point"
+import { vapourPressureAt } from "../air/moist-air"
 import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { clearSky, type Sunlight } from "../sun/clear-sky"
 import { type SolarPosition, solarPosition } from "../sun/solar-position"
 import { type ClimateStation, solarTimeZone } from "./climate-stations"
+import { DRIEST, skyTemperature } from "./sky-temperature"
 
 /** One hour of the hottest day; `hour` is the clock hour, 1…24 in standard time. */
 export interface DesignHour {
   hour: number
   /** °C */
   temperature: number
+  /** Of the clear sky, °C. */
+  skyTemperature: number
   sun: SolarPosition
   light: Sunlight
 }
@@ -25,16 +30,23 @@ const MIDNIGHT = Date.UTC(2026, 6, 21)
 /**
  * The clear design day hour by hour.
  * @param highest dry bulb at the hottest hour, °C
+ * @param relativeHumidity at that hour, 0…1: the air keeps its water through the day
  * @returns 24 hours, standard time of the station's own meridian, 1 h … 24 h
  * @see ASHRAE Fundamentals 2017, ch. 14
  */
-export const summerDesignDay = memoised((station: ClimateStation, highest: number): DesignHour[] => {
+export const summerDesignDay = memoised((station: ClimateStation, highest: number, relativeHumidity: number): DesignHour[] => {
   const { dailyRange, beamDepth, diffuseDepth } = station.summer
   const zone = solarTimeZone(station.longitude)
+  const dew = dewPoint(vapourPressureAt(highest, relativeHumidity)) ?? DRIEST
   return RANGE_SHARE.map((share, i) => {
     const hour = i + 1
+    const temperature = highest - share * dailyRange
     const sun = solarPosition(MIDNIGHT + (hour - zone) * 3_600_000, station.latitude, station.longitude)
-    return { hour, temperature: highest - share * dailyRange, sun, light: clearSky(sun.altitude, DAY_OF_YEAR, beamDepth, diffuseDepth) }
+    return {
+      ...{ hour, temperature, sun },
+      skyTemperature: skyTemperature(temperature, Math.min(temperature, dew), 0),
+      light: clearSky(sun.altitude, DAY_OF_YEAR, beamDepth, diffuseDepth),
+    }
   })
 })
 

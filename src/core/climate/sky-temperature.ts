@@ -3,6 +3,9 @@ import { STEFAN_BOLTZMANN, ZERO_CELSIUS } from "../quantity/constants"
 /** Temperature of a sky that sends so much long-wave light down, °C. @param infrared W/m² on level ground */
 export const skyTemperatureOf = (infrared: number): number => (infrared / STEFAN_BOLTZMANN) ** 0.25 - ZERO_CELSIUS
 
+/** Dew point below which drier air sends no less, °C: the fit knows none, and would fall to nothing. */
+export const DRIEST = -60
+
 /**
  * Temperature of the sky from the air's and the dew point near the ground and the clouds, °C.
  * @param cloud share of the sky that clouds cover, 0…1
@@ -10,10 +13,18 @@ export const skyTemperatureOf = (infrared: number): number => (infrared / STEFAN
  */
 export function skyTemperature(temperature: number, dewPoint: number, cloud: number): number {
   const tenths = 10 * cloud
-  const clear = 0.787 + 0.764 * Math.log((dewPoint + ZERO_CELSIUS) / ZERO_CELSIUS)
+  const clear = 0.787 + 0.764 * Math.log((Math.max(DRIEST, dewPoint) + ZERO_CELSIUS) / ZERO_CELSIUS)
   const emissivity = clear * (1 + 0.0224 * tenths - 0.0035 * tenths ** 2 + 0.00028 * tenths ** 3)
   return (temperature + ZERO_CELSIUS) * Math.min(1, emissivity) ** 0.25 - ZERO_CELSIUS
 }
+
+/**
+ * Long-wave light that a black level face sends to the sky over what it gets from it, as if the face were as warm as the air, W/m².
+ * @param temperature, sky °C
+ * @see ISO 13790:2008, 11.3.5 (extra radiation to the sky)
+ */
+export const skyLoss = (temperature: number, sky: number): number =>
+  STEFAN_BOLTZMANN * ((temperature + ZERO_CELSIUS) ** 4 - (sky + ZERO_CELSIUS) ** 4)
 
 /**
  * Share of the sky that clouds cover, from the sun that comes through them.

@@ -1,6 +1,7 @@
+import { skyLoss } from "../climate/sky-temperature"
 import type { PeriodicLayer } from "../assembly/periodic"
 import { sum } from "../numeric/sum"
-import { AIR_DENSITY, AIR_SPECIFIC_HEAT, STEFAN_BOLTZMANN, ZERO_CELSIUS } from "../quantity/constants"
+import { AIR_DENSITY, AIR_SPECIFIC_HEAT } from "../quantity/constants"
 import { extraterrestrial } from "../sun/clear-sky"
 import { solarPosition } from "../sun/solar-position"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
@@ -173,7 +174,7 @@ function drivesOf({ faces, openings, airFlow, gains }: HourlyEnclosure, weather:
     const sun = directNormal + diffuseHorizontal > 0 ? solarPosition(middle, latitude, longitude) : null
     const light = { directNormal, diffuseHorizontal, extraterrestrial: extraterrestrial(dayOfYear(middle)) }
     const on = (tilt: number, azimuth: number) => (sun ? tiltedIrradiance(sun, light, tilt, azimuth, groundAlbedo) : 0)
-    const sky = skyTemperature === null ? 0 : STEFAN_BOLTZMANN * ((temperature + ZERO_CELSIUS) ** 4 - (skyTemperature + ZERO_CELSIUS) ** 4)
+    const sky = skyTemperature === null ? 0 : skyLoss(temperature, skyTemperature)
     for (const [f, { exposure, tilt, azimuth, rse, absorptance }] of faces.entries()) {
       if (exposure === "outdoor") outside[f] = temperature + rse * (absorptance * on(tilt, azimuth) - seen[f]! * sky)
       else outside[f] = exposure === "adiabatic" ? 0 : exposure.temperature

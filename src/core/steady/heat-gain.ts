@@ -1,6 +1,8 @@
 import type { AirState } from "../../schema/quantity"
 import { humidityRatioOf, vapourPressureAt } from "../air/moist-air"
+import { answered } from "../assembly/day-response"
 import { type DesignHour, summerDesignDay } from "../climate/design-day"
+import { skyLoss } from "../climate/sky-temperature"
 import type { Conditions } from "../enclosure/conditions"
 import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission } from "./transmission"
 import { groundFlow } from "../ground/monthly-flow"
@@ -8,8 +10,9 @@ import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { STANDARD_PRESSURE } from "../quantity/constants"
 import { heatFlowDirection } from "../assembly/surface-resistance"
-import type { Face } from "../shell/face"
-import { tiltedIrradiance } from "../sun/tilted-irradiance"
+import type { Face, Strip } from "../shell/face"
+import { clearIrradiance } from "../sun/tilted-irradiance"
+import { surfaceDay } from "../enclosure/surface-day"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
 import { place } from "../enclosure/place"
 import type { HeatPart, SteadyEnclosure } from "./heat-loss"
@@ -56,18 +59,18 @@ type Way = Omit<HeatPart, "heat"> & { at: (hour: number) => number }
 const GROUND_ALBEDO = 0.2
 
 /**
- * First heat gain over the hottest clear day: air to air, absorbed sun on each face, sun through openings, leaking air; edges by the air alone.
- * Steady hour by hour: heavy walls would delay and lower it. People, lights and machines are not counted.
- * @see ASHRAE Fundamentals 2017, ch. 18 (sol-air temperature)
+ * Heat gain over the hottest clear day, which repeats: air to air, sun and sky on each face, sun through openings, leaking air; edges by the
+ * air alone. What layers store delays and lowers it. People, lights and machines are not counted.
+ * @see ASHRAE Fundamentals 2017, ch. 18 (sol-air temperature, conduction time factors)
  */
 export function heatGain({ surfaces, countedPaths, leaks, conditions }: SteadyEnclosure): HeatGain {
   const { inside, outside } = conditions.summer
-  const day = summerDesignDay(conditions.station, outside.temperature)
+  const day = summerDesignDay(conditions.station, outside.temperature, outside.relativeHumidity)
   const wetter = surplusWater(leaks, conditions)
   const curves = surfaces.map((figures) => {
     const { adjacent, face } = figures
-    const sun = adjacent.kind === "outdoors" && adjacent.sun ? irradiancesOn(face, day) : null
-    return day.map((hour, i) => faceHour(figures, hour, sun?.[i] ?? 0, conditions))
+    const sky = adjacent.kind === "outdoors" && adjacent.sun ? radiationOn(face, day) : null
+    return figures.ground ? onGround(figures, day, conditions) : faceDay(figures, day, sky, conditions)
   })
   const ways = [
     ...surfaces.flatMap((figures, f): Way[] => [
@@ -100,30 +103,49 @@ export function heatGain({ surfaces, countedPaths, leaks, conditions }: SteadyEn
   }
 }
 
-function faceHour(figures: SurfaceFigures, weather: DesignHour, irradiance: number, conditions: Conditions): FaceHour {
-  const { hour } = weather
-  const indoors = conditions.summer.inside.temperature
-  if (figures.ground) {
-    const heat = -groundFlow(figures.ground, indoors, conditions.annualMean, conditions.summerMonth)
-    return { hour, irradiance: 0, skin: conditions.annualMean, heat }
-  }
-  const beyond = temperatureBeyond(figures, "summer", indoors, weather.temperature)
-  const { absorptance, summerFilm, summerTransmittance } = figures
-  const solAirPast = (film: number) => solAirTemperature(beyond, absorptance, irradiance, film)
-  const open = 1 - figures.layers[0]!.effectiveShare
-  const vented = ventedSunFilms(summerTransmittance, summerFilm, heatFlowDirection(figures.face.tilt, false))
-  const flux = summerTransmittance * (solAirPast((1 - open) * summerFilm + open * vented.behind) - indoors)
-  const skin = (1 - open) * (solAirPast(summerFilm) - flux * summerFilm) + open * solAirPast(vented.skin)
-  return { hour, irradiance, skin, heat: flux * figures.netArea }
+/** A floor that the ground keeps at one temperature through the day. */
+function onGround({ ground }: SurfaceFigures, day: readonly DesignHour[], conditions: Conditions): FaceHour[] {
+  const { inside } = conditions.summer
+  const heat = -groundFlow(ground!, inside.temperature, conditions.annualMean, conditions.summerMonth)
+  return day.map(({ hour }) => ({ hour, irradiance: 0, skin: conditions.annualMean, heat }))
 }
 
-/** Sun on a face that sees the sky, hour by hour, W/m². */
-const irradiancesOn = memoised((face: Face, day: readonly DesignHour[]): number[] =>
-  day.map(
-    ({ sun, light }) =>
-      sum(face.strips.map(({ area, tilt, azimuth }) => area * tiltedIrradiance(sun, light, tilt, azimuth, GROUND_ALBEDO))) / face.area,
-  ),
-)
+/** A face hour by hour: its members' heat comes as late as that beside them. */
+function faceDay(figures: SurfaceFigures, day: readonly DesignHour[], sky: Radiation | null, conditions: Conditions): FaceHour[] {
+  const { absorptance, summerFilm, summerTransmittance, netArea } = figures
+  const { emissivity } = figures.layers[0]!.material.face
+  const indoors = conditions.summer.inside.temperature
+  const open = 1 - figures.layers[0]!.effectiveShare
+  const vented = ventedSunFilms(summerTransmittance, summerFilm, heatFlowDirection(figures.face.tilt, false))
+  const absorbed = day.map((_, i) => (sky ? absorptance * sky.sun[i]! - emissivity * sky.loss[i]! : 0))
+  const beyond = day.map(({ temperature }) => temperatureBeyond(figures, "summer", indoors, temperature))
+  const past = (film: number) => beyond.map((air, i) => solAirTemperature(air, absorbed[i]!, film) - indoors)
+  const response = surfaceDay(figures)
+  const drive = past((1 - open) * summerFilm + open * vented.behind)
+  const through = answered(response.through, drive)
+  const share = summerTransmittance / sum(response.through)
+  const intoSkin = answered(response.outside, past(summerFilm))
+  return day.map(({ hour }, i) => {
+    const closed = solAirTemperature(beyond[i]!, absorbed[i]! - intoSkin[i]!, summerFilm)
+    const skin = (1 - open) * closed + open * solAirTemperature(beyond[i]!, absorbed[i]!, vented.skin)
+    return { hour, irradiance: sky?.sun[i] ?? 0, skin, heat: share * through[i]! * netArea }
+  })
+}
+
+/** Sun on a face and what it loses to the sky where it is black, hour by hour, W/m². */
+interface Radiation {
+  sun: number[]
+  loss: number[]
+}
+
+const radiationOn = memoised(({ strips, area: whole }: Face, day: readonly DesignHour[]): Radiation => {
+  const mean = (of: (strip: Strip) => number) => sum(strips.map((strip) => strip.area * of(strip))) / whole
+  const seen = mean(({ tilt }) => (1 + Math.cos((tilt * Math.PI) / 180)) / 2)
+  return {
+    sun: day.map(({ sun, light }) => mean(({ tilt, azimuth }) => clearIrradiance(sun, light, tilt, azimuth, GROUND_ALBEDO))),
+    loss: day.map(({ temperature, skyTemperature }) => seen * skyLoss(temperature, skyTemperature)),
+  }
+})
 
 /** Water that leaking air holds over that of the inside, kg/kg: it keeps that of the design afternoon through the day. */
 function surplusWater(leaks: Leaks, { summer }: Conditions): number {

@@ -12,14 +12,13 @@ export function transmission(area: number, uValue: number, difference: number): 
 }
 
 /**
- * Temperature of the outdoor air that would drive as much heat into a face as air and sun do together.
- * Exchange with the cold sky is left out, on the safe side by day.
- * @param irradiance W/m²
+ * Temperature of the outdoor air that would drive as much heat into a face as air, sun and sky do together.
+ * @param absorbed sun that it takes up less what it sends to the sky beyond its film's share, W/m²
  * @param rse m²·K/W
  * @see ASHRAE Fundamentals 2017, ch. 18, eq. 30
  */
-export function solAirTemperature(outdoors: number, absorptance: number, irradiance: number, rse: number): number {
-  return outdoors + absorptance * irradiance * rse
+export function solAirTemperature(outdoors: number, absorbed: number, rse: number): number {
+  return outdoors + absorbed * rse
 }
 
 /**

@@ -4,7 +4,7 @@ import { CLIMATE_STATIONS } from "../climate/climate-stations"
 import { summerDesignDay } from "../climate/design-day"
 import { clearSky } from "./clear-sky"
 import { equationOfTime, incidenceCosine, solarPosition } from "./solar-position"
-import { tiltedIrradiance } from "./tilted-irradiance"
+import { clearIrradiance, tiltedIrradiance } from "./tilted-irradiance"
 
 const azimuthGap = (a: number, b: number) => Math.abs(((a - b + 540) % 360) - 180)
 
@@ -68,6 +68,18 @@ describe("sun on a tilted face", () => {
     expect(tiltedIrradiance(sun, light, 0, 0, 0.2)).toBeCloseTo(800 * Math.sin((40 * Math.PI) / 180) + 100, 9)
   })
 
+  test("a shaded wall under a clear sky gets what the clear-sky ratio of walls gives it, by hand", () => {
+    // North wall, the sun south at 40°: cosine −cos 40° = −0.766044; 0.55 − 0.334761 + 0.313·0.586824 = 0.398915, so 0.45 of 100;
+    // ground 0.2·(514.230 + 100)/2 = 61.423. Hay and Davies alone: 100·0.393939/2 = 19.697.
+    expect(clearIrradiance(sun, light, 90, 0, 0.2)).toBeCloseTo(45 + 61.423, 2)
+    expect(tiltedIrradiance(sun, light, 90, 0, 0.2)).toBeCloseTo(19.697 + 61.423, 2)
+    // A roof of 30° to the north: cosine 0.642788·0.866025 − 0.766044·0.5 = 0.173653; sky 100·(0.45·0.5 + 0.866025) = 109.1025;
+    // beam 800·0.173653 = 138.922; ground 0.2·614.230·(1 − 0.866025)/2 = 8.229
+    expect(clearIrradiance(sun, light, 30, 0, 0.2)).toBeCloseTo(138.922 + 109.103 + 8.229, 1)
+    // Level ground: the same either way.
+    expect(clearIrradiance(sun, light, 0, 0, 0.2)).toBeCloseTo(tiltedIrradiance(sun, light, 0, 0, 0.2), 9)
+  })
+
   test("a south wall, by hand", () => {
     // A = 800/1320 = 0.606061; beam 800·cos 40° = 612.836; sky 100·(0.393939/2 + 0.606061·0.766044/0.642788) = 19.697 + 72.227 = 91.924
     // ground 0.2·(514.230 + 100)/2 = 61.423; together 766.18
@@ -77,7 +89,7 @@ describe("sun on a tilted face", () => {
 
 test("the hottest day goes from its highest to its lowest, and the sun culminates near noon", () => {
   for (const station of Object.values(CLIMATE_STATIONS)) {
-    const day = summerDesignDay(station, station.summer.temperature)
+    const day = summerDesignDay(station, station.summer.temperature, station.summer.relativeHumidity)
     const temperatures = day.map((hour) => hour.temperature)
     expect(Math.max(...temperatures)).toBe(station.summer.temperature)
     expect(Math.max(...temperatures) - Math.min(...temperatures)).toBeCloseTo(station.summer.dailyRange, 9)

@@ -19,3 +19,21 @@ export function tiltedIrradiance(sun: SolarPosition, light: Sunlight, tilt: numb
   const ground = (groundAlbedo * (light.directNormal * sine + light.diffuseHorizontal) * (1 - cosineTilt)) / 2
   return light.directNormal * facing + sky + ground
 }
+
+/**
+ * Sun on a face under a clear sky: as above, but a face gets no less light from the sky than the clear-sky ratio of walls gives it, which
+ * counts that a clear sky is brighter near the horizon.
+ * @see ASHRAE Fundamentals 2017, ch. 14, eq. 27–31
+ */
+export function clearIrradiance(sun: SolarPosition, light: Sunlight, tilt: number, azimuth: number, groundAlbedo: number): number {
+  const anisotropic = tiltedIrradiance(sun, light, tilt, azimuth, groundAlbedo)
+  if (sun.altitude <= 0) return anisotropic
+  const radians = (tilt * Math.PI) / 180
+  // That of the wall that looks the same way.
+  const cosine = incidenceCosine(sun, 90, azimuth)
+  const ratio = Math.max(0.45, 0.55 + 0.437 * cosine + 0.313 * cosine ** 2)
+  const sky = light.diffuseHorizontal * (ratio * Math.sin(radians) + Math.max(0, Math.cos(radians)))
+  const direct = light.directNormal * Math.max(0, incidenceCosine(sun, tilt, azimuth))
+  const level = light.directNormal * Math.sin((sun.altitude * Math.PI) / 180) + light.diffuseHorizontal
+  return Math.max(anisotropic, direct + sky + (groundAlbedo * level * (1 - Math.cos(radians))) / 2)
+}

@@ -114,8 +114,9 @@ function HottestDay() {
       )}
       <Bars parts={gain.parts} token="ochre" />
       <OwnWorst />
-      <Remark kind="remark" title="Each hour is calculated as if it lasted for good.">
-        Heavy walls delay and lower the peak. People, lights, machines and shade are not counted; the water in leaking air is.
+      <Remark kind="remark" title="A hot day is taken to follow many others like it.">
+        Heavy layers pass the heat on later and less of it; a clear sky takes some back at night. People, lights, machines and shade are not
+        counted; the water in leaking air is.
       </Remark>
       <div>
         <Button onClick={() => show.headline("gain")}>Show the working</Button>
