@@ -90,7 +90,7 @@ describe("a plain hut", () => {
 
   test("gains through its roof what sun, air and sky drive, by hand from the sun on it, where the board stores nothing", () => {
     const job = plainHut()
-    job.materials = { light: { ...CATALOGUE.xps!, id: "light", name: "Board without weight", density: 0.1, specificHeat: 10 } }
+    job.materials = { light: { ...CATALOGUE.xps!, name: "Board without weight", density: 0.1, specificHeat: 10 } }
     job.variants.first!.assemblies.one!.layers.l1!.material = "light"
     const roof = ledgerOf(activeState(job)).gain.worst.roof!
     const day = summerDesignDay(CLIMATE_STATIONS["linden-vale"]!, 31, 0.4).find((one) => one.hour === roof.hour)!
