@@ -14,7 +14,6 @@ import { solvedLedger } from "../../src/core/ledger/solved-ledger"
 import { materialOf } from "../../src/core/material/catalogue"
 import { detailResults } from "../../src/core/results/detail-results"
 import { growingResults } from "../../src/core/results/results"
-import { heatGain } from "../../src/core/steady/heat-gain"
 import { heatLoss, type SteadyEnclosure } from "../../src/core/steady/heat-loss"
 import { volumeOf } from "../../src/core/shell/size"
 import { yearOfEnergy } from "../../src/core/steady/year"
@@ -23,37 +22,38 @@ import { JOB_VERSION } from "../../src/schema/job/job"
 import { readJob } from "../../src/schema/job/read-job"
 
 /**
- * Loss, gain W, year J, standing height m, weight kg, money €: as the program of each version printed them for its own files. They are held
+ * Loss W, year J, standing height m, weight kg, money €: as the program of each version printed them for its own files. They are held
  * to 1e-9: the same sums in another order move the last digits, and a change of method moves far more. A change that is meant is told in the
- * release notes and stands in a test as a hand-worked difference.
+ * release notes and stands in a test as a hand-worked difference. The gain of the hottest day is left out: after version 9 it is that of a
+ * day that repeats, which a test beside it holds against a simulation.
  */
 const THEN: Record<string, number[]> = {
-  "v1-larkspur": [2449.9794954273098, 765.5336651123193, 25012004827.646366, 1.8378999999999999, 243.86218381818182, 826.1633710545455],
-  "v1-cold-nettle": [75.87992605237542, 425.97904227102396, 4002227934.978294, 2.3085, 876.3619899200004, 2474.2886311040006],
-  "v1-tern-hut": [1148.3147166372298, 728.4465831865947, 14714931370.384554, 1.828799214127401, 1989.9821076163512, 3945.0973204085576],
-  "v1-eel-barn": [6454.31415163373, 7565.171519279183, 38635462557.401215, 3.6147048625812284, 3444.2494522435204, 5304.324676327156],
-  "v2-larkspur": [2413.98404310631, 761.4265504331985, 24645173955.068584, 1.8578989007525017, 241.04653149831577, 815.4190574257511],
-  "v2-cold-nettle": [75.87992605237542, 425.97904227102396, 4002227934.978294, 2.3085, 876.3619899200004, 2474.2886311040006],
-  "v3-larkspur": [2442.788822711755, 767.8794387053681, 24944052204.092052, 1.8578989007525017, 243.40187689430107, 817.7930868104316],
-  "v3-tern-hut": [1164.5537245627017, 735.4141460952852, 14933796138.094463, 1.8167992141274, 2074.8912872232795, 4030.2501350097764],
-  "v4-larkspur": [2445.9405158145696, 768.4173931461193, 24974545845.34558, 1.8578989007525017, 243.64068478672863, 818.6829695078103],
-  "v4-eel-barn": [6411.875199688353, 7609.692036720956, 38358125348.77295, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
+  "v1-larkspur": [2449.9794954273098, 25012004827.646366, 1.8378999999999999, 243.86218381818182, 826.1633710545455],
+  "v1-cold-nettle": [75.87992605237542, 4002227934.978294, 2.3085, 876.3619899200004, 2474.2886311040006],
+  "v1-tern-hut": [1148.3147166372298, 14714931370.384554, 1.828799214127401, 1989.9821076163512, 3945.0973204085576],
+  "v1-eel-barn": [6454.31415163373, 38635462557.401215, 3.6147048625812284, 3444.2494522435204, 5304.324676327156],
+  "v2-larkspur": [2413.98404310631, 24645173955.068584, 1.8578989007525017, 241.04653149831577, 815.4190574257511],
+  "v2-cold-nettle": [75.87992605237542, 4002227934.978294, 2.3085, 876.3619899200004, 2474.2886311040006],
+  "v3-larkspur": [2442.788822711755, 24944052204.092052, 1.8578989007525017, 243.40187689430107, 817.7930868104316],
+  "v3-tern-hut": [1164.5537245627017, 14933796138.094463, 1.8167992141274, 2074.8912872232795, 4030.2501350097764],
+  "v4-larkspur": [2445.9405158145696, 24974545845.34558, 1.8578989007525017, 243.64068478672863, 818.6829695078103],
+  "v4-eel-barn": [6411.875199688353, 38358125348.77295, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
 }
 
 /** The same of files of later versions, all their details solved. */
 const THEN_SOLVED: Record<string, number[]> = {
-  "v5-larkspur": [2141.450413432742, 725.6494971167998, 21805783119.720024, 1.8578989007525017, 243.64068478672863, 818.6829695078103],
-  "v5-eel-barn": [6562.892937577356, 8034.886410396936, 39261099011.6243, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
-  "v6-larkspur": [2079.270914209872, 722.885963815382, 21158694502.079437, 1.8578989007525017, 243.64068478672863, 818.6829695078103],
-  "v7-larkspur": [2091.95512138318, 749.6606245974522, 21290696306.343307, 1.8578989007525017, 243.80094409748796, 808.2661143084559],
-  "v7-eel-barn": [6862.242364268861, 9407.561292649008, 40652313739.320114, 3.6240381959145616, 4436.5720661442565, 6532.388126020215],
-  "v6-eel-barn": [6520.669269202578, 8228.669033722203, 38609960880.01449, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
+  "v5-larkspur": [2141.450413432742, 21805783119.720024, 1.8578989007525017, 243.64068478672863, 818.6829695078103],
+  "v5-eel-barn": [6562.892937577356, 39261099011.6243, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
+  "v6-larkspur": [2079.270914209872, 21158694502.079437, 1.8578989007525017, 243.64068478672863, 818.6829695078103],
+  "v7-larkspur": [2091.95512138318, 21290696306.343307, 1.8578989007525017, 243.80094409748796, 808.2661143084559],
+  "v7-eel-barn": [6862.242364268861, 40652313739.320114, 3.6240381959145616, 4436.5720661442565, 6532.388126020215],
+  "v6-eel-barn": [6520.669269202578, 38609960880.01449, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
 }
 
 /** The same of files of version 8, since which no figure has moved. */
 const THEN_AS_NOW: Record<string, number[]> = {
-  "v8-larkspur": [2101.107230152407, 718.3337091489038, 21438588038.010345, 1.8578989007525017, 243.64068478672863, 818.6829695078102],
-  "v8-eel-barn": [6879.9041793521155, 8587.734621201203, 43871951237.099785, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
+  "v8-larkspur": [2101.107230152407, 21438588038.010345, 1.8578989007525017, 243.64068478672863, 818.6829695078102],
+  "v8-eel-barn": [6879.9041793521155, 43871951237.099785, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
 }
 
 /**
@@ -80,11 +80,11 @@ function asThen(state: JobState): number[] {
 }
 
 /**
- * Loss, gain and year as versions 1 to 8 reckoned them: air changes of the volume over all, and of the ground nothing but its yearly mean,
+ * Loss and year as versions 1 to 8 reckoned them: air changes of the volume over all, and of the ground nothing but its yearly mean,
  * in winter times 1.45 (EN 12831). Since then leaks go by the volume between the linings (EN ISO 9972), and the ground by its months
  * (ISO 13370): both stand in tests of their own, by hand.
  */
-function flowsAsThen({ shell }: JobState, enclosure: SteadyEnclosure): [number, number, number] {
+function flowsAsThen({ shell }: JobState, enclosure: SteadyEnclosure): [number, number] {
   const { conditions, leaks } = enclosure
   const { annualMean, coldestMonth, winter } = conditions
   const swing = (0.45 * (winter.inside.temperature - annualMean)) / (annualMean - coldestMonth)
@@ -97,7 +97,7 @@ function flowsAsThen({ shell }: JobState, enclosure: SteadyEnclosure): [number, 
       return { ...surface, ground: ground && { ...ground, periodicCoefficient: share * ground.heatTransferCoefficient } }
     }),
   })
-  return [heatLoss(asThen(swing)).total, heatGain(asThen(0)).total, yearOfEnergy(asThen(0)).total]
+  return [heatLoss(asThen(swing)).total, yearOfEnergy(asThen(0)).total]
 }
 
 /**
@@ -141,14 +141,14 @@ describe("files of older versions", () => {
     const { density, price } = materialOf("xps")
     const now = [...flowsAsThen(state, ledger), clear.standing, weight - rim * density, money - rim * price.amount]
     // The flows stood on other meshes then: details in two dimensions are held to 0.003 of what they pass, those of a job to less.
-    now.forEach((figure, i) => expect(Math.abs(figure / then[i]! - 1)).toBeLessThan(i < 3 ? 0.002 : 1e-9))
+    now.forEach((figure, i) => expect(Math.abs(figure / then[i]! - 1)).toBeLessThan(i < 2 ? 0.002 : 1e-9))
   })
 
   test.each(Object.entries(THEN_AS_NOW))("%s opens with the figures that it had", (name, then) => {
     const read = readJob(fileText(name), KNOWN)
     if (!read.ok) throw new Error(read.error.message)
-    const { loss, gain, year, clear, weight, money } = solvedLedger(activeState(read.value), detailResults(results))
-    const now = [loss.total, gain.total, year.total, clear.standing, weight, money]
+    const { loss, year, clear, weight, money } = solvedLedger(activeState(read.value), detailResults(results))
+    const now = [loss.total, year.total, clear.standing, weight, money]
     now.forEach((figure, i) => expect(Math.abs(figure / then[i]! - 1)).toBeLessThan(1e-9))
   })
 })
