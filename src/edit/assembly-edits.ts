@@ -3,6 +3,7 @@ import { current, type Draft } from "immer"
 import { InputError } from "../schema/outcome"
 import { CATALOGUE, materialOf, materialsSold } from "../core/material/catalogue"
 import { nearestSold } from "../core/material/layer-properties"
+import type { Ventilation } from "../schema/job/inside"
 import type { Breaks, Job, Leakage, OwnMaterials } from "../schema/job/job"
 import type { FaceId } from "../schema/job/shell"
 import { type Assembly, type Layer, type MemberSet, PLAIN_LAYER, type SlabEdge } from "../schema/job/build-up"
@@ -170,6 +171,9 @@ export const wearOwn = (face: FaceId, id: string, name: string) =>
   })
 
 export const setLeakage = (change: Partial<Leakage>) => edit("Air leakage", (job) => void Object.assign(variantOf(job).leakage, change))
+
+export const setVentilation = (change: Partial<Ventilation>) =>
+  edit("Outdoor air let in", (job) => void Object.assign(variantOf(job).ventilation, change))
 
 /** What parts the frame of an opening, or what runs through a face; 0 takes it out. */
 export const setBreak = (list: keyof Breaks, id: string, thickness: number) =>

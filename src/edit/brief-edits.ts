@@ -1,3 +1,4 @@
+import type { Goods, Inside } from "../schema/job/inside"
 import type { Job, Limits, Service, Worth } from "../schema/job/job"
 import type { AirState, Season } from "../schema/quantity"
 import { InputError } from "../schema/outcome"
@@ -53,6 +54,16 @@ export const SERVICE: Service = { age: 10, relativeHumidity: 0.5 }
 export const WORTH: Worth = { energy: 0.25 / 3.6e6, years: 15, rate: 0.03, store: 0, room: 0 }
 
 export const setWorth = (change: Partial<Worth>) => edit("What saving is worth", (job) => void Object.assign(job.brief.worth, change))
+
+export const setInside = (change: Partial<Inside>) =>
+  edit("Who and what is inside", ({ brief }) => void Object.assign(brief.inside, change))
+
+/** @param goods null takes them out */
+export const setGoods = (id: string, goods: Goods | null) =>
+  edit(goods ? `Goods: ${goods.name}` : "Goods taken out", ({ brief: { inside } }) => {
+    if (goods) inside.goods[id] = goods
+    else delete inside.goods[id]
+  })
 
 /** @param service null takes conductivities as declared */
 export const setService = (service: Service | null) =>

@@ -1,11 +1,6 @@
-import { ledgerOf } from "../core/ledger/ledger"
 import { ledgerSheet } from "../core/ledger/ledger-sheet"
-import { solvedLedger } from "../core/ledger/solved-ledger"
-import { KNOWN } from "../edit/known"
-import type { Job } from "../schema/job/job"
-import { readDocument } from "../schema/job/read-job"
 import { LedgerInput, LedgerOutput } from "../schema/ledger"
-import { InputError } from "../schema/outcome"
+import { givenJob, jobWork } from "./job-input"
 import { operation } from "./operation"
 
 /** Every figure of a job without a screen: `npm run calc ledger`. */
@@ -14,35 +9,9 @@ export const ledger = operation({
   summary: "all figures of a job",
   input: LedgerInput,
   output: LedgerOutput,
-  // A van's details in two dimensions.
-  work: ({ solve }) => (solve === false ? 10 : 500),
+  work: jobWork,
   run: (input) => {
-    const { job: document, variant: asked, solve = true } = "format" in input ? { job: input } : enveloped(input)
-    const read = readDocument(document, KNOWN)
-    if (!read.ok) throw new InputError(read.error.code, ["format" in input ? [] : ["job"], read.error.path].flat(), read.error.message)
-    const job = read.value
-    const { brief, shell, materials } = job
-    const state = { brief, shell, materials, variant: variantOf(job, asked) }
-    return ledgerSheet(job, state, solve ? solvedLedger(state) : ledgerOf(state))
+    const { job, state, ledger } = givenJob(input)
+    return ledgerSheet(job, state, ledger)
   },
 })
-
-/** @throws InputError for a field that an envelope does not have */
-function enveloped(input: LedgerInput): LedgerInput {
-  const unknown = Object.keys(input).find((key) => !["job", "variant", "solve"].includes(key))
-  if (unknown !== undefined)
-    throw new InputError(
-      "unknown-field",
-      [unknown],
-      `There is no field "${unknown}"; there are job, variant and solve, or the document alone.`,
-    )
-  return input
-}
-
-/** @throws InputError `unknown-reference` */
-function variantOf({ variants, active }: Job, asked: string | undefined): Job["variants"][string] {
-  if (asked === undefined) return variants[active]!
-  const found = Object.hasOwn(variants, asked) ? variants[asked] : Object.values(variants).find(({ name }) => name === asked)
-  if (!found) throw new InputError("unknown-reference", ["variant"], `There is no variant "${asked}" in this job.`)
-  return found
-}

@@ -9,6 +9,7 @@ const run = (name: string, input: unknown) => runOperation(OPERATIONS.get(name)!
 const GOOD: Record<string, unknown> = {
   weather: { station: "mangrove-head" },
   ledger: { job: demo("Tern Hut"), solve: false },
+  loads: { job: demo("Cold Nettle"), solve: false },
   air: { temperature: 20, relativeHumidity: 0.5 },
   airspace: { thickness: 0.025, direction: "up" },
   assembly: {

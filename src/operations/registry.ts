@@ -11,6 +11,7 @@ import { freeze } from "./freeze"
 import { ground } from "./ground"
 import { infiltration } from "./infiltration"
 import { ledger } from "./ledger"
+import { loads } from "./loads"
 import { periodic } from "./periodic"
 import { point } from "./point"
 import { pullDown } from "./pull-down"
@@ -38,6 +39,7 @@ export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
     weather,
     simulate,
     ledger,
+    loads,
     pullDown,
     freeze,
   ].map((operation) => [operation.name, operation as unknown as Operation]),

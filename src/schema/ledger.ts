@@ -84,9 +84,9 @@ export const LedgerOutput = z.strictObject({
   air: z.strictObject({
     volume: quantity("m³", "between the linings"),
     ach50: quantity("1/h", "air changes at 50 Pa"),
-    flow: quantity("m³/s", "on the worst night"),
-    loss: watts("on the worst night"),
-    gain: watts("at the hottest hour, its water included"),
+    flow: quantity("m³/s", "that leaks in on the worst night"),
+    loss: watts("on the worst night, by leaks and by what is let in for people"),
+    gain: watts("at the hottest hour, by both, their water included"),
   }),
   ground: z
     .strictObject({
@@ -98,7 +98,7 @@ export const LedgerOutput = z.strictObject({
   loss: watts("on the worst night"),
   gain: z.strictObject({
     hour: quantity("h", "clock hour of the peak"),
-    total: watts("at that hour"),
+    total: watts("at that hour, with people, machines, goods and doors in use"),
     hours: z.array(watts("of each hour, 1 h … 24 h")),
   }),
   year: z.strictObject({

@@ -82,7 +82,7 @@ describe("what stands in the way", () => {
     expect(words(tern, "inch-pound")[0]).toMatch(/^\d+ \d+\/\d+" too low inside$/)
     expect(words(nettle)).toEqual(["left wall: wets in summer"])
     expect(words(larkspur)[1]).toMatch(/^loses \d+\sW more than the heater gives$/)
-    expect(words(barn)[0]).toMatch(/^gains \d\u00a0\d+\sW more than the cooler takes out$/)
+    expect(words(barn)[0]).toMatch(/^asks \d\u00a0\d+\sW more of the cooler than it takes out$/)
   })
 
   test("puts openings that cannot be first", () => {

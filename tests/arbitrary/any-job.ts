@@ -5,6 +5,7 @@ import { demoJobs } from "../../src/edit/start/demo-jobs"
 import { OPENING_KINDS } from "../../src/edit/start/openings"
 import { startShell } from "../../src/edit/start/start-job"
 import type { Assembly, Layer, MemberSet } from "../../src/schema/job/build-up"
+import type { Goods, Inside } from "../../src/schema/job/inside"
 import type { Job } from "../../src/schema/job/job"
 import { FACES } from "../../src/schema/job/references"
 import type { FaceId, FloorBox, Notch, Opening, Penetration, Space } from "../../src/schema/job/shell"
@@ -138,6 +139,28 @@ const space: fc.Arbitrary<Space> = fc.oneof(
   fc.record({ kind: fc.constant("unheated" as const), name: fc.constant("any"), conductance: between(0.01, 5000) }),
 )
 
+const goods: fc.Arbitrary<Goods> = fc.record({
+  name: fc.constant("goods"),
+  mass: between(0, 1e6),
+  hours: between(0.5, 240),
+  temperature: between(-60, 120),
+  specificHeat: between(100, 5000),
+  freezing: fc.option(fc.record({ temperature: between(-40, 10), latentHeat: between(0, 4e5), specificHeat: between(100, 5000) })),
+  stored: between(0, 1e7),
+  respiration: between(0, 1),
+})
+
+const inside: fc.Arbitrary<Inside> = fc.record({
+  people: between(0, 1000),
+  activity: fc.constantFrom("seated" as const, "light-work" as const, "heavy-work" as const),
+  equipment: between(0, 1e6),
+  from: between(0, 24),
+  to: between(0, 24),
+  goods: fc.dictionary(fc.constantFrom("a", "b"), goods),
+  running: between(1, 24),
+  reserve: between(0, 1),
+})
+
 /** Any job that can be typed: sizes, stuffs and weather all over their ranges. */
 export const anyJob: fc.Arbitrary<Job> = fc
   .record({
@@ -175,6 +198,15 @@ export const anyJob: fc.Arbitrary<Job> = fc
       openings: fc.constantFrom<Record<string, number>>({}, { any: 0.01 }, { any: 0.2 }),
       penetrations: fc.constantFrom<Record<string, number>>({}, { any: 0.02 }),
     }),
+    inside,
+    traffic: fc.option(
+      fc.record({
+        perDay: between(0, 10_000),
+        seconds: between(0, 3600),
+        guard: fc.constantFrom("none" as const, "strips" as const, "air" as const),
+      }),
+    ),
+    ventilation: fc.record({ perPerson: between(0, 0.2), always: between(0, 50), recovery: between(0, 1) }),
     service: fc.option(fc.record({ age: between(0, 100), relativeHumidity: between(0, 1) })),
   })
   .map(
@@ -194,10 +226,13 @@ export const anyJob: fc.Arbitrary<Job> = fc
       own,
       penetration,
       breaks,
+      inside,
+      traffic,
+      ventilation,
       ...shell
     }) => {
       const base = demoJobs()[0]!
-      const opening: Opening = { ...OPENING_KINDS.door, name: "any", kind: "door", face: "left", ...hole, swing: "in" }
+      const opening: Opening = { ...OPENING_KINDS.door, name: "any", kind: "door", face: "left", ...hole, swing: "in", traffic }
       const notch: Notch = {
         name: "any",
         face: "floor",
@@ -215,7 +250,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
       return {
         ...base,
         materials: own,
-        brief: { ...base.brief, station, indoors, outdoors, service },
+        brief: { ...base.brief, station, indoors, outdoors, service, inside },
         shell: {
           ...startShell(form, { floor: "skids", openings: { any: opening } }),
           ...shell,
@@ -229,7 +264,14 @@ export const anyJob: fc.Arbitrary<Job> = fc
           loads: { any: { name: "any", ...load } },
         },
         variants: {
-          first: { name: "any", assemblies: { wall, roof, floor: floorWorn }, wears, leakage: { ach50, shelter: 3 as const }, breaks },
+          first: {
+            name: "any",
+            assemblies: { wall, roof, floor: floorWorn },
+            wears,
+            leakage: { ach50, shelter: 3 as const },
+            ventilation,
+            breaks,
+          },
         },
       }
     },

@@ -26,7 +26,7 @@ test("each demo job says what stands in its way", async ({ page }) => {
     Larkspur: "left wall: frost on ribs and waist rail",
     "Cold Nettle": "wets in summer",
     "Tern Hut": "too low inside",
-    "Eel Barn": "more than the cooler takes out",
+    "Eel Barn": "more of the cooler than it takes out",
   }
   for (const name of Object.keys(flaws)) await putJob(page, demoJob(name, `flawed ${name}`))
   await page.goto("/")

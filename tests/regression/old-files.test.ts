@@ -50,9 +50,11 @@ const THEN_SOLVED: Record<string, number[]> = {
   "v6-eel-barn": [6520.669269202578, 38609960880.01449, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
 }
 
-/** The same of files of version 8, since which no figure has moved. */
+/** The same of files of versions 8 and 9, since which none of them has moved. */
 const THEN_AS_NOW: Record<string, number[]> = {
   "v8-larkspur": [2101.107230152407, 21438588038.010345, 1.8578989007525017, 243.64068478672863, 818.6829695078102],
+  "v9-larkspur": [2101.107230152407, 21438588038.010345, 1.8578989007525017, 243.64068478672863, 818.6829695078102],
+  "v9-cold-nettle": [94.31645739260671, 3679764427.332947, 2.3, 903.1661074354396, 2517.5836354755997],
   "v8-eel-barn": [6879.9041793521155, 43871951237.099785, 3.6240381959145616, 4392.351216250105, 6483.543369140066],
 }
 
@@ -61,7 +63,7 @@ const THEN_AS_NOW: Record<string, number[]> = {
  * dimensions, as the release notes say.
  */
 function asThen(state: JobState): number[] {
-  const { conditions, surfaces, clear, clearVolume, weight, money } = ledgerOf(state)
+  const { conditions, surfaces, clear, clearVolume, ventilation, inside, weight, money } = ledgerOf(state)
   const combined = surfaces.map((figures) => {
     const of = (outward: boolean, film: number) => {
       const { layers, face } = figures
@@ -72,7 +74,14 @@ function asThen(state: JobState): number[] {
     return { ...figures, transmittance: of(true, OUTDOOR_RESISTANCE), summerTransmittance: of(false, SUMMER_OUTDOOR_RESISTANCE) }
   })
   return [
-    ...flowsAsThen(state, { surfaces: combined, countedPaths: [], leaks: leaksOf(state, combined, clearVolume), conditions }),
+    ...flowsAsThen(state, {
+      surfaces: combined,
+      countedPaths: [],
+      leaks: leaksOf(state, combined, clearVolume),
+      conditions,
+      ventilation,
+      inside,
+    }),
     clear.standing,
     weight,
     money,

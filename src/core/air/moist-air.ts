@@ -35,7 +35,7 @@ export function moistAir(air: AirInput): Noted<AirOutput> {
     relativeHumidity: Math.min(1, vapourPressure / saturation),
     dewPoint: point,
     humidityRatio,
-    enthalpy: 1006 * temperature + humidityRatio * (2_501_000 + 1860 * temperature),
+    enthalpy: enthalpyOf(temperature, humidityRatio),
     density: densityOf(temperature, vapourPressure, pressure),
     notes: noteIf(point !== null && point < -100, "below-fit", "The dew point lies below −100 °C, outside the range of the fit over ice."),
   }
@@ -55,7 +55,12 @@ export function humidityRatioOf(vapourPressure: number, pressure: number): numbe
   return (WATER_TO_AIR_MASS * vapourPressure) / (pressure - vapourPressure)
 }
 
-function densityOf(temperature: number, vapourPressure: number, pressure: number): number {
+/** Enthalpy of air and its water, J per kg of dry air. @see ASHRAE Fundamentals 2017, ch. 1, eq. 30 */
+export const enthalpyOf = (temperature: number, humidityRatio: number): number =>
+  1006 * temperature + humidityRatio * (2_501_000 + 1860 * temperature)
+
+/** Density of air and its water, kg/m³. */
+export function densityOf(temperature: number, vapourPressure: number, pressure: number): number {
   const kelvin = temperature + ZERO_CELSIUS
   return (pressure - vapourPressure + WATER_TO_AIR_MASS * vapourPressure) / (DRY_AIR_GAS_CONSTANT * kelvin)
 }

@@ -1,4 +1,6 @@
+import type { Inside } from "../../schema/job/inside"
 import { crushedLayers } from "../assembly/crushing"
+import { ventilationFlow } from "../inside/ventilation"
 import { lazily } from "../lazily"
 import { withOwnMaterials } from "../material/catalogue"
 import { sum } from "../numeric/sum"
@@ -34,6 +36,9 @@ export interface Enclosure {
   /** The paths that count; none where linings leave no inside. */
   countedPaths: readonly HeatPath[]
   leaks: Leaks
+  /** Outdoor air that is let in on purpose, m³/s, and the share of its heat that an exchanger keeps. */
+  ventilation: { flow: number; recovery: number }
+  inside: Inside
   linings: Linings
   clear: ClearInside
   /** m³ within the shell's own measures, and between the linings */
@@ -71,6 +76,11 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
       return Math.min(length, width, heightAtWalls) > 0 ? enclosure.paths : []
     },
     leaks: () => leaksOf(state, enclosure.surfaces, enclosure.clearVolume),
+    ventilation: () => ({
+      flow: ventilationFlow(variant.ventilation, brief.inside.people),
+      recovery: variant.ventilation.recovery,
+    }),
+    inside: () => brief.inside,
     linings: () => liningsOf(state),
     clear: () => clearInside(shell.form, enclosure.linings, boxes, floorRise(shell)),
     volume: () => volumeOf(shell.form, boxes),

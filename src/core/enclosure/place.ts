@@ -20,4 +20,10 @@ export const place = {
   /** Corners against one air, named after the first of its surfaces. */
   corners: (surface: FaceId) => named("corners", surface),
   air: () => named("air"),
+  ventilation: () => named("ventilation"),
+  people: () => named("people"),
+  equipment: () => named("equipment"),
+  goods: (id: string) => named("goods", id),
+  /** A door as it is opened and shut. */
+  traffic: (opening: string) => named("traffic", opening),
 } as const

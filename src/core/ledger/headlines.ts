@@ -18,6 +18,8 @@ export interface Headline {
   working: () => Promise<(ledger: Ledger, shell: Shell) => Working>
   better: "more" | "less"
   limit: keyof Limits | null
+  /** What the limit is held against, where that is not the figure itself. */
+  bound?: (ledger: Ledger) => number
   /** It rests on what may still be worked out beside the work. */
   awaits: boolean
   /** What is shown in place of the figure: a verdict, and where it stands. */
@@ -46,6 +48,7 @@ export const HEADLINES: readonly Headline[] = [
     of: ({ gain }) => gain.total,
     working: async () => (await import("../steady/heat-gain.working")).heatGainWorking,
     limit: "gain",
+    bound: ({ gain }) => gain.asked,
     ...heat,
   },
   {
@@ -111,9 +114,9 @@ export function headlinesOf(kind: JobKind): readonly Headline[] {
 }
 
 /** By how much a headline breaks its limit, SI; null where it keeps it or has none. */
-export function overLimit({ limit, better, of }: Headline, ledger: Ledger, limits: Limits): number | null {
-  const bound = limit && limits[limit]
-  if (bound === null) return null
-  const by = better === "more" ? bound - of(ledger) : of(ledger) - bound
+export function overLimit({ limit, better, of, bound = of }: Headline, ledger: Ledger, limits: Limits): number | null {
+  const allowed = limit && limits[limit]
+  if (allowed === null) return null
+  const by = better === "more" ? allowed - bound(ledger) : bound(ledger) - allowed
   return by > 0 ? by : null
 }

@@ -77,8 +77,8 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
     ],
     air: {
       ...{ volume: ledger.leaks.volume, ach50: ledger.leaks.ach50, flow: loss.air.flow },
-      loss: lost(place.air()),
-      gain: gained(place.air()),
+      loss: lost(place.air()) + lost(place.ventilation()),
+      gain: gained(place.air()) + gained(place.ventilation()),
     },
     ...(ground && {
       ground: {

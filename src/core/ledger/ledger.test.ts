@@ -1,3 +1,4 @@
+import { NO_VENTILATION } from "../../schema/job/inside"
 import { massOfLayers, priceOfLayers } from "../takeoff/content"
 import { demoJobs, startShell } from "../../../tests/fixtures/jobs"
 import { describe, expect, test } from "@jest/globals"
@@ -60,6 +61,7 @@ describe("the ledger", () => {
     job.brief.indoors.winter = { temperature: 20, relativeHumidity: 0.4 }
     job.brief.outdoors.winter = { temperature: 0, relativeHumidity: 0.8 }
     const variant = job.variants.first!
+    variant.ventilation = NO_VENTILATION
     variant.leakage.ach50 = 0
     const layer = { material: "xps", thickness: 0.1, ...PLAIN_LAYER }
     variant.assemblies = {

@@ -16,6 +16,6 @@ export function obstacleWords(obstacle: Obstacle, write: (kind: Kind, value: num
     weight: () => `too heavy by ${by("mass")}`,
     money: () => `money over by ${by("money")}`,
     loss: () => `loses ${by("power")} more than the heater gives`,
-    gain: () => `gains ${by("power")} more than the cooler takes out`,
+    gain: () => `asks ${by("power")} more of the cooler than it takes out`,
   }[obstacle.limit]()
 }

@@ -179,6 +179,22 @@ const MEASURES = {
   energy: same("kWh", 0, KWH, { kwh: KWH, mj: 1e6 }, "1300 kWh"),
   /** As a fuel is metered. */
   fuel: measure(scale("kWh", 0, KWH), scale("therms", 1, THERM), { kwh: KWH, mj: 1e6, therm: THERM, therms: THERM }, "1300 kWh"),
+  /** Air that is let in. */
+  airFlow: measure(
+    scale("L/s", 1, 0.001),
+    scale("cfm", 0, FOOT ** 3 / 60),
+    { "l/s": 0.001, "m³/h": 1 / 3600, "m3/h": 1 / 3600, cfm: FOOT ** 3 / 60 },
+    "7 L/s, 25 m³/h or 15 cfm",
+  ),
+  /** Given off in freezing. */
+  latentHeat: measure(scale("kJ/kg", 0, 1000), scale("Btu/lb", 0, 2326), { "kj/kg": 1000, "btu/lb": 2326 }, "260 kJ/kg"),
+  /** Heat of living goods. */
+  respiration: measure(
+    scale("W/t", 1, 0.001),
+    scale("Btu/(ton·day)", 0, 1055.05585 / 86_400 / (2000 * POUND)),
+    { "w/t": 0.001, "mw/kg": 0.001, "btu/(ton·day)": 1055.05585 / 86_400 / (2000 * POUND) },
+    "20 W/t",
+  ),
   speed: measure(scale("m/s", 1), scale("mph", 1, MPH), { "m/s": 1, "km/h": 1 / 3.6, mph: MPH }, "5 m/s or 11 mph"),
   /** Stored as 0…1. */
   percent: same("%", 1, 0.01, { "%": 0.01 }, "50 %"),

@@ -1,11 +1,25 @@
 import { inSentence } from "../in-sentence"
-import { factor, input, quantityOf, type Working, workingLine, type WorkingLine } from "../working"
+import { factor, input, quantityOf, type Source, type Working, workingLine, type WorkingLine } from "../working"
 import { pathWorking } from "../enclosure/heat-path"
 import type { Enclosure } from "../enclosure/enclosure"
 import { place } from "../enclosure/place"
 import type { HeatGain } from "./heat-gain"
+import type { HeatPart } from "./heat-loss"
 
 type Gained = Pick<Enclosure, "conditions" | "surfaces" | "paths"> & { gain: HeatGain }
+
+/** Where what comes in beside the faces is said. */
+const FROM: Readonly<Record<HeatPart["kind"], Source["of"]>> = {
+  surface: "build-up",
+  path: "shell",
+  air: "build-up",
+  ventilation: "brief",
+  people: "brief",
+  equipment: "brief",
+  goods: "brief",
+  opening: "shell",
+  traffic: "shell",
+}
 
 /** How the heat gain of the worst afternoon was got: each part at the hour at which all together are greatest. */
 export function heatGainWorking(ledger: Gained): Working {
@@ -14,7 +28,7 @@ export function heatGainWorking(ledger: Gained): Working {
     const path = ledger.paths.find(({ place }) => place === at)
     if (path) return pathWorking(path, name, heat)
     const figures = ledger.surfaces.find(({ id }) => place.surface(id) === at)
-    if (!figures) return workingLine(name, ["power", heat], { of: kind === "opening" ? "shell" : "build-up" })
+    if (!figures) return workingLine(name, ["power", heat], { of: FROM[kind] })
     const from = { of: "build-up", surface: figures.id } as const
     if (figures.ground) return workingLine(`${name}, from the ground`, ["power", heat], from)
     const drive = heat / (figures.netArea * figures.summerTransmittance || 1)
@@ -26,7 +40,8 @@ export function heatGainWorking(ledger: Gained): Working {
   })
   return {
     title: `Heat gained on the hottest day, ${ledger.gain.hour}:00`,
-    formula: "Φ = Σ A·U·mean(θsol − θi) + A·(U·(θe − θi) + g·I) + Σ H·(θe − θi) + leaking air with its water; θsol = θe + (α·I − ε·ΔR)·Rse",
+    formula:
+      "Φ = Σ A·U·mean(θsol − θi) + A·(U·(θe − θi) + g·I) + Σ H·(θe − θi) + leaking air with its water + what is inside; θsol = θe + (α·I − ε·ΔR)·Rse",
     lines,
     total: quantityOf("power", ledger.gain.total),
     inputs: [
@@ -37,7 +52,7 @@ export function heatGainWorking(ledger: Gained): Working {
         .map(({ id, name }) => input(`Sun on the ${inSentence(name)} then`, "heatFlux", ledger.gain.atPeak[id]!.irradiance, "shell", id)),
     ],
     method:
-      "Hour by hour over a clear 21 July that repeats. θsol is the air’s temperature with what sun brings to the skin and the clear sky takes from it; the mean is over the hours before, each by what of it still comes through (the layers’ heat transfer matrices, ISO 13786, at the 12 sines that 24 hours are made of). A shaded wall gets from the sky no less than the handbook’s clear-sky ratio for walls. People, lights, machines and shade are not counted.",
+      "Hour by hour over a clear 21 July that repeats. θsol is the air’s temperature with what sun brings to the skin and the clear sky takes from it; the mean is over the hours before, each by what of it still comes through (the layers’ heat transfer matrices, ISO 13786, at the 12 sines that 24 hours are made of). A shaded wall gets from the sky no less than the handbook’s clear-sky ratio for walls. Shade is not counted. People by ASHRAE Fundamentals 2017, ch. 18, table 1, in a cold store by ASHRAE Refrigeration 2018, ch. 24; goods by their own heat over the hours in which they are cooled; doors in use by Gosney and Olama.",
     source: "Sol-air temperature, ASHRAE Fundamentals 2017, ch. 18; clear sky, ch. 14; tilted faces, Hay and Davies (1980)",
     notes: [],
   }

@@ -1,4 +1,4 @@
-import { airLeakageHeat, transmission } from "./transmission"
+import { airLeakageHeat, transmission, ventilationHeat } from "./transmission"
 import { type Place, place } from "../enclosure/place"
 import { groundFlow } from "../ground/monthly-flow"
 import { sum } from "../numeric/sum"
@@ -9,14 +9,14 @@ import { type LeakingAir, leakingAir } from "../enclosure/leaks"
 
 /** One way for heat to pass: W, positive outward in winter and inward in summer. */
 export interface HeatPart {
-  kind: "surface" | "opening" | "path" | "air"
+  kind: "surface" | "opening" | "path" | "air" | "ventilation" | "people" | "equipment" | "goods" | "traffic"
   place: Place
   name: string
   heat: number
 }
 
 /** What of an enclosure its steady heat depends on. */
-export type SteadyEnclosure = Pick<Enclosure, "surfaces" | "countedPaths" | "leaks" | "conditions">
+export type SteadyEnclosure = Pick<Enclosure, "surfaces" | "countedPaths" | "leaks" | "conditions" | "ventilation" | "inside">
 
 /** Heat lost on the worst night and what it is made of, W. */
 export interface HeatLoss {
@@ -26,10 +26,10 @@ export interface HeatLoss {
 }
 
 /**
- * Steady heat loss on the worst night: through faces, openings, edges and leaks; no sun, nobody inside.
+ * Steady heat loss on the worst night: through faces, openings, edges, leaks and what is let in for people; no sun, and no warmth of anyone.
  * @see EN 12831-1:2017, 6.3 (transmission); the ground by ISO 13370 in its coldest month; with infiltration of ASHRAE Fundamentals 2017, ch. 16
  */
-export function heatLoss({ surfaces, countedPaths, leaks, conditions }: SteadyEnclosure): HeatLoss {
+export function heatLoss({ surfaces, countedPaths, leaks, conditions, ventilation }: SteadyEnclosure): HeatLoss {
   const { inside, outside } = conditions.winter
   const air = leakingAir(leaks, "winter", conditions.winter)
   const parts: HeatPart[] = surfaces.flatMap((figures): HeatPart[] => {
@@ -61,5 +61,12 @@ export function heatLoss({ surfaces, countedPaths, leaks, conditions }: SteadyEn
     name: "Air leaking in",
     heat: airLeakageHeat(air.flow, inside.temperature - air.from.temperature),
   })
+  if (ventilation.flow > 0)
+    parts.push({
+      kind: "ventilation",
+      place: place.ventilation(),
+      name: "Outdoor air let in",
+      heat: ventilationHeat(ventilation, inside.temperature - outside.temperature),
+    })
   return { total: sum(parts.map((part) => part.heat)), parts, air }
 }

@@ -5,8 +5,9 @@ import { pathWorking } from "../enclosure/heat-path"
 import type { Enclosure } from "../enclosure/enclosure"
 import { place } from "../enclosure/place"
 import type { HeatLoss } from "./heat-loss"
+import { ventilationHeat } from "./transmission"
 
-type Lost = Pick<Enclosure, "conditions" | "surfaces" | "paths"> & { loss: HeatLoss }
+type Lost = Pick<Enclosure, "conditions" | "surfaces" | "paths" | "ventilation"> & { loss: HeatLoss }
 
 /** How the heat loss of the worst night was got. */
 export function heatLossWorking(ledger: Lost): Working {
@@ -18,6 +19,11 @@ export function heatLossWorking(ledger: Lost): Working {
       return product({ of: "build-up" }, [
         factor("ρ·c·q", "conductance", AIR_DENSITY * AIR_SPECIFIC_HEAT * ledger.loss.air.flow),
         factor("ΔT", "temperatureDifference", indoors - ledger.loss.air.from.temperature),
+      ])
+    if (kind === "ventilation")
+      return product({ of: "brief" }, [
+        factor("ρ·c·q·(1 − η)", "conductance", ventilationHeat(ledger.ventilation, 1)),
+        factor("ΔT", "temperatureDifference", indoors - winter.outside.temperature),
       ])
     const path = ledger.paths.find(({ place }) => place === at)
     if (path) return pathWorking(path, name, heat)
@@ -53,7 +59,8 @@ export function heatLossWorking(ledger: Lost): Working {
       ...spacesBeyond(ledger),
       input("Air changes by leaks", "airChanges", ledger.loss.air.ach, "build-up"),
     ],
-    method: "Steady flow: nobody inside, no sun, everything at rest. Faces are measured over all; ψ of an edge makes up for that.",
+    method:
+      "Steady flow: no warmth of people, lamps or sun is counted on. η: what a heat exchanger keeps. Faces are measured over all; ψ of an edge makes up for that.",
     source:
       "EN 12831-1:2017, 6.3; ψ by ISO 10211:2017; infiltration by ASHRAE Fundamentals 2017, ch. 16; ground by ISO 13370:2017, the edge's swing by its annex on monthly rates",
     notes: ledger.surfaces.flatMap(({ name, notes }) => notes.map(({ code, text }) => ({ code, text: `${name}: ${text}` }))),

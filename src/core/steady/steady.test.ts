@@ -1,5 +1,6 @@
 import { demoJobs, startShell } from "../../../tests/fixtures/jobs"
 import { describe, expect, test } from "@jest/globals"
+import { NO_VENTILATION, NOTHING_INSIDE } from "../../schema/job/inside"
 import { PLAIN_LAYER } from "../../schema/job/build-up"
 import type { Job } from "../../schema/job/job"
 import { annualMean, summerDesignDay } from "../climate/design-day"
@@ -80,6 +81,8 @@ function plainHut(): Job {
   job.brief.indoors = { winter: { temperature: 20, relativeHumidity: 0.5 }, summer: { temperature: 26, relativeHumidity: 0.5 } }
   const variant = job.variants.first!
   variant.leakage.ach50 = 0
+  variant.ventilation = NO_VENTILATION
+  job.brief.inside = NOTHING_INSIDE
   variant.assemblies = { one: { name: "one", reason: "", absorptance: 0.6, members: {}, layers: { l1: layer }, order: ["l1"], edge: null } }
   variant.wears = { floor: "one", left: "one", right: "one", front: "one", back: "one", roof: "one" }
   return job

@@ -31,6 +31,14 @@ export function airLeakageHeat(flow: number, difference: number): number {
 }
 
 /**
+ * Sensible heat of outdoor air that is let in, less what an exchanger keeps.
+ * @param ventilation m³/s, and the share that is kept
+ * @returns W
+ */
+export const ventilationHeat = ({ flow, recovery }: { flow: number; recovery: number }, difference: number): number =>
+  airLeakageHeat(flow, difference) * (1 - recovery)
+
+/**
  * Heat that a cooler must take out of leaking air to condense its surplus water.
  * @param humidityDifference kg/kg, outdoors over indoors; nothing is counted where it is negative
  * @returns W

@@ -1,7 +1,7 @@
 import { DAYS_IN_MONTH } from "../climate/design-day"
 import type { AirState, Season } from "../../schema/quantity"
 import type { Condition } from "../enclosure/conditions"
-import { airLeakageHeat, transmission } from "./transmission"
+import { airLeakageHeat, transmission, ventilationHeat } from "./transmission"
 import { groundFlow } from "../ground/monthly-flow"
 import { sum } from "../numeric/sum"
 import { temperatureBeyond } from "../enclosure/surface-figures"
@@ -42,7 +42,11 @@ export function yearOfEnergy(enclosure: SteadyEnclosure): SteadyYear {
   return { total: sum(months.map((month) => month.heating + month.cooling)), months }
 }
 
-function steadyFlow({ surfaces, countedPaths, leaks, conditions }: SteadyEnclosure, season: Season, condition: Condition): number {
+function steadyFlow(
+  { surfaces, countedPaths, leaks, conditions, ventilation }: SteadyEnclosure,
+  season: Season,
+  condition: Condition,
+): number {
   const indoors = condition.inside.temperature
   const skin = surfaces.map((figures) => {
     const difference = indoors - temperatureBeyond(figures, season, indoors, condition.outside.temperature)
@@ -53,5 +57,6 @@ function steadyFlow({ surfaces, countedPaths, leaks, conditions }: SteadyEnclosu
   })
   const air = leakingAir(leaks, season, condition)
   const beside = countedPaths.map((path) => pathLoss(path, season, indoors, condition.outside.temperature))
-  return sum(skin) + sum(beside) + airLeakageHeat(air.flow, indoors - air.from.temperature)
+  const letIn = ventilationHeat(ventilation, indoors - condition.outside.temperature)
+  return sum(skin) + sum(beside) + airLeakageHeat(air.flow, indoors - air.from.temperature) + letIn
 }

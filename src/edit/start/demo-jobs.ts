@@ -1,4 +1,5 @@
 import type { Job } from "../../schema/job/job"
+import { PER_PERSON } from "../../core/inside/ventilation"
 import type { Offsets } from "../../schema/job/shell"
 import { RIBS, level, sketch, stack, timber } from "./layers"
 import { opening } from "./openings"
@@ -37,6 +38,7 @@ function larkspur(): Job {
   job.brief.use = "winter survey lab with two bunks; roams"
   job.brief.indoors.winter = { temperature: 18, relativeHumidity: 0.5 }
   job.brief.limits = { height: 1.78, weight: 320, money: 900, loss: 2000, gain: 1500 }
+  Object.assign(job.brief.inside, { people: 2, equipment: 60 })
   job.shell.azimuth = 10
   job.shell.openings = {
     "side-window": opening("Side window", "window", "left", [0.8, 0.95, 0.9, 0.45], { uValue: 2.9, solarFactor: 0.6 }),
@@ -72,6 +74,7 @@ function larkspur(): Job {
   }
   variant.wears = { ...variant.wears, front: "bulkhead", back: "doors" }
   variant.leakage = { ach50: 18, shelter: 3 }
+  variant.ventilation = { perPerson: PER_PERSON.III, always: 0, recovery: 0 }
   return job
 }
 
@@ -81,7 +84,25 @@ function coldNettle(): Job {
   const job = startJob({ kind: "cold-room", name: "Cold Nettle", units: "metric", form, station: "saltmarsh-quay", school: "xps" })
   job.brief.use = "walk-in flower and tuber room inside an open farm shed"
   job.brief.limits = { height: 2.25, weight: null, money: 2600, loss: null, gain: 900 }
-  job.shell.openings.door = opening("Door", "door", "front", [0.8, 0.16, 0.95, 2], { uValue: 0.6, solarFactor: 0 })
+  // Somebody is in for a third of the working day; 20 W of a lamp then, 40 W of fans on the mean.
+  Object.assign(job.brief.inside, { people: 0.3, activity: "light-work", equipment: 60, from: 7, to: 17, running: 18, reserve: 0.1 })
+  job.brief.inside.goods = {
+    // Potatoes, by ASHRAE Refrigeration 2018, ch. 19, tables 3 and 9.
+    tubers: {
+      ...{ name: "Tubers", mass: 60, hours: 24, temperature: 18, specificHeat: 3670, stored: 400, respiration: 0.018 },
+      freezing: { temperature: -0.6, latentHeat: 264_000, specificHeat: 1930 },
+    },
+    // As so much water, and a respiration that is guessed.
+    flowers: {
+      ...{ name: "Cut flowers in buckets", mass: 40, hours: 12, temperature: 15, specificHeat: 4180, stored: 120, respiration: 0.05 },
+      freezing: { temperature: 0, latentHeat: 333_550, specificHeat: 2100 },
+    },
+  }
+  job.shell.openings.door = opening("Door", "door", "front", [0.8, 0.16, 0.95, 2], {
+    uValue: 0.6,
+    solarFactor: 0,
+    traffic: { perDay: 30, seconds: 20, guard: "strips" },
+  })
   job.shell.readings = {
     length: { dimension: "length", held: "lined", value: 3 },
     width: { dimension: "width", held: "lined", value: 2.4 },
@@ -103,6 +124,7 @@ function ternHut(): Job {
   const job = startJob({ kind: "shed", name: "Tern Hut", units: "metric", form, station: "varnfell", school: "smart" })
   job.brief.use = "gable hut on skids with a wood stove, let at weekends"
   job.brief.limits = { height: 1.95, weight: 2600, money: 5200, loss: 4000, gain: null }
+  Object.assign(job.brief.inside, { people: 4, from: 17, to: 10 })
   job.shell.azimuth = 90
   job.shell.overhang = { eaves: 0.4, ends: 0.3 }
   job.shell.levels = {
@@ -136,6 +158,7 @@ birch-plywood 9`,
     ),
   }
   variant.leakage = { ach50: 5, shelter: 2 }
+  variant.ventilation = { perPerson: PER_PERSON.III, always: 0, recovery: 0 }
   return job
 }
 
@@ -144,6 +167,7 @@ function eelBarn(): Job {
   const job = startJob({ kind: "post-frame", name: "Eel Barn", units: "metric", form, station: "callow-plain", school: "wool" })
   job.brief.use = "boat workshop on a slab, heated and cooled on working days"
   job.brief.limits = { height: 3.2, weight: null, money: 14000, loss: 12000, gain: 6000 }
+  Object.assign(job.brief.inside, { people: 3, activity: "light-work", equipment: 1500, from: 7, to: 17 })
   job.shell.azimuth = 200
   job.shell.overhang = { eaves: 0.45, ends: 0.45 }
   job.shell.openings = {
@@ -159,6 +183,7 @@ function eelBarn(): Job {
     floor: sketch("Slab", stack`concrete 150 there`),
   }
   variant.leakage = { ach50: 8, shelter: 2 }
+  variant.ventilation = { perPerson: PER_PERSON.II, always: 0, recovery: 0 }
   return job
 }
 

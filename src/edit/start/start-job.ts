@@ -2,6 +2,7 @@ import { type Brief, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, NO_BREAKS,
 import type { Assembly } from "../../schema/job/build-up"
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Opening, Shell, Space } from "../../schema/job/shell"
+import { NO_VENTILATION, NOTHING_INSIDE } from "../../schema/job/inside"
 import { FACES } from "../../schema/job/references"
 import { currencyFor, type UnitSystem } from "../../core/quantity/unit-system"
 import { SERVICE, WORTH } from "../brief-edits"
@@ -109,6 +110,7 @@ export function startVariant(school: School, form: Form, ach50: number, units: U
     assemblies: { wall: chosen(school.wall), roof: chosen(school.roof), floor: chosen(school.floor, school.onFloor.fits) },
     wears,
     leakage: { ach50, shelter: 3 },
+    ventilation: NO_VENTILATION,
     breaks: NO_BREAKS,
   }
 }
@@ -160,6 +162,7 @@ export function startJob(answers: Answers): Job {
       station: answers.station,
       outdoors: { winter: null, summer: null },
       indoors: kit.air,
+      inside: NOTHING_INSIDE,
       limits: { height: null, weight: null, money: null, loss: null, gain: null },
       worth: WORTH,
       service: SERVICE,

@@ -2,13 +2,14 @@ import { CurrencyCode } from "../currency"
 import * as z from "../zod"
 import { Assembly } from "./build-up"
 import { shellLength } from "./form"
+import { Inside, Ventilation } from "./inside"
 import { Id, partsOf, title } from "./name"
 import { Material } from "../material"
 import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 9
+export const JOB_VERSION = 10
 /** What a job file says that it is. */
 export const JOB_FORMAT = "pelzhaus-job"
 /** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
@@ -54,6 +55,7 @@ export const Brief = z.strictObject({
     .strictObject({ winter: AirState.nullable(), summer: AirState.nullable() })
     .describe("design conditions typed in place of the station's"),
   indoors: z.strictObject({ winter: roomAir("indoor winter"), summer: roomAir("indoor summer") }),
+  inside: Inside.describe("who and what is inside, which gives off heat"),
   limits: Limits,
   worth: Worth.describe("what saving heat is worth: where more insulation stops paying"),
   service: Service.nullable().describe("conductivities as built in: at each layer's own temperature, at this age; null: as declared"),
@@ -85,6 +87,7 @@ export const Variant = z
     assemblies: partsOf(Assembly, 100, "build-ups in a variant"),
     wears: z.partialRecord(FaceId, Id).describe("assembly of each face"),
     leakage: Leakage,
+    ventilation: Ventilation.describe("outdoor air that is let in on purpose"),
     breaks: Breaks,
   })
   .describe("one way to build it")

@@ -1,5 +1,6 @@
 import * as z from "../zod"
 import { Dimension, Form, shellLength } from "./form"
+import { Traffic } from "./inside"
 import { Id, partsOf, title } from "./name"
 import { fraction, quantity, relativeHumidity } from "../quantity"
 
@@ -42,6 +43,7 @@ export const Opening = z.strictObject({
   leaf: quantity("m", "thickness of the leaf", { min: 0, max: 0.5 }),
   jamb: quantity("m", "thickness of the lining on its jambs and head", { min: 0, max: 0.5 }),
   frame: OpeningFrame.nullable().describe("what it is set in; null: not described, and counted in uValue"),
+  traffic: Traffic.nullable().describe("how often it stands open; null: not counted"),
 })
 export type Opening = z.output<typeof Opening>
 

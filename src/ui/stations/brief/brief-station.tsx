@@ -25,8 +25,11 @@ import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { fieldsOf } from "../../fields/fields-of"
 import { SelectField, TypedField } from "../../primitives/fields"
+import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { useWriting } from "../../writing/writing"
+
+const InsideFields = later(() => import("./inside-fields").then((module) => module.InsideFields))
 
 const SEASONS: readonly { season: Season; outdoors: string }[] = [
   { season: "winter", outdoors: "Worst night" },
@@ -117,6 +120,7 @@ export function BriefStation() {
           onChange={(currency) => store.edit(setCurrency(currency))}
         />
       </fieldset>
+      <InsideFields />
       <ServiceFields />
       <WorthFields />
       {cautionsFor(brief.kind).map((caution) => (

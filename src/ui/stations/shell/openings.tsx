@@ -14,6 +14,7 @@ import { faceChoices } from "../../fields/face-choices"
 import { fieldsOf } from "../../fields/fields-of"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
+import { DoorTraffic } from "./door-traffic"
 import { OpeningFrameFields } from "./opening-frame"
 import { PartList } from "./part-list"
 import { useParts } from "./use-parts"
@@ -79,7 +80,7 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
         label="Kind"
         value={opening.kind}
         options={choicesOf(KINDS)}
-        onChange={(kind) => change(id, { kind, ...OPENING_KINDS[kind], frame: opening.frame })}
+        onChange={(kind) => change(id, { kind, ...OPENING_KINDS[kind], frame: opening.frame, traffic: opening.traffic })}
       />
       {fields.choice("face", "In", faceChoices(job))}
       {fields.length("x", "From the left")}
@@ -91,6 +92,9 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
       {fields.length("jamb", "Lining on jambs and head")}
       {fields.quantity("uValue", "transmittance", opening.frame ? "U of the leaf or pane" : "U, frame included")}
       {fields.quantity("solarFactor", "ratio", "Sun let in, 0 to 1")}
+      {opening.swing === "fixed" && opening.kind !== "passage" ? null : (
+        <DoorTraffic opening={opening} onChange={(traffic) => change(id, traffic)} />
+      )}
       <OpeningFrameFields id={id} opening={opening} onChange={(frame) => change(id, frame)} />
       <p className="col-span-3" data-testid="clear-opening">
         Clear once everything is lined: <span className="font-semibold">{`${length(clear.width)} × ${length(clear.height)}`}</span>

@@ -1,0 +1,74 @@
+import { humidityRatioOf, vapourPressureAt } from "../air/moist-air"
+import { saturationPressure } from "../air/saturation-pressure"
+import type { DesignHour } from "../climate/design-day"
+import { adjacentAir } from "../enclosure/adjacent"
+import { place } from "../enclosure/place"
+import { openDoorHeat, trafficHeat } from "../inside/door-traffic"
+import { goodsHeat } from "../inside/goods"
+import { isThere, personHeat } from "../inside/people"
+import { STANDARD_PRESSURE } from "../quantity/constants"
+import type { HeatPart, SteadyEnclosure } from "./heat-loss"
+import { airLeakageLatentHeat, ventilationHeat } from "./transmission"
+
+/** A way for heat to come in, W at each of the 24 hours of the hottest day. */
+export type GainPart = Omit<HeatPart, "heat"> & { hours: number[] }
+
+/** Heat of people, machines, goods, doors in use, and of the outdoor air that is let in, hour by hour; what is not there is left out. */
+export function insideGain(enclosure: SteadyEnclosure, day: readonly DesignHour[]): GainPart[] {
+  const { inside, surfaces, conditions, ventilation } = enclosure
+  const { summer } = conditions
+  const room = summer.inside.temperature
+  const there = (heat: number) => day.map(({ hour }) => (isThere(hour, inside.from, inside.to) ? heat : 0))
+  const person = personHeat(inside.activity, room)
+  const count = inside.people
+  const airs = day.map(({ temperature }) => wetAir(temperature, summer.outside))
+  return [
+    {
+      kind: "people" as const,
+      place: place.people(),
+      name: "People",
+      hours: there(count * (person.sensible + person.latent)),
+    },
+    { kind: "equipment" as const, place: place.equipment(), name: "Lamps and machines", hours: there(inside.equipment) },
+    ...Object.entries(inside.goods).map(([id, goods]): GainPart => {
+      return { kind: "goods", place: place.goods(id), name: goods.name, hours: day.map(() => goodsHeat(goods, room)) }
+    }),
+    ...surfaces.flatMap((figures) =>
+      figures.openings.flatMap(({ id, opening }): GainPart[] => {
+        const { traffic, name, width, height } = opening
+        if (!traffic) return []
+        const heat = airs.map((air) => {
+          const beyond = adjacentAir(figures.adjacent, "summer", figures.transferFromInside, summer.inside, air)
+          return openDoorHeat(width * height, height, pressed(beyond), pressed(summer.inside))
+        })
+        const used = there(1).map((share, i) => share && trafficHeat(traffic, heat[i]!, inside.from, inside.to))
+        return [{ kind: "traffic", place: place.traffic(id), name: `${name}, as it is opened`, hours: used }]
+      }),
+    ),
+    {
+      kind: "ventilation" as const,
+      place: place.ventilation(),
+      name: "Outdoor air let in",
+      hours: airs.map((air) => {
+        const wetter = waterOf(air) - waterOf(summer.inside)
+        return ventilationHeat(ventilation, air.temperature - room) + airLeakageLatentHeat(ventilation.flow, wetter)
+      }),
+    },
+  ].filter(({ hours }) => hours.some((heat) => heat !== 0))
+}
+
+type Air = SteadyEnclosure["conditions"]["summer"]["outside"]
+
+/** Outdoor air of an hour: it keeps the water of the hottest one as far as it can hold it. */
+function wetAir(temperature: number, hottest: Air): Air {
+  const pressure = vapourPressureAt(hottest.temperature, hottest.relativeHumidity)
+  return { temperature, relativeHumidity: Math.min(1, pressure / saturationPressure(temperature)) }
+}
+
+const pressed = ({ temperature, relativeHumidity }: Air) => ({
+  temperature,
+  vapourPressure: vapourPressureAt(temperature, relativeHumidity),
+})
+
+const waterOf = ({ temperature, relativeHumidity }: Air): number =>
+  humidityRatioOf(vapourPressureAt(temperature, relativeHumidity), STANDARD_PRESSURE)

@@ -1,0 +1,79 @@
+import { answered } from "../assembly/day-response"
+import { heatFlowDirection } from "../assembly/surface-resistance"
+import type { DesignHour } from "../climate/design-day"
+import { skyLoss } from "../climate/sky-temperature"
+import type { Conditions } from "../enclosure/conditions"
+import { surfaceDay } from "../enclosure/surface-day"
+import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import { groundFlow } from "../ground/monthly-flow"
+import { memoised } from "../memoised"
+import { sum } from "../numeric/sum"
+import type { Face, Strip } from "../shell/face"
+import { clearIrradiance } from "../sun/tilted-irradiance"
+import { solAirTemperature } from "./transmission"
+import { ventedSunFilms } from "./vented-skin"
+
+/** A face at one hour of the hottest day. */
+export interface FaceHour {
+  hour: number
+  /** Sun on it, W/m². */
+  irradiance: number
+  /** Outdoor skin, °C: what an infrared gun would read. */
+  skin: number
+  /** W, positive inward */
+  heat: number
+}
+
+/** Light that ordinary ground throws back. */
+const GROUND_ALBEDO = 0.2
+
+/** What comes in through a surface beside its openings, hour by hour of the hottest day. */
+export function surfaceGain(figures: SurfaceFigures, day: readonly DesignHour[], conditions: Conditions): FaceHour[] {
+  const { adjacent, face } = figures
+  const sky = adjacent.kind === "outdoors" && adjacent.sun ? radiationOn(face, day) : null
+  return figures.ground ? onGround(figures, day, conditions) : faceDay(figures, day, sky, conditions)
+}
+
+/** A floor that the ground keeps at one temperature through the day. */
+function onGround({ ground }: SurfaceFigures, day: readonly DesignHour[], conditions: Conditions): FaceHour[] {
+  const { inside } = conditions.summer
+  const heat = -groundFlow(ground!, inside.temperature, conditions.annualMean, conditions.summerMonth)
+  return day.map(({ hour }) => ({ hour, irradiance: 0, skin: conditions.annualMean, heat }))
+}
+
+/** A face hour by hour: its members' heat comes as late as that beside them. */
+function faceDay(figures: SurfaceFigures, day: readonly DesignHour[], sky: Radiation | null, conditions: Conditions): FaceHour[] {
+  const { absorptance, summerFilm, summerTransmittance, netArea } = figures
+  const { emissivity } = figures.layers[0]!.material.face
+  const indoors = conditions.summer.inside.temperature
+  const open = 1 - figures.layers[0]!.effectiveShare
+  const vented = ventedSunFilms(summerTransmittance, summerFilm, heatFlowDirection(figures.face.tilt, false))
+  const absorbed = day.map((_, i) => (sky ? absorptance * sky.sun[i]! - emissivity * sky.loss[i]! : 0))
+  const beyond = day.map(({ temperature }) => temperatureBeyond(figures, "summer", indoors, temperature))
+  const past = (film: number) => beyond.map((air, i) => solAirTemperature(air, absorbed[i]!, film) - indoors)
+  const response = surfaceDay(figures)
+  const drive = past((1 - open) * summerFilm + open * vented.behind)
+  const through = answered(response.through, drive)
+  const share = summerTransmittance / sum(response.through)
+  const intoSkin = answered(response.outside, past(summerFilm))
+  return day.map(({ hour }, i) => {
+    const closed = solAirTemperature(beyond[i]!, absorbed[i]! - intoSkin[i]!, summerFilm)
+    const skin = (1 - open) * closed + open * solAirTemperature(beyond[i]!, absorbed[i]!, vented.skin)
+    return { hour, irradiance: sky?.sun[i] ?? 0, skin, heat: share * through[i]! * netArea }
+  })
+}
+
+/** Sun on a face and what it loses to the sky where it is black, hour by hour, W/m². */
+interface Radiation {
+  sun: number[]
+  loss: number[]
+}
+
+const radiationOn = memoised(({ strips, area: whole }: Face, day: readonly DesignHour[]): Radiation => {
+  const mean = (of: (strip: Strip) => number) => sum(strips.map((strip) => strip.area * of(strip))) / whole
+  const seen = mean(({ tilt }) => (1 + Math.cos((tilt * Math.PI) / 180)) / 2)
+  return {
+    sun: day.map(({ sun, light }) => mean(({ tilt, azimuth }) => clearIrradiance(sun, light, tilt, azimuth, GROUND_ALBEDO))),
+    loss: day.map(({ temperature, skyTemperature }) => seen * skyLoss(temperature, skyTemperature)),
+  }
+})
