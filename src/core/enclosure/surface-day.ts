@@ -3,14 +3,21 @@ import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/b
 import type { PeriodicLayer } from "../assembly/periodic"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { layerResistance } from "../assembly/thermal-transmittance"
+import { SOIL_CONDUCTIVITY } from "../ground/slab"
 import { memoised } from "../memoised"
 import type { SurfaceFigures } from "./surface-figures"
 
-/** How a surface answers to the hottest day beside its members; what lies outside a vented air space has no part in it. */
-export const surfaceDay = ({ summerLayers, face, summerFilm }: SurfaceFigures): DayResponse =>
-  responseOf(summerLayers, face.tilt, summerFilm)
+/**
+ * How a surface answers to the hottest day beside its members; what lies outside a vented air space has no part in it. Of a floor on the
+ * ground only what its inner face answers is meant.
+ */
+export const surfaceDay = ({ summerLayers, face, summerFilm, adjacent }: SurfaceFigures): DayResponse =>
+  responseOf(summerLayers, face.tilt, summerFilm, adjacent.kind === "ground")
 
-const responseOf = memoised((layers: readonly BuiltLayer[], tilt: number, film: number): DayResponse => {
+/** So much soil swings with a day, and what is below it does not. @see ISO 13370:2017, table 7 (sand or gravel), and annex on dynamics */
+const SOIL: PeriodicLayer = { thickness: 0.5, conductivity: SOIL_CONDUCTIVITY, density: 2000, specificHeat: 1000 }
+
+const responseOf = memoised((layers: readonly BuiltLayer[], tilt: number, film: number, onGround: boolean): DayResponse => {
   const direction = heatFlowDirection(tilt, false)
   const stack = transmittanceLayers(layers)
   const periodic = layers.flatMap(({ layer, material, effectiveShare }, i): PeriodicLayer[] => {
@@ -20,5 +27,6 @@ const responseOf = memoised((layers: readonly BuiltLayer[], tilt: number, film: 
     const { density, specificHeat } = material
     return [{ thickness: layer.thickness, conductivity: layer.thickness / resistance, density, specificHeat }]
   })
+  if (onGround) return dayResponse([SOIL, ...periodic], INDOOR_RESISTANCE[direction], 0)
   return dayResponse(periodic, INDOOR_RESISTANCE[direction], outdoorFilm(layers, film, direction))
 })

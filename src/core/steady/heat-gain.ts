@@ -31,6 +31,8 @@ export interface HeatGain {
   asked: number
   /** What comes in where: at the hour of the peak, and at each of the 24 hours. */
   parts: (HeatPart & GainPart)[]
+  /** Each face hour by hour, 1 h … 24 h. */
+  faces: Record<string, readonly FaceHour[]>
   /** Each face at the hour at which it takes in most. */
   worst: Record<string, FaceHour>
   /** Each face at the job's worst hour. */
@@ -67,7 +69,7 @@ export function heatGain(enclosure: SteadyEnclosure): HeatGain {
       kind: "air",
       place: place.air(),
       name: "Air leaking in",
-      hours: day.map(({ temperature }) => airGain(leaks, conditions, temperature, wetter)),
+      ...airGain(leaks, conditions, day, wetter),
     },
     ...insideGain(enclosure, day),
   ]
@@ -84,6 +86,7 @@ export function heatGain(enclosure: SteadyEnclosure): HeatGain {
     asked: coolerAsked(totals, enclosure.inside),
     hours,
     parts: ways.map((way) => ({ ...way, heat: way.hours[peak]! })),
+    faces: Object.fromEntries(surfaces.map(({ id }, f) => [id, curves[f]!])),
     worst: Object.fromEntries(
       surfaces.map((figures, f) => [figures.id, curves[f]![indexOfGreatest(curves[f]!.map((hour) => hour.heat))]!]),
     ),
@@ -107,9 +110,11 @@ function surplusWater(leaks: Leaks, { summer }: Conditions): number {
   return water(leakingAir(leaks, "summer", summer).from) - water(summer.inside)
 }
 
-function airGain(leaks: Leaks, { summer: { inside, outside, windSpeed } }: Conditions, outdoors: number, wetter: number): number {
-  const now = leakingAir(leaks, "summer", { inside, outside: { ...outside, temperature: outdoors }, windSpeed })
-  return airLeakageHeat(now.flow, now.from.temperature - inside.temperature) + airLeakageLatentHeat(now.flow, wetter)
+function airGain(leaks: Leaks, { summer }: Conditions, day: readonly DesignHour[], wetter: number): Pick<GainPart, "hours" | "water"> {
+  const { inside, outside, windSpeed } = summer
+  const airs = day.map(({ temperature }) => leakingAir(leaks, "summer", { inside, outside: { ...outside, temperature }, windSpeed }))
+  const water = airs.map(({ flow }) => airLeakageLatentHeat(flow, wetter))
+  return { water, hours: airs.map(({ flow, from }, i) => airLeakageHeat(flow, from.temperature - inside.temperature) + water[i]!) }
 }
 
 function indexOfGreatest(values: readonly number[]): number {

@@ -11,11 +11,15 @@ import type { HeatPart, SteadyEnclosure } from "./heat-loss"
 import { airLeakageLatentHeat, ventilationHeat } from "./transmission"
 
 /** A way for heat to come in, W at each of the 24 hours of the hottest day. */
-export type GainPart = Omit<HeatPart, "heat"> & { hours: number[] }
+export interface GainPart extends Omit<HeatPart, "heat"> {
+  hours: number[]
+  /** What of it comes as water, which warms nothing until it condenses; left out: none. */
+  water?: number[]
+}
 
 /** Heat of people, machines, goods, doors in use, and of the outdoor air that is let in, hour by hour; what is not there is left out. */
 export function insideGain(enclosure: SteadyEnclosure, day: readonly DesignHour[]): GainPart[] {
-  const { inside, surfaces, conditions, ventilation } = enclosure
+  const { inside, surfaces, conditions } = enclosure
   const { summer } = conditions
   const room = summer.inside.temperature
   const there = (heat: number) => day.map(({ hour }) => (isThere(hour, inside.from, inside.to) ? heat : 0))
@@ -28,6 +32,7 @@ export function insideGain(enclosure: SteadyEnclosure, day: readonly DesignHour[
       place: place.people(),
       name: "People",
       hours: there(count * (person.sensible + person.latent)),
+      water: there(count * person.latent),
     },
     { kind: "equipment" as const, place: place.equipment(), name: "Lamps and machines", hours: there(inside.equipment) },
     ...Object.entries(inside.goods).map(([id, goods]): GainPart => {
@@ -45,19 +50,18 @@ export function insideGain(enclosure: SteadyEnclosure, day: readonly DesignHour[
         return [{ kind: "traffic", place: place.traffic(id), name: `${name}, as it is opened`, hours: used }]
       }),
     ),
-    {
-      kind: "ventilation" as const,
-      place: place.ventilation(),
-      name: "Outdoor air let in",
-      hours: airs.map((air) => {
-        const wetter = waterOf(air) - waterOf(summer.inside)
-        return ventilationHeat(ventilation, air.temperature - room) + airLeakageLatentHeat(ventilation.flow, wetter)
-      }),
-    },
+    ventilationGain(enclosure, airs),
   ].filter(({ hours }) => hours.some((heat) => heat !== 0))
 }
 
 type Air = SteadyEnclosure["conditions"]["summer"]["outside"]
+
+function ventilationGain({ ventilation, conditions }: SteadyEnclosure, airs: readonly Air[]): GainPart {
+  const { inside } = conditions.summer
+  const water = airs.map((air) => airLeakageLatentHeat(ventilation.flow, waterOf(air) - waterOf(inside)))
+  const hours = airs.map((air, i) => ventilationHeat(ventilation, air.temperature - inside.temperature) + water[i]!)
+  return { kind: "ventilation", place: place.ventilation(), name: "Outdoor air let in", hours, water }
+}
 
 /** Outdoor air of an hour: it keeps the water of the hottest one as far as it can hold it. */
 function wetAir(temperature: number, hottest: Air): Air {

@@ -8,12 +8,17 @@ import { CLIMATE_STATIONS, climateStationOf } from "../climate/climate-stations"
 import { cautionsFor, layerCautions } from "../ledger/cautions"
 import { ledgerOf } from "../ledger/ledger"
 import { sum } from "../numeric/sum"
+import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import { enclosureHours } from "../dynamic/enclosure-hours"
 import { activeState } from "../enclosure/job-state"
+import { leakingAir } from "../enclosure/leaks"
+import { FACES } from "../../schema/job/references"
 import { CATALOGUE } from "../material/catalogue"
 import { clearSky } from "../sun/clear-sky"
 import { solarPosition } from "../sun/solar-position"
 import { clearIrradiance, tiltedIrradiance } from "../sun/tilted-irradiance"
 import { conditionsOf } from "../enclosure/conditions"
+import { freeDay } from "./free-day"
 import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission } from "./transmission"
 
 describe("heat flows, by hand", () => {
@@ -175,6 +180,102 @@ describe("a plain hut", () => {
     // Twelve edges between outdoor faces, each counted too much by measures over all, and eight corners as one, counted too little then.
     expect(edges).toHaveLength(13)
     expect(edges.map(({ heat }) => heat < 0)).toEqual([...Array<boolean>(12).fill(true), false])
+  })
+})
+
+describe("a day without heater and cooler", () => {
+  /** The plain hut with concrete inside its boards, in another building, where it has people and machines by day. */
+  function heavyHut(): Job {
+    const job = plainHut()
+    const { one } = job.variants.first!.assemblies
+    one!.layers.l2 = { material: "concrete", thickness: 0.1, ...PLAIN_LAYER }
+    one!.order = ["l1", "l2"]
+    job.shell.spaces = { around: { kind: "open", name: "Building around it" } }
+    job.shell.against = Object.fromEntries(FACES.box.map((face) => [face, "around"]))
+    Object.assign(job.brief.inside, { people: 2, equipment: 800, from: 7, to: 17 })
+    job.variants.first!.leakage.ach50 = 6
+    return job
+  }
+
+  test("is the one that a simulation in small steps comes to when the day repeats", () => {
+    const ledger = ledgerOf(activeState(heavyHut()))
+    const { hours } = freeDay(ledger, ledger.gain, ledger.clearVolume)
+    const station = CLIMATE_STATIONS["linden-vale"]!
+    const day = summerDesignDay(station, 31, 0.4)
+    const steps = 6
+    const weather = Array.from({ length: 24 * steps }, (_, k) => {
+      const [hour, share] = [Math.floor(k / steps), ((k % steps) + 0.5) / steps]
+      const temperature = (1 - share) * day[(hour + 23) % 24]!.temperature + share * day[hour]!.temperature
+      return { temperature, directNormal: 0, diffuseHorizontal: 0, skyTemperature: null, windSpeed: 0 }
+    })
+    const { leaks } = ledger
+    const leak = (inside: number, outside: number) =>
+      leakingAir(leaks, "summer", {
+        inside: { temperature: inside, relativeHumidity: 0.5 },
+        outside: { temperature: outside, relativeHumidity: 0.4 },
+        windSpeed: 0,
+      }).flow
+    const layers = (["xps", "concrete"] as const).map((id, i) => {
+      const { density, specificHeat, conductivity } = CATALOGUE[id]!
+      return { thickness: [0.068, 0.1][i]!, conductivity: conductivity.declared, density, specificHeat }
+    })
+    const simulated = enclosureHours(
+      {
+        faces: ledger.surfaces.map(({ id, netArea, face, summerFilm }) => ({
+          ...{
+            id,
+            area: netArea,
+            tilt: face.tilt,
+            azimuth: 0,
+            layers,
+            rse: summerFilm,
+            absorptance: 0,
+            emissivity: 0.9,
+            skyExchange: false,
+          },
+          rsi: INDOOR_RESISTANCE[heatFlowDirection(face.tilt, false)],
+          exposure: "outdoor" as const,
+        })),
+        // Edges and corners, as one hole that passes what they pass.
+        openings: [{ area: 1, uValue: sum(ledger.countedPaths.map(({ conductance }) => conductance)), g: 0, tilt: 90, azimuth: 0 }],
+        volume: ledger.clearVolume,
+        capacity: 10_000 * 12,
+        airFlow: leak,
+        // Two seated people warm the air by 70 W each.
+        gains: Array.from({ length: 24 }, (_, hour) => (hour >= 7 && hour < 17 ? 940 : 0)),
+        heating: null,
+        cooling: null,
+      },
+      { latitude: 50, longitude: 10, start: Date.UTC(2026, 6, 21), offset: 0, step: 3600 / steps, groundAlbedo: 0.2, hours: weather },
+      40,
+      30,
+    )
+    const at = Array.from({ length: 24 }, (_, hour) => simulated.air[(hour + 1) * steps - 1]!)
+    hours.forEach(({ inside }, hour) => expect(Math.abs(inside - at[hour]!)).toBeLessThan(0.35))
+    const mean = (values: readonly number[]) => sum(values) / values.length
+    expect(Math.abs(mean(hours.map(({ inside }) => inside)) - mean(at))).toBeLessThan(0.05)
+  })
+
+  test("swings less with more that stores, and is warmer under a darker roof", () => {
+    const of = (job: Job) => {
+      const ledger = ledgerOf(activeState(job))
+      return freeDay(ledger, ledger.gain, ledger.clearVolume)
+    }
+    const [light, heavy] = [of(plainHut()), of({ ...heavyHut(), shell: plainHut().shell })]
+    expect(heavy.highest - heavy.lowest).toBeLessThan(0.7 * (light.highest - light.lowest))
+    const dark = plainHut()
+    dark.variants.first!.assemblies.one!.absorptance = 0.95
+    expect(of(dark).highest).toBeGreaterThan(light.highest + 1)
+  })
+
+  test("asks for no cooler where its highest is what is wanted inside", () => {
+    // Held at the warmest that it comes to by itself, no hour takes heat in but what the swing of the stores gives: less than a tenth.
+    const job = plainHut()
+    const ledger = ledgerOf(activeState(job))
+    const { highest } = freeDay(ledger, ledger.gain, ledger.clearVolume)
+    job.brief.indoors.summer.temperature = highest
+    const held = ledgerOf(activeState(job)).gain.total
+    expect(held).toBeLessThan(0.2 * ledger.gain.total)
   })
 })
 

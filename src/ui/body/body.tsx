@@ -31,6 +31,7 @@ export function Body({ overlay, within }: { overlay: Overlay; within: boolean })
   const job = useJob()
   const ledger = useLedger()
   const chosen = useSelection((view) => view.face)
+  const hour = useSelection((view) => view.hour)
   const controls = useRef<OrbitControls>(null)
   const { form } = job.shell
   const middle = useMemo(() => new Vector3(form.length / 2, greatestHeight(form) / 2, -form.width / 2), [form])
@@ -50,7 +51,7 @@ export function Body({ overlay, within }: { overlay: Overlay; within: boolean })
             key={figures.id}
             figures={figures}
             shell={job.shell}
-            paint={overlay.paint(figures, ledger, writing)}
+            paint={overlay.paint(figures, ledger, writing, hour)}
             chosen={figures.id === chosen}
             within={within}
           />

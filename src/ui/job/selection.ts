@@ -18,13 +18,15 @@ export interface Selection {
   part: ChosenPart | null
   /** Season that Heat and Damp look at. */
   season: Season
+  /** Hour of the hottest day that is looked at, 1…24; null: the hottest. */
+  hour: number | null
   /** What the drawings show at a station and season where another overlay than its own was chosen, by id. */
   overlays: Readonly<Record<string, string>>
 }
 
 /** Nothing chosen yet but a face, in the season that drives. */
 export const createSelection = (kind: JobKind): StoreApi<Selection> =>
-  createStore<Selection>(() => ({ face: "left", layer: null, part: null, season: drivingSeason(kind), overlays: {} }))
+  createStore<Selection>(() => ({ face: "left", layer: null, part: null, season: drivingSeason(kind), hour: null, overlays: {} }))
 
 /** Whether a part is the one that is chosen. */
 export const isChosen = (chosen: ChosenPart | null, list: keyof Parts, id: string): boolean => chosen?.list === list && chosen.id === id

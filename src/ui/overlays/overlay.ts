@@ -26,7 +26,8 @@ export interface Paint {
 export interface Overlay {
   id: string
   title: string
-  paint: (surface: SurfaceFigures, ledger: Ledger, writing: Writing) => Paint
+  /** @param hour of the hottest day, 1…24; null: the hottest */
+  paint: (surface: SurfaceFigures, ledger: Ledger, writing: Writing, hour: number | null) => Paint
   /** The lengths of edges are written too. */
   lengths?: boolean
   /** What its colours and marks mean. */

@@ -24,9 +24,10 @@ function SkinLegend() {
 export const SKIN: Overlay = {
   id: "skin",
   title: "outside surface temperature",
-  paint: ({ id }, { gain }, { write, wholeDegrees }) => {
-    const hour = gain.atPeak[id]!
-    return { words: `${write("power", hour.heat)} in`, figure: wholeDegrees(hour.skin), fill: ramp((hour.skin - 40) / 40) }
+  paint: ({ id }, { gain }, { write, wholeDegrees }, hour) => {
+    const { heat, skin } = gain.faces[id]![(hour ?? gain.hour) - 1]!
+    const words = `${write("power", Math.abs(heat))} ${heat < 0 ? "out" : "in"}`
+    return { words, figure: wholeDegrees(skin), fill: ramp((skin - 40) / 40) }
   },
   Legend: SkinLegend,
 }

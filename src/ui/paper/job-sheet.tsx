@@ -123,7 +123,7 @@ function PeltOnPaper({ width, height }: { width: number; height: number }) {
               key={figures.id}
               figures={figures}
               shell={shell}
-              paint={MEASURES.paint(figures, ledger, writing)}
+              paint={MEASURES.paint(figures, ledger, writing, null)}
               lengths
               view={view}
               hatches={name}

@@ -28,6 +28,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const ledger = useLedger()
   const writing = useWriting()
   const chosen = useSelection((view) => view.face)
+  const hour = useSelection((view) => view.hour)
   const store = useJobStore()
   const name = useId()
   const go = useGo()
@@ -35,8 +36,8 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const faces = useMemo(() => ledger.surfaces.map((figures) => figures.face), [ledger.surfaces])
   const view = useMemo(() => fit(faces, size, size.height < SMALL ? 8 : 26, viewpoint.zoom), [faces, size, viewpoint.zoom])
   const paints = useMemo(
-    () => new Map(ledger.surfaces.map((surface) => [surface.id, overlay.paint(surface, ledger, writing)])),
-    [overlay, ledger, writing],
+    () => new Map(ledger.surfaces.map((surface) => [surface.id, overlay.paint(surface, ledger, writing, hour)])),
+    [overlay, ledger, writing, hour],
   )
   const choose = useCallback((face: FaceId) => store.choose({ face, layer: null, part: null }), [store])
   const pan = usePan(viewpoint, setViewpoint)

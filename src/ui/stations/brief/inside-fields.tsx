@@ -45,11 +45,11 @@ export function InsideFields() {
         <span className="font-display text-[15px] font-semibold">Who and what is inside</span>
         <span className="ml-2 text-dense text-graphite">counts on the hottest day; on the worst night only the air that is let in</span>
       </p>
-      {fields.quantity("people", "ratio", "People, on the mean")}
+      {fields.quantity("people", "ratio", "People inside, on average")}
       {fields.choice("activity", "They", ACTIVITY)}
       {fields.quantity("equipment", "power", "Lamps, machines, fans, stove")}
-      {fields.quantity("from", "ratio", "There from, hour of the day")}
-      {fields.quantity("to", "ratio", "to, hour of the day")}
+      {fields.quantity("from", "ratio", "They are there from (hour)")}
+      {fields.quantity("to", "ratio", "until (hour)")}
       <div />
       <AirRule />
       {air.quantity("always", "airFlow", "Through vents always open")}
@@ -77,7 +77,7 @@ function AirRule() {
         label="Outdoor air for each person"
         value={rule}
         options={[
-          { value: "none", name: "none but what leaks" },
+          { value: "none", name: "only what leaks" },
           ...Object.entries(PER_PERSON).map(([value, flow]) => ({ value, name: `EN 16798-1, ${value}: ${write("airFlow", flow)}` })),
           { value: "typed", name: "typed" },
         ]}
@@ -97,7 +97,8 @@ function AirRule() {
 function TightWords() {
   const { brief, variants, active } = useJob()
   const { people } = brief.inside
-  if (people === 0 || ventilationFlow(variants[active]!.ventilation, people) > 0) return null
+  // Nobody stays in a store, and its door is opened.
+  if (brief.kind === "cold-room" || people === 0 || ventilationFlow(variants[active]!.ventilation, people) > 0) return null
   return (
     <div className="col-span-3">
       <Remark kind="caution">

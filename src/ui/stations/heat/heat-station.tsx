@@ -1,6 +1,6 @@
 "use client"
 import { place } from "../../../core/enclosure/place"
-import { useMemo, useState } from "react"
+import { type ReactNode, useMemo, useState } from "react"
 import type { HeatPart } from "../../../core/steady/heat-loss"
 import { sum } from "../../../core/numeric/sum"
 import { shownNumber } from "../../../core/quantity/measure"
@@ -13,6 +13,7 @@ import { Remark } from "../../primitives/remark"
 import { useShowWorking } from "../../working/use-show-working"
 import { SeasonTabs } from "../season-tabs"
 import { BridgeRanking } from "./bridge-ranking"
+import { coolerSentence, heaterSentence } from "./plant-sentence"
 import { useWriting } from "../../writing/writing"
 
 /** The chart's library is heavy and comes only when it is looked at. */
@@ -37,19 +38,20 @@ function WorstNight() {
   const ledger = useLedger()
   const { winter, station } = ledger.conditions
   const typed = job.brief.outdoors.winter !== null
+  const { total } = ledger.loss
   return (
     <>
-      <div>
-        <h1 className="font-display text-[20px] leading-7 font-bold">{write("power", ledger.loss.total)} lost on the worst night</h1>
-        <p className="text-graphite">
-          {write("temperature", winter.inside.temperature)} inside, {write("temperature", winter.outside.temperature)} outdoors,{" "}
-          {typed ? "as typed in the brief" : `${station.name}, colder only 0.4 % of the time`}
-        </p>
-      </div>
+      <Verdict
+        sentence={heaterSentence({ asked: total, capacity: job.brief.limits.loss, held: winter.inside.temperature, write })}
+        under={`${write("temperature", winter.inside.temperature)} inside, ${write("temperature", winter.outside.temperature)} outdoors, ${
+          typed ? "as typed in the brief" : `${station.name}, colder only 0.4 % of the time`
+        }`}
+      />
+      <h2 className="font-display text-[15px] font-semibold">{write("power", total)} lost on the worst night</h2>
       <Bars parts={ledger.loss.parts} token="ember" />
-      <Remark kind="remark" title={`Heat to be given: ${write("power", Math.max(0, ledger.loss.total))}, before any reserve.`}>
-        Steady, nobody inside, no sun; edges are counted, by what the measures over all say too much or too little. A heater needs more than
-        this to warm up a cold start.
+      <Remark kind="remark">
+        Steady, and no warmth of people, lamps or sun counted on; edges are counted, by what the measures over all say too much or too
+        little. A heater needs more than this to warm up a cold start.
       </Remark>
       <div>
         <Button onClick={() => show.headline("loss")}>Show the working</Button>
@@ -58,65 +60,56 @@ function WorstNight() {
   )
 }
 
+/** Whether the plant is enough, before anything else is said. */
+function Verdict({ sentence, under, children }: { sentence: string; under: string; children?: ReactNode }) {
+  return (
+    <div className="flex items-start justify-between gap-4">
+      <div>
+        <h1 className="font-display text-[20px] leading-6 font-bold text-balance" data-testid="plant">
+          {sentence}
+        </h1>
+        <p className="pt-1 text-graphite">{under}</p>
+      </div>
+      {children}
+    </div>
+  )
+}
+
 function HottestDay() {
   const show = useShowWorking()
-  const writing = useWriting()
+  const { write } = useWriting()
   const job = useJob()
   const ledger = useLedger()
-  const pinned = usePinnedLedger()
   const [asTable, setAsTable] = useState(false)
-  const { gain, conditions } = ledger
-  const { units } = job
-  const unit = writing.unit("power")
-  const curves = useMemo(() => {
-    const values = (hours: typeof gain.hours) => hours.map(({ total }) => shownNumber("power", total, units))
-    return [
-      { name: "heat in", token: "ember" as const, values: values(gain.hours) },
-      ...(pinned ? [{ name: "pinned", token: "graphite" as const, dashed: true, values: values(pinned.gain.hours) }] : []),
-    ]
-  }, [gain, pinned, units])
-  const hours = useMemo(
-    () => ({ values: gain.hours.map(({ hour }) => hour), from: 0, step: 6, print: (hour: number) => `${hour}:00` }),
-    [gain],
-  )
-  const marks = useMemo(() => [{ at: gain.hour, words: "" }], [gain])
+  const { gain, free, conditions } = ledger
+  const { inside, outside } = conditions.summer
+  const hour = useSelection((view) => view.hour) ?? gain.hour
+  const hottest = free.hours.reduce((best, one) => (one.inside > best.inside ? one : best))
+  const parts = gain.parts.map((part) => ({ ...part, heat: part.hours[hour - 1]! }))
+  const total = gain.hours[hour - 1]!.total
+  const cooler = { asked: gain.asked, capacity: job.brief.limits.gain, held: inside.temperature, write }
   return (
     <>
-      <div className="flex items-start justify-between gap-4">
-        <div>
-          <h1 className="font-display text-[20px] leading-7 font-bold">
-            {gain.total > 0
-              ? `${writing.write("power", gain.total)} gained at ${gain.hour}:00`
-              : "No hour of the hottest day brings heat in"}
-          </h1>
-          <p className="text-graphite">
-            {writing.write("temperature", conditions.summer.inside.temperature)} inside,{" "}
-            {writing.write("temperature", conditions.summer.outside.temperature)} outdoors at the hottest hour
-            {ledger.surfaces.some(({ adjacent }) => adjacent.kind === "outdoors" && adjacent.sun)
-              ? ", clear sky"
-              : ", no face sees the sun"}
-          </p>
-        </div>
+      <Verdict
+        sentence={coolerSentence(cooler, gain.total)}
+        under={`Without cooler and heater it comes to ${write("temperature", hottest.inside)} at ${hottest.hour}:00, with ${write("temperature", outside.temperature)} outdoors at the hottest hour${
+          ledger.surfaces.some(({ adjacent }) => adjacent.kind === "outdoors" && adjacent.sun) ? ", clear sky" : ", no face sees the sun"
+        }.`}
+      >
         <Button look="link" onClick={() => setAsTable(!asTable)}>
           {asTable ? "as a chart" : "as a table"}
         </Button>
-      </div>
-      {asTable ? (
-        <HourTable />
-      ) : (
-        <Chart
-          label={`Heat coming in hour by hour, greatest ${writing.write("power", gain.total)} at ${gain.hour}:00; the same as a table by the button above`}
-          along={hours}
-          curves={curves}
-          unit={unit}
-          marks={marks}
-        />
-      )}
-      <Bars parts={gain.parts} token="ochre" />
+      </Verdict>
+      {asTable ? <HourTable /> : <DayCharts />}
+      <HourSlider hour={hour} />
+      <h2 className="font-display text-[15px] font-semibold">
+        {write("power", Math.abs(total))} {total < 0 ? "leave" : "come in"} at {hour}:00
+      </h2>
+      <Bars parts={parts} token="ochre" />
       <OwnWorst />
       <Remark kind="remark" title="A hot day is taken to follow many others like it.">
-        Heavy layers pass the heat on later and less of it; a clear sky takes some back at night. People, lights, machines and shade are not
-        counted; the water in leaking air is.
+        Heavy layers pass the heat on later and less of it; a clear sky takes some back at night. Shade is not counted; the water in the air
+        that comes in is. What nothing cools counts no goods and no doors in use.
       </Remark>
       <div>
         <Button onClick={() => show.headline("gain")}>Show the working</Button>
@@ -124,6 +117,110 @@ function HottestDay() {
     </>
   )
 }
+
+/** Which hour of the hottest day pelt and list show. */
+function HourSlider({ hour }: { hour: number }) {
+  const store = useJobStore()
+  const { gain } = useLedger()
+  const chosen = useSelection((view) => view.hour)
+  return (
+    <div className="flex items-center gap-3">
+      <label className="flex grow items-center gap-3">
+        <span className="text-dense whitespace-nowrap text-graphite">Hour of the day</span>
+        <input
+          type="range"
+          min={1}
+          max={24}
+          step={1}
+          value={hour}
+          aria-valuetext={`${hour}:00`}
+          className="w-full accent-spruce"
+          onChange={({ target }) => store.choose({ hour: Number(target.value) })}
+        />
+        <span className="w-12 text-right font-semibold">{hour}:00</span>
+      </label>
+      <span className={chosen === null || chosen === gain.hour ? "invisible" : ""}>
+        <Button look="link" onClick={() => store.choose({ hour: null })}>
+          hottest hour
+        </Button>
+      </span>
+    </div>
+  )
+}
+
+/** Temperatures with nothing that heats or cools, and the heat that comes in while the inside is held. */
+function DayCharts() {
+  const writing = useWriting()
+  const { units } = useJob()
+  const ledger = useLedger()
+  const pinned = usePinnedLedger()
+  const { gain, free } = ledger
+  const hour = useSelection((view) => view.hour) ?? gain.hour
+  const along = useMemo(
+    () => ({ values: gain.hours.map(({ hour }) => hour), from: 0, step: 6, print: (hour: number) => `${hour}:00` }),
+    [gain],
+  )
+  const marks = useMemo(() => [{ at: hour, words: "" }], [hour])
+  const temperatures = useMemo(() => {
+    const shown = (values: readonly number[]) => values.map((value) => shownNumber("temperature", value, units))
+    return [
+      { name: "inside, nothing cools", token: "ember" as const, values: shown(free.hours.map(({ inside }) => inside)) },
+      { name: "outdoors", token: "frost" as const, values: shown(free.hours.map(({ outdoors }) => outdoors)) },
+      ...(pinned
+        ? [
+            {
+              name: "pinned, inside",
+              token: "graphite" as const,
+              dashed: true,
+              values: shown(pinned.free.hours.map(({ inside }) => inside)),
+            },
+          ]
+        : []),
+    ]
+  }, [free, pinned, units])
+  const heat = useMemo(() => {
+    const values = (hours: typeof gain.hours) => hours.map(({ total }) => shownNumber("power", total, units))
+    return [
+      { name: "heat in", token: "ember" as const, values: values(gain.hours) },
+      ...(pinned ? [{ name: "pinned", token: "graphite" as const, dashed: true, values: values(pinned.gain.hours) }] : []),
+    ]
+  }, [gain, pinned, units])
+  return (
+    <>
+      <figure>
+        <figcaption className="flex flex-wrap gap-x-4 text-dense text-graphite">
+          {temperatures.map(({ name, token }) => (
+            <span key={name}>
+              <span aria-hidden className={`mr-1 inline-block h-0.5 w-4 align-middle ${LINE[token]}`} />
+              {name}
+            </span>
+          ))}
+        </figcaption>
+        <Chart
+          label={`Temperature inside with nothing that heats or cools, from ${writing.write("temperature", free.lowest)} to ${writing.write("temperature", free.highest)}, and outdoors; the same as a table by the button above`}
+          along={along}
+          curves={temperatures}
+          unit={writing.unit("temperature")}
+          marks={marks}
+        />
+      </figure>
+      <figure>
+        <figcaption className="text-dense text-graphite">
+          heat that comes in while the inside is held at {writing.write("temperature", ledger.conditions.summer.inside.temperature)}
+        </figcaption>
+        <Chart
+          label={`Heat coming in hour by hour, greatest ${writing.write("power", gain.total)} at ${gain.hour}:00; the same as a table by the button above`}
+          along={along}
+          curves={heat}
+          unit={writing.unit("power")}
+          marks={marks}
+        />
+      </figure>
+    </>
+  )
+}
+
+const LINE = { ember: "bg-ember", frost: "bg-frost", graphite: "bg-graphite" } as const
 
 /** Each face at the hour at which it takes in most by itself. */
 function OwnWorst() {
@@ -146,15 +243,21 @@ function OwnWorst() {
 
 function HourTable() {
   const { write } = useWriting()
-  const { gain } = useLedger()
-  const rows = gain.hours.map(({ hour, outdoors, total }) => {
+  const { gain, free } = useLedger()
+  const rows = gain.hours.map(({ hour, outdoors, total }, i) => {
     return {
       key: hour,
-      cells: [`${hour}:00`, write("temperature", outdoors), write("power", total)],
+      cells: [`${hour}:00`, write("temperature", outdoors), write("temperature", free.hours[i]!.inside), write("power", total)],
       look: hour === gain.hour ? "font-bold" : "",
     }
   })
-  return <FigureTable caption="Heat coming in hour by hour" heads={["hour", "outdoors", "heat in"]} rows={rows} />
+  return (
+    <FigureTable
+      caption="Heat coming in hour by hour"
+      heads={["hour", "outdoors", "inside, nothing cools", "heat in while held"]}
+      rows={rows}
+    />
+  )
 }
 
 /** Edges, reveals and corners as one part: each by itself is in the table of bridges. */

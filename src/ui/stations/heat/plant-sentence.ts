@@ -1,0 +1,38 @@
+import type { Kind } from "../../../core/quantity/measure"
+
+/** From so many times what is asked a plant is too large to work well. */
+const OVERSIZE = 1.6
+
+interface Asked {
+  /** W that it must give or take out, and what the plant of the brief can; null: none is said. */
+  asked: number
+  capacity: number | null
+  /** °C that it is to hold inside. */
+  held: number
+  write: (kind: Kind, value: number) => string
+}
+
+const times = (ratio: number) => (ratio < 10 ? ratio.toFixed(1) : ratio.toFixed(0))
+
+/** Whether the heater is enough on the worst night, in one sentence. */
+export function heaterSentence({ asked, capacity, held, write }: Asked): string {
+  if (asked <= 0) return "Nothing is lost on the worst night: no heater is asked for."
+  if (capacity === null) return `A heater must give ${write("power", asked)} on the worst night, and more to warm up a cold start.`
+  if (capacity < asked)
+    return `The heater is ${write("power", asked - capacity)} short on the worst night: it gives ${write("power", capacity)} of ${write("power", asked)}.`
+  if (capacity > OVERSIZE * asked)
+    return `The heater gives ${times(capacity / asked)} times what the worst night asks: it will run low or stand most of the time.`
+  return `The heater holds ${write("temperature", held)} on the worst night, with ${write("power", capacity - asked)} to spare.`
+}
+
+/** Whether the cooler is enough on the hottest day, in one sentence. @param hottest W that comes in at the hottest hour */
+export function coolerSentence({ asked, capacity, held, write }: Asked, hottest: number): string {
+  if (asked <= 0) return "No hour of the hottest day asks for a cooler."
+  if (capacity === null) return `A cooler must take out ${write("power", asked)} to hold ${write("temperature", held)} on the hottest day.`
+  if (capacity < asked)
+    return `The cooler is ${write("power", asked - capacity)} short on the hottest day: it takes out ${write("power", capacity)} of ${write("power", asked)}.`
+  if (capacity > OVERSIZE * asked)
+    return `The cooler takes out ${times(capacity / asked)} times what the hottest day asks: it will run in short bursts, and dry the air little.`
+  const minutes = Math.max(1, Math.round((60 * hottest) / capacity))
+  return `The cooler holds ${write("temperature", held)} on the hottest day, running ${minutes} minutes of the hottest hour.`
+}
