@@ -4,12 +4,20 @@ import { sum } from "../numeric/sum"
 import type { Face } from "../shell/face"
 import { boxSkin } from "../shell/floor-boxes"
 import { offsetsArea } from "../shell/notch"
+import { boundsOf } from "../shell/polygon"
+import { roofOver } from "../shell/roof-overhang"
+import type { Overhang } from "../shell/shading"
 import { type Place, place } from "./place"
 
 /** What closes a hole of a surface: a U of its own, m² and W/(m²·K). */
 export interface Closure extends Pick<Opening, "name" | "uValue" | "solarFactor"> {
   place: Place
   area: number
+  /** m; of a cut-out, which no sun comes through, 0 */
+  width: number
+  height: number
+  /** The roof that reaches out over it; null: none that shades it. */
+  overhang: Overhang | null
 }
 
 /** What of a surface is closed otherwise, and what is left. */
@@ -19,28 +27,44 @@ export interface SurfaceGeometry {
   closures: Closure[]
   /** m², without openings and notches, with what boxes that stand against it add */
   netArea: number
+  /** The roof that reaches out over an upright wall with four corners; null: none. */
+  overhang: Overhang | null
 }
 
 /** Openings, notches and net area of a surface. */
-export const surfaceGeometry = (face: Face, { openings, notches, boxes }: Shell): SurfaceGeometry =>
-  geometryOf(face, openings, notches, boxes)
+export const surfaceGeometry = (face: Face, { openings, notches, boxes, overhang }: Shell): SurfaceGeometry =>
+  geometryOf(face, openings, notches, boxes, overhang)
 
 const geometryOf = memoised(
-  (face: Face, openings: Shell["openings"], notches: Shell["notches"], boxes: Shell["boxes"]): SurfaceGeometry => {
+  (
+    face: Face,
+    openings: Shell["openings"],
+    notches: Shell["notches"],
+    boxes: Shell["boxes"],
+    overhang: Shell["overhang"],
+  ): SurfaceGeometry => {
     const own = partsOn(openings, face.id)
     const closures = [
-      ...own.map(([id, { name, uValue, solarFactor, width, height }]): Closure => {
-        return { place: place.opening(id), name, uValue, solarFactor, area: width * height }
+      ...own.map(([id, opening]): Closure => {
+        const { name, uValue, solarFactor, width, height } = opening
+        return {
+          ...{ place: place.opening(id), name, uValue, solarFactor, width, height },
+          area: width * height,
+          overhang: roofOver(face, opening, overhang),
+        }
       }),
       ...partsOn(notches, face.id).map(([id, { name, uValue, offsets }]): Closure => {
-        return { place: place.notch(id), name, uValue, solarFactor: 0, area: offsetsArea(offsets) }
+        return { place: place.notch(id), name, uValue, solarFactor: 0, width: 0, height: 0, area: offsetsArea(offsets), overhang: null }
       }),
     ]
+    const { left, right, low, high } = boundsOf(face.outline)
+    const whole = { x: left, y: low, width: right - left, height: high - low }
     const skins = sum(Object.values(boxes).map((box) => (box.side === face.id ? boxSkin(box) : 0)))
     return {
       openings: own.map(([id, opening]) => ({ id, opening })),
       closures,
       netArea: Math.max(0, face.area + skins - sum(closures.map(({ area }) => area))),
+      overhang: face.outline.length === 4 ? roofOver(face, whole, overhang) : null,
     }
   },
 )

@@ -11,7 +11,7 @@ import { sum } from "../numeric/sum"
 import { STANDARD_PRESSURE } from "../quantity/constants"
 import type { HeatPart, SteadyEnclosure } from "./heat-loss"
 import { type GainPart, insideGain } from "./inside-gain"
-import { type FaceHour, surfaceGain } from "./surface-gain"
+import { type FaceHour, seesSun, sunThrough, surfaceGain } from "./surface-gain"
 import { airLeakageHeat, airLeakageLatentHeat, transmission } from "./transmission"
 
 /** One hour of the hottest clear day: °C outdoors, and heat that comes in, W. */
@@ -53,10 +53,11 @@ export function heatGain(enclosure: SteadyEnclosure): HeatGain {
   const ways: GainPart[] = [
     ...surfaces.flatMap((figures, f): GainPart[] => [
       { kind: "surface", place: place.surface(figures.id), name: figures.name, hours: curves[f]!.map(({ heat }) => heat) },
-      ...figures.closures.map(({ place, name, area, uValue, solarFactor }): GainPart => {
+      ...figures.closures.map(({ place, name, area, uValue, solarFactor, width, height, overhang }): GainPart => {
+        const sun = seesSun(figures) && solarFactor > 0 ? sunThrough(figures.face, day, width, height, overhang) : null
         const through = ({ temperature }: DesignHour, i: number) => {
           const beyond = temperatureBeyond(figures, "summer", inside.temperature, temperature)
-          return transmission(area, uValue, beyond - inside.temperature) + solarFactor * area * curves[f]![i]!.irradiance
+          return transmission(area, uValue, beyond - inside.temperature) + solarFactor * area * (sun?.[i] ?? 0)
         }
         return { kind: "opening", place, name, hours: day.map(through) }
       }),

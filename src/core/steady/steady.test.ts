@@ -12,13 +12,17 @@ import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resist
 import { enclosureHours } from "../dynamic/enclosure-hours"
 import { activeState } from "../enclosure/job-state"
 import { leakingAir } from "../enclosure/leaks"
+import { facesOf } from "../shell/faces"
+import { roofOver } from "../shell/roof-overhang"
 import { FACES } from "../../schema/job/references"
 import { CATALOGUE } from "../material/catalogue"
 import { clearSky } from "../sun/clear-sky"
-import { solarPosition } from "../sun/solar-position"
+import { slantShare } from "../sun/glass"
+import { incidenceCosine, solarPosition } from "../sun/solar-position"
 import { clearIrradiance, tiltedIrradiance } from "../sun/tilted-irradiance"
 import { conditionsOf } from "../enclosure/conditions"
 import { freeDay } from "./free-day"
+import { sunThrough } from "./surface-gain"
 import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission } from "./transmission"
 
 describe("heat flows, by hand", () => {
@@ -180,6 +184,47 @@ describe("a plain hut", () => {
     // Twelve edges between outdoor faces, each counted too much by measures over all, and eight corners as one, counted too little then.
     expect(edges).toHaveLength(13)
     expect(edges.map(({ heat }) => heat < 0)).toEqual([...Array<boolean>(12).fill(true), false])
+  })
+})
+
+describe("the roof's overhang", () => {
+  const hut = facesOf({ form: { kind: "gable", length: 4.8, width: 3.6, wallHeight: 2.2, ridgeHeight: 3.3 }, azimuth: 90 })
+  const face = (id: string) => hut.find((one) => one.id === id)!
+  const out = { eaves: 0.4, ends: 0.3 }
+
+  test("is a level board at the wall's top over a side wall, and at the roof's highest over a part of a gable, by hand", () => {
+    const window = { x: 2.4, y: 0.9, width: 1.4, height: 1 }
+    // From outside the left is what is right from inside: 4.8 − 3.8 + 0.3 and 2.4 + 0.3.
+    expect(roofOver(face("right"), window, out)).toEqual({
+      depth: 0.4,
+      above: expect.closeTo(0.3, 9),
+      extendLeft: expect.closeTo(1.3, 9),
+      extendRight: expect.closeTo(2.7, 9),
+    })
+    // The ridge, 1.1 m over the eaves, stands over the middle, 1.8 m: over the window from 1.3 to 2.3 m.
+    expect(roofOver(face("front"), { x: 1.3, y: 1, width: 1, height: 0.9 }, out)).toMatchObject({
+      depth: 0.3,
+      above: expect.closeTo(1.4, 9),
+    })
+    expect(roofOver(face("roof-left"), window, out)).toBeNull()
+    expect(roofOver(face("right"), window, { eaves: 0, ends: 0.3 })).toBeNull()
+  })
+
+  test("keeps noon's sun off a south wall and lets a low sun in, and glass lets less through at a slant", () => {
+    const south = face("right")
+    expect(south.azimuth).toBe(180)
+    const day = summerDesignDay(CLIMATE_STATIONS.varnfell!, 25, 0.42)
+    const board = roofOver(south, { x: 1, y: 1, width: 1, height: 1 }, { eaves: 1, ends: 1 })
+    const [bare, shaded] = [sunThrough(south, day, 1, 1, null), sunThrough(south, day, 1, 1, board)]
+    const noon = day.reduce((best, { sun }, i) => (sun.altitude > day[best]!.sun.altitude ? i : best), 0)
+    // 61° up at noon, the shadow of a metre is 1.8 m long: the window, 0.2 to 1.2 m under the board, lies in it whole.
+    const { sun, light } = day[noon]!
+    const beam = light.directNormal * incidenceCosine(sun, 90, 180)
+    expect(shaded[noon]).toBeCloseTo(0.9 * (clearIrradiance(sun, light, 90, 180, 0.2) - beam), 6)
+    bare.forEach((one, i) => expect(shaded[i]!).toBeLessThanOrEqual(one + 1e-9))
+    // 1 − 0.1·(1/cos 60° − 1) = 0.9, and nothing from behind.
+    expect(slantShare(0.5)).toBeCloseTo(0.9, 12)
+    expect([slantShare(1), slantShare(0), slantShare(-0.3), slantShare(0.05)]).toEqual([1, 0, 0, 0])
   })
 })
 

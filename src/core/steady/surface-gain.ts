@@ -9,6 +9,10 @@ import { groundFlow } from "../ground/monthly-flow"
 import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import type { Face, Strip } from "../shell/face"
+import { boundsOf } from "../shell/polygon"
+import { type Overhang, sunlitShare } from "../shell/shading"
+import { DIFFUSE_SHARE, slantShare } from "../sun/glass"
+import { incidenceCosine } from "../sun/solar-position"
 import { clearIrradiance } from "../sun/tilted-irradiance"
 import { solAirTemperature } from "./transmission"
 import { ventedSunFilms } from "./vented-skin"
@@ -27,10 +31,12 @@ export interface FaceHour {
 /** Light that ordinary ground throws back. */
 const GROUND_ALBEDO = 0.2
 
+/** Whether the sun reaches a surface. */
+export const seesSun = ({ adjacent }: SurfaceFigures): boolean => adjacent.kind === "outdoors" && adjacent.sun
+
 /** What comes in through a surface beside its openings, hour by hour of the hottest day. */
 export function surfaceGain(figures: SurfaceFigures, day: readonly DesignHour[], conditions: Conditions): FaceHour[] {
-  const { adjacent, face } = figures
-  const sky = adjacent.kind === "outdoors" && adjacent.sun ? radiationOn(face, day) : null
+  const sky = seesSun(figures) ? radiationOn(figures.face, day, figures.overhang) : null
   return figures.ground ? onGround(figures, day, conditions) : faceDay(figures, day, sky, conditions)
 }
 
@@ -63,17 +69,51 @@ function faceDay(figures: SurfaceFigures, day: readonly DesignHour[], sky: Radia
   })
 }
 
+/**
+ * Sun that comes through a square metre of an opening, hour by hour of the hottest day, W/m² for a solar factor of 1: the beam by its slant and
+ * past the roof's overhang, the light of sky and ground from all sides.
+ */
+export const sunThrough = memoised(
+  (face: Face, day: readonly DesignHour[], width: number, height: number, overhang: Overhang | null): number[] =>
+    day.map(({ sun, light }) => {
+      const { tilt, azimuth } = face
+      const cosine = Math.max(0, incidenceCosine(sun, tilt, azimuth))
+      const beam = sun.altitude > 0 ? light.directNormal * cosine : 0
+      const scattered = clearIrradiance(sun, light, tilt, azimuth, GROUND_ALBEDO) - beam
+      const lit = beam - (overhang ? shadedBeam(sun, light, azimuth, width, height, overhang) : 0)
+      return lit * slantShare(cosine) + scattered * DIFFUSE_SHARE
+    }),
+)
+
+/** Beam that a level board keeps off a part of an upright wall, W/m² of that part. */
+function shadedBeam(
+  sun: DesignHour["sun"],
+  light: DesignHour["light"],
+  azimuth: number,
+  width: number,
+  height: number,
+  overhang: Overhang,
+) {
+  const beam = sun.altitude > 0 ? light.directNormal * Math.max(0, incidenceCosine(sun, 90, azimuth)) : 0
+  return beam === 0 ? 0 : beam * (1 - sunlitShare(sun, azimuth, width, height, { overhang, left: null, right: null }))
+}
+
 /** Sun on a face and what it loses to the sky where it is black, hour by hour, W/m². */
 interface Radiation {
   sun: number[]
   loss: number[]
 }
 
-const radiationOn = memoised(({ strips, area: whole }: Face, day: readonly DesignHour[]): Radiation => {
+const radiationOn = memoised((face: Face, day: readonly DesignHour[], overhang: Overhang | null): Radiation => {
+  const { strips, area: whole, azimuth: looks, outline } = face
   const mean = (of: (strip: Strip) => number) => sum(strips.map((strip) => strip.area * of(strip))) / whole
   const seen = mean(({ tilt }) => (1 + Math.cos((tilt * Math.PI) / 180)) / 2)
   return {
-    sun: day.map(({ sun, light }) => mean(({ tilt, azimuth }) => clearIrradiance(sun, light, tilt, azimuth, GROUND_ALBEDO))),
+    sun: day.map(({ sun, light }) => {
+      const all = mean(({ tilt, azimuth }) => clearIrradiance(sun, light, tilt, azimuth, GROUND_ALBEDO))
+      const { left, right, low, high } = boundsOf(outline)
+      return overhang ? all - shadedBeam(sun, light, looks, right - left, high - low, overhang) : all
+    }),
     loss: day.map(({ temperature, skyTemperature }) => seen * skyLoss(temperature, skyTemperature)),
   }
 })

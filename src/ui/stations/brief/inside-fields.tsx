@@ -39,9 +39,9 @@ export function InsideFields() {
   const fields = fieldsOf(inside, (part) => store.edit(setInside(part)))
   const air = fieldsOf(variants[active]!.ventilation, (part) => store.edit(setVentilation(part)))
   return (
-    <fieldset className="grid grid-cols-3 items-end gap-x-4 gap-y-2 border-t border-seam pt-2">
+    <fieldset className="grid grid-cols-3 items-end gap-x-4 gap-y-2 narrow:grid-cols-2 border-t border-seam pt-2">
       <legend className="sr-only">Who and what is inside</legend>
-      <p className="col-span-3">
+      <p className="col-span-full">
         <span className="font-display text-[15px] font-semibold">Who and what is inside</span>
         <span className="ml-2 text-dense text-graphite">counts on the hottest day; on the worst night only the air that is let in</span>
       </p>
@@ -50,7 +50,7 @@ export function InsideFields() {
       {fields.quantity("equipment", "power", "Lamps, machines, fans, stove")}
       {fields.quantity("from", "ratio", "They are there from (hour)")}
       {fields.quantity("to", "ratio", "until (hour)")}
-      <div />
+      <div className="narrow:hidden" />
       <AirRule />
       {air.quantity("always", "airFlow", "Through vents always open")}
       {air.quantity("recovery", "percent", "Heat that an exchanger keeps")}
@@ -100,7 +100,7 @@ function TightWords() {
   // Nobody stays in a store, and its door is opened.
   if (brief.kind === "cold-room" || people === 0 || ventilationFlow(variants[active]!.ventilation, people) > 0) return null
   return (
-    <div className="col-span-3">
+    <div className="col-span-full">
       <Remark kind="caution">
         People are inside and no outdoor air is let in for them. Leaks alone are no ventilation: they stop when the wind does. A burner or a
         sleeper in a tight room needs fresh air and a carbon monoxide alarm; your local code says how much.
@@ -115,7 +115,7 @@ function GoodsList() {
   const { write } = useWriting()
   const [open, setOpen] = useState<string | null>(null)
   return (
-    <section aria-label="Goods" className="col-span-3">
+    <section aria-label="Goods" className="col-span-full">
       <div className="flex items-end justify-between gap-3">
         <h2 className="font-semibold">Goods that come in warm</h2>
         <Button
@@ -162,7 +162,7 @@ function GoodsFields({ id, goods }: { id: string; goods: Goods }) {
   const { freezing } = goods
   const frozen = freezing && fieldsOf(freezing, (part) => change({ freezing: { ...freezing, ...part } }))
   return (
-    <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 pt-1 pb-3">
+    <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 narrow:grid-cols-2 pt-1 pb-3">
       {fields.text("name", "Name of the goods")}
       {fields.quantity("mass", "mass", "Comes in at a time")}
       {fields.quantity("temperature", "temperature", "How warm it comes in")}

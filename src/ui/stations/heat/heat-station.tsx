@@ -108,8 +108,8 @@ function HottestDay() {
       <Bars parts={parts} token="ochre" />
       <OwnWorst />
       <Remark kind="remark" title="A hot day is taken to follow many others like it.">
-        Heavy layers pass the heat on later and less of it; a clear sky takes some back at night. Shade is not counted; the water in the air
-        that comes in is. What nothing cools counts no goods and no doors in use.
+        Heavy layers pass the heat on later and less of it; a clear sky takes some back at night. Walls and windows are shaded by the roof’s
+        overhang, by nothing else; the water in the air that comes in is. What nothing cools counts no goods and no doors in use.
       </Remark>
       <div>
         <Button onClick={() => show.headline("gain")}>Show the working</Button>

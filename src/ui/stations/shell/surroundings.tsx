@@ -58,8 +58,8 @@ export function Surroundings() {
         {overhang.length("ends", "Roof past front and back")}
       </div>
       <p className="text-graphite">
-        {shell.against.floor ? "Another space is below the floor, as said beneath." : UNDER[shell.floor]} An overhang’s shade is not in the
-        heat gain yet.
+        {shell.against.floor ? "Another space is below the floor, as said beneath." : UNDER[shell.floor]} The roof’s overhang shades walls
+        and windows on the hottest day.
       </p>
       {shell.floor === "frame" && !shell.against.floor ? <ChassisFields /> : null}
       <Spaces />
