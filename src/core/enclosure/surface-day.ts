@@ -1,5 +1,6 @@
 import { type DayResponse, dayResponse } from "../assembly/day-response"
 import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/build-up"
+import type { HeatFlowDirection } from "../../schema/quantity"
 import type { PeriodicLayer } from "../assembly/periodic"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { layerResistance } from "../assembly/thermal-transmittance"
@@ -14,19 +15,24 @@ import type { SurfaceFigures } from "./surface-figures"
 export const surfaceDay = ({ summerLayers, face, summerFilm, adjacent }: SurfaceFigures): DayResponse =>
   responseOf(summerLayers, face.tilt, summerFilm, adjacent.kind === "ground")
 
-/** So much soil swings with a day, and what is below it does not. @see ISO 13370:2017, table 7 (sand or gravel), and annex on dynamics */
-const SOIL: PeriodicLayer = { thickness: 0.5, conductivity: SOIL_CONDUCTIVITY, density: 2000, specificHeat: 1000 }
-
-const responseOf = memoised((layers: readonly BuiltLayer[], tilt: number, film: number, onGround: boolean): DayResponse => {
-  const direction = heatFlowDirection(tilt, false)
+/** Layers as they store heat beside their members; what lies outside a well vented air space is left out. */
+export function storingLayers(layers: readonly BuiltLayer[], direction: HeatFlowDirection): PeriodicLayer[] {
   const stack = transmittanceLayers(layers)
-  const periodic = layers.flatMap(({ layer, material, effectiveShare }, i): PeriodicLayer[] => {
+  return layers.flatMap(({ layer, material, effectiveShare }, i): PeriodicLayer[] => {
     const resistance = layerResistance(stack[i]!, direction)
     if (effectiveShare === 0) return []
     if (material.class === "air" || resistance === 0) return [{ resistance }]
     const { density, specificHeat } = material
     return [{ thickness: layer.thickness, conductivity: layer.thickness / resistance, density, specificHeat }]
   })
+}
+
+/** So much soil swings with a day, and what is below it does not. @see ISO 13370:2017, table 7 (sand or gravel), and annex on dynamics */
+export const SOIL = { thickness: 0.5, conductivity: SOIL_CONDUCTIVITY, density: 2000, specificHeat: 1000 }
+
+const responseOf = memoised((layers: readonly BuiltLayer[], tilt: number, film: number, onGround: boolean): DayResponse => {
+  const direction = heatFlowDirection(tilt, false)
+  const periodic = storingLayers(layers, direction)
   if (onGround) return dayResponse([SOIL, ...periodic], INDOOR_RESISTANCE[direction], 0)
   return dayResponse(periodic, INDOOR_RESISTANCE[direction], outdoorFilm(layers, film, direction))
 })

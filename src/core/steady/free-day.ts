@@ -18,7 +18,7 @@ export interface FreeDay {
 }
 
 /** Heat that furniture stores with the air, J/(m²·K) of floor. @see ISO 52016-1:2017, table B.17 */
-const FURNITURE = 10_000
+export const FURNITURE = 10_000
 
 /** Rounds in which the air that leaks and the air that it leaks into come to agree, at most; less than so much is agreement, K. */
 const [ROUNDS, AGREED] = [12, 1e-3] as const
@@ -97,7 +97,8 @@ function followed(figures: SteadyEnclosure["surfaces"][number], { summer: { insi
   return beyond(inside.temperature + 1) - beyond(inside.temperature)
 }
 
-const floorArea = ({ surfaces }: SteadyEnclosure): number => sum(surfaces.map(({ face }) => (face.part === "floor" ? face.area : 0)))
+export const floorArea = ({ surfaces }: Pick<SteadyEnclosure, "surfaces">): number =>
+  sum(surfaces.map(({ face }) => (face.part === "floor" ? face.area : 0)))
 
 /** Heat that all faces take from the air for a kelvin of it, this hour and each hour after, W/K. */
 function airAnswer({ surfaces, conditions }: SteadyEnclosure): Float64Array {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import { printWithUnit } from "../../../core/quantity/measure"
-import { coolerSentence, heaterSentence } from "./plant-sentence"
+import { coolerSentence, heaterSentence, warmUpSentence } from "./plant-sentence"
 
 const write = (kind: Parameters<typeof printWithUnit>[0], value: number) =>
   printWithUnit(kind, value, { units: "metric", currency: "EUR" }).replace(/[\u00a0\u202f]/g, " ")
@@ -15,6 +15,15 @@ describe("whether the plant is enough", () => {
     expect(heater(2100, 2000)).toContain("100 W short")
     expect(heater(1500, 2000)).toContain("holds 18 °C on the worst night, with 500 W to spare")
     expect(heater(1000, 4000)).toContain("4.0 times")
+  })
+
+  test("is said of a cold start: minutes, hours, a day and more, never", () => {
+    const start = (time: number | null) => warmUpSentence({ time, reached: 12 }, 18, write)
+    expect(start(2400)).toContain("about 40 min to come to 18 °C")
+    expect(start(7200)).toContain("about 2 h to")
+    expect(start(13_800)).toContain("about 3 h 50 min to")
+    expect(start(118_800)).toContain("about 33 hours to")
+    expect(start(null)).toContain("by then it is 12 °C")
   })
 
   test("is said of a cooler likewise, with how long it runs in the hottest hour", () => {

@@ -25,6 +25,17 @@ export function heaterSentence({ asked, capacity, held, write }: Asked): string 
   return `The heater holds ${write("temperature", held)} on the worst night, with ${write("power", capacity - asked)} to spare.`
 }
 
+/** How long a cold start takes, in one sentence. @param time s, null: not within three days; `reached` °C by then */
+export function warmUpSentence({ time, reached }: { time: number | null; reached: number }, held: number, write: Asked["write"]): string {
+  if (time === null)
+    return `From as cold as outdoors it does not come to ${write("temperature", held)} within three days: by then it is ${write("temperature", reached)}.`
+  const minutes = Math.round(time / 60)
+  const [hours, rest] = [Math.floor(minutes / 60), minutes % 60]
+  const long =
+    hours >= 10 ? `${Math.round(minutes / 60)} hours` : `${hours > 0 ? `${hours} h ` : ""}${rest > 0 || hours === 0 ? `${rest} min` : ""}`
+  return `From as cold as outdoors it takes about ${long.trim()} to come to ${write("temperature", held)}.`
+}
+
 /** Whether the cooler is enough on the hottest day, in one sentence. @param hottest W that comes in at the hottest hour */
 export function coolerSentence({ asked, capacity, held, write }: Asked, hottest: number): string {
   if (asked <= 0) return "No hour of the hottest day asks for a cooler."

@@ -1,0 +1,76 @@
+import type { PeriodicLayer } from "../assembly/periodic"
+import { outdoorFilm } from "../assembly/build-up"
+import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import type { Exposure, HourlyEnclosure, HourlyFace } from "../dynamic/enclosure-hours"
+import type { Conditions } from "../enclosure/conditions"
+import { leakingAir } from "../enclosure/leaks"
+import { SOIL, storingLayers } from "../enclosure/surface-day"
+import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import { sum } from "../numeric/sum"
+import { FURNITURE, floorArea } from "../steady/free-day"
+import { heatLoss, type SteadyEnclosure } from "../steady/heat-loss"
+
+/** An enclosure in the design winter as it is stepped through time: at rest it loses what the worst night's loss says. */
+export type WinterEnclosure = Omit<HourlyEnclosure, "heating" | "cooling">
+
+/**
+ * Faces as they store heat beside their members; what members, openings, edges and ventilation pass goes at once.
+ * @param volume of the air inside, m³
+ */
+export function winterEnclosure(enclosure: SteadyEnclosure, volume: number): WinterEnclosure {
+  const { surfaces, leaks, conditions } = enclosure
+  const { winter } = conditions
+  const faces = surfaces.map((figures) => winterFace(figures, conditions))
+  // All that does not go through the faces' layers is a straight line of the inside temperature: its slope, and what of it stays at no difference.
+  const beside = (inside: number) => {
+    const held = { ...conditions, winter: { ...winter, inside: { ...winter.inside, temperature: inside } } }
+    const all = heatLoss({ ...enclosure, conditions: held }).parts.filter(({ kind }) => kind !== "air")
+    return sum(all.map(({ heat }) => heat)) - sum(faces.map((face) => throughFace(face, inside, winter.outside.temperature)))
+  }
+  const outdoors = winter.outside.temperature
+  const conductance = beside(outdoors + 1) - beside(outdoors)
+  return {
+    faces,
+    openings: [{ area: 1, uValue: conductance, g: 0, tilt: 90, azimuth: 0 }],
+    volume,
+    capacity: FURNITURE * floorArea(enclosure),
+    airFlow: (inside, outside, windSpeed) =>
+      leakingAir(leaks, "winter", {
+        inside: { ...winter.inside, temperature: inside },
+        outside: { ...winter.outside, temperature: outside },
+        windSpeed,
+      }).flow,
+    gains: new Array<number>(24).fill(-beside(outdoors)),
+  }
+}
+
+function winterFace(figures: SurfaceFigures, conditions: Conditions): HourlyFace {
+  const { face, netArea, layers, winterFilm, ground } = figures
+  const { winter, annualMean } = conditions
+  const direction = heatFlowDirection(face.tilt, true)
+  const storing = storingLayers(layers, direction)
+  const beyond = (inside: number) => temperatureBeyond(figures, "winter", inside, winter.outside.temperature)
+  const still = {
+    area: Math.max(netArea, 1e-6),
+    tilt: face.tilt,
+    azimuth: face.azimuth,
+    absorptance: 0,
+    emissivity: 0.9,
+    skyExchange: false,
+  }
+  const exposure: Exposure = ground ? { temperature: annualMean } : { temperature: beyond(winter.inside.temperature) }
+  return {
+    ...still,
+    layers: ground ? [SOIL, ...storing] : storing,
+    rsi: INDOOR_RESISTANCE[direction],
+    rse: ground ? 0 : outdoorFilm(layers, winterFilm, direction),
+    exposure,
+  }
+}
+
+/** What a face passes at rest, W. */
+function throughFace({ layers, area, rsi, rse, exposure }: HourlyFace, inside: number, outdoors: number): number {
+  const own = sum(layers.map((layer: PeriodicLayer) => ("resistance" in layer ? layer.resistance : layer.thickness / layer.conductivity)))
+  const far = typeof exposure === "object" ? exposure.temperature : outdoors
+  return (area * (inside - far)) / (rsi + own + rse)
+}
