@@ -97,6 +97,7 @@ function followed(figures: SteadyEnclosure["surfaces"][number], { summer: { insi
   return beyond(inside.temperature + 1) - beyond(inside.temperature)
 }
 
+/** m² of floor inside. */
 export const floorArea = ({ surfaces }: Pick<SteadyEnclosure, "surfaces">): number =>
   sum(surfaces.map(({ face }) => (face.part === "floor" ? face.area : 0)))
 

@@ -1,11 +1,12 @@
 "use client"
 import { place } from "../../../core/enclosure/place"
 import { type ReactNode, useMemo, useState } from "react"
+import { warmUp } from "../../../core/hourly/warm-up"
 import type { HeatPart } from "../../../core/steady/heat-loss"
 import { sum } from "../../../core/numeric/sum"
 import { shownNumber } from "../../../core/quantity/measure"
 import { useJob, useJobStore, useSelection } from "../../job/job-store"
-import { useLedger, usePinnedLedger } from "../../job/use-ledger"
+import { useLedger, useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
 import { FigureTable } from "../../primitives/figure-table"
@@ -13,7 +14,7 @@ import { Remark } from "../../primitives/remark"
 import { useShowWorking } from "../../working/use-show-working"
 import { SeasonTabs } from "../season-tabs"
 import { BridgeRanking } from "./bridge-ranking"
-import { coolerSentence, heaterSentence } from "./plant-sentence"
+import { coolerSentence, heaterSentence, warmUpSentence } from "./plant-sentence"
 import { useWriting } from "../../writing/writing"
 
 /** The chart's library is heavy and comes only when it is looked at. */
@@ -47,6 +48,7 @@ function WorstNight() {
           typed ? "as typed in the brief" : `${station.name}, colder only 0.4 % of the time`
         }`}
       />
+      <ColdStart />
       <h2 className="font-display text-[15px] font-semibold">{write("power", total)} lost on the worst night</h2>
       <Bars parts={ledger.loss.parts} token="ember" />
       <Remark kind="remark">
@@ -58,6 +60,17 @@ function WorstNight() {
       </div>
     </>
   )
+}
+
+/** How long the heater takes to warm up what has stood cold; a moment after the figures, which do not wait for it. */
+function ColdStart() {
+  const { write } = useWriting()
+  const ledger = useLedgerLater()
+  const capacity = useJob().brief.limits.loss
+  const { inside, outside } = ledger.conditions.winter
+  const asked = capacity !== null && capacity > 0 && inside.temperature > outside.temperature
+  const start = useMemo(() => (asked ? warmUp(ledger, capacity, ledger.clearVolume) : null), [asked, capacity, ledger])
+  return start && <p data-testid="cold-start">{warmUpSentence(start, inside.temperature, write)}</p>
 }
 
 /** Whether the plant is enough, before anything else is said. */
