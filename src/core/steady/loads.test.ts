@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
-import { demoJobs } from "../../edit/start/demo-jobs"
+import { demoJobs } from "../../../tests/fixtures/jobs"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
 import { sum } from "../numeric/sum"

@@ -1,7 +1,7 @@
 import type { Kind } from "../../../core/quantity/measure"
 
 /** From so many times what is asked a plant is too large to work well. */
-const OVERSIZE = 1.6
+const OVERSIZE = 2
 
 interface Asked {
   /** W that it must give or take out, and what the plant of the brief can; null: none is said. */
