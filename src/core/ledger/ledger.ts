@@ -9,7 +9,6 @@ import { checkMoisture, type MoistureCheck } from "../moisture/surface-verdict"
 import { sum } from "../numeric/sum"
 import { type Task, task } from "../results/calculation"
 import { DETAIL } from "../results/detail-results"
-import { type FreeDay, freeDay } from "../steady/free-day"
 import { type HeatGain, heatGain } from "../steady/heat-gain"
 import { type HeatLoss, heatLoss } from "../steady/heat-loss"
 import { type SteadyYear, yearOfEnergy } from "../steady/year"
@@ -23,8 +22,6 @@ export interface Ledger extends Enclosure {
   pending: Task[]
   loss: HeatLoss
   gain: HeatGain
-  /** The hottest day with neither heater nor cooler. */
-  free: FreeDay
   year: SteadyYear
   bill: BillLine[]
   /** kg and € that the build-ups add */
@@ -44,7 +41,6 @@ export function ledgerOf(state: JobState, solved: SolvedDetails = UNSOLVED): Led
       pending: () => pendingOf(enclosure),
       loss: () => heatLoss(enclosure),
       gain: () => heatGain(enclosure),
-      free: () => freeDay(enclosure, ledger.gain, enclosure.clearVolume),
       year: () => yearOfEnergy(enclosure),
       bill: () => billOf(enclosure, state.shell),
       weight: () => sum(ledger.bill.map(({ mass }) => mass)),

@@ -12,14 +12,17 @@ import { FaceDrawing } from "./face-drawing"
 import { HatchPatterns } from "./hatches"
 import type { Overlay } from "../overlays/overlay"
 import { useGo } from "../stations/use-go"
+import { later } from "../primitives/later"
 import { useWriting } from "../writing/writing"
-import { Handles } from "./handles"
 import { boxOf } from "./edge-marks"
 import { barLength, fit, outlineOn, type Viewpoint, type View, WHOLE, zoomedAt } from "./pelt-view"
 
 const STEP = 1.5
 /** A pane lower than this gives the pelt all its room, px. */
 const SMALL = 400
+
+/** What moves parts by hand is needed at the Shell only. */
+const Handles = later(() => import("./handles").then((module) => module.Handles))
 
 /** The shell unfolded to scale; every face is a button that selects it everywhere. It can be brought nearer and pushed about. */
 export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolean }) {

@@ -1,12 +1,14 @@
 "use client"
 import { place } from "../../../core/enclosure/place"
 import { type ReactNode, useMemo, useState } from "react"
-import { warmUp } from "../../../core/hourly/warm-up"
+import type { Ledger } from "../../../core/ledger/ledger"
+import { memoised } from "../../../core/memoised"
+import { type FreeDay, freeDay } from "../../../core/steady/free-day"
 import type { HeatPart } from "../../../core/steady/heat-loss"
 import { sum } from "../../../core/numeric/sum"
 import { shownNumber } from "../../../core/quantity/measure"
 import { useJob, useJobStore, useSelection } from "../../job/job-store"
-import { useLedger, useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
+import { useLedger, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { later } from "../../primitives/later"
 import { FigureTable } from "../../primitives/figure-table"
@@ -14,11 +16,14 @@ import { Remark } from "../../primitives/remark"
 import { useShowWorking } from "../../working/use-show-working"
 import { SeasonTabs } from "../season-tabs"
 import { BridgeRanking } from "./bridge-ranking"
-import { coolerSentence, heaterSentence, warmUpSentence } from "./plant-sentence"
+import { coolerSentence, heaterSentence } from "./plant-sentence"
 import { useWriting } from "../../writing/writing"
 
 /** The chart's library is heavy and comes only when it is looked at. */
 const Chart = later(() => import("../../charts/chart").then((module) => module.Chart), <div className="h-52" />)
+
+/** Steps through time; it comes after the figures. */
+const ColdStart = later(() => import("./cold-start").then((module) => module.ColdStart))
 
 /** Where heat goes out on the worst night and comes in on the hottest day. */
 export function HeatStation() {
@@ -62,17 +67,6 @@ function WorstNight() {
   )
 }
 
-/** How long the heater takes to warm up what has stood cold; a moment after the figures, which do not wait for it. */
-function ColdStart() {
-  const { write } = useWriting()
-  const ledger = useLedgerLater()
-  const capacity = useJob().brief.limits.loss
-  const { inside, outside } = ledger.conditions.winter
-  const asked = capacity !== null && capacity > 0 && inside.temperature > outside.temperature
-  const start = useMemo(() => (asked ? warmUp(ledger, capacity, ledger.clearVolume) : null), [asked, capacity, ledger])
-  return start && <p data-testid="cold-start">{warmUpSentence(start, inside.temperature, write)}</p>
-}
-
 /** Whether the plant is enough, before anything else is said. */
 function Verdict({ sentence, under, children }: { sentence: string; under: string; children?: ReactNode }) {
   return (
@@ -88,13 +82,17 @@ function Verdict({ sentence, under, children }: { sentence: string; under: strin
   )
 }
 
+/** The day that nothing cools, once for each state of the figures. */
+const freeOf = memoised((ledger: Ledger): FreeDay => freeDay(ledger, ledger.gain, ledger.clearVolume))
+
 function HottestDay() {
   const show = useShowWorking()
   const { write } = useWriting()
   const job = useJob()
   const ledger = useLedger()
   const [asTable, setAsTable] = useState(false)
-  const { gain, free, conditions } = ledger
+  const { gain, conditions } = ledger
+  const free = freeOf(ledger)
   const { inside, outside } = conditions.summer
   const hour = useSelection((view) => view.hour) ?? gain.hour
   const hottest = free.hours.reduce((best, one) => (one.inside > best.inside ? one : best))
@@ -167,7 +165,8 @@ function DayCharts() {
   const { units } = useJob()
   const ledger = useLedger()
   const pinned = usePinnedLedger()
-  const { gain, free } = ledger
+  const free = freeOf(ledger)
+  const { gain } = ledger
   const hour = useSelection((view) => view.hour) ?? gain.hour
   const along = useMemo(
     () => ({ values: gain.hours.map(({ hour }) => hour), from: 0, step: 6, print: (hour: number) => `${hour}:00` }),
@@ -185,7 +184,7 @@ function DayCharts() {
               name: "pinned, inside",
               token: "graphite" as const,
               dashed: true,
-              values: shown(pinned.free.hours.map(({ inside }) => inside)),
+              values: shown(freeOf(pinned).hours.map(({ inside }) => inside)),
             },
           ]
         : []),
@@ -256,7 +255,9 @@ function OwnWorst() {
 
 function HourTable() {
   const { write } = useWriting()
-  const { gain, free } = useLedger()
+  const ledger = useLedger()
+  const free = freeOf(ledger)
+  const { gain } = ledger
   const rows = gain.hours.map(({ hour, outdoors, total }, i) => {
     return {
       key: hour,
