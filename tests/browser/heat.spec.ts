@@ -1,0 +1,64 @@
+import { expect } from "@playwright/test"
+import { demoJob, figure, openJob, putJob, type, test } from "./bench"
+
+test("a cold room: goods, its door and people decide whether the cooler is enough, and the brief says so too", async ({ page }) => {
+  const id = await putJob(page, demoJob("Cold Nettle", "the cooler"))
+  await openJob(page, id, "heat")
+  const plant = page.getByTestId("plant")
+  await expect(plant).toContainText("The cooler holds 3 °C on the hottest day, running")
+  const parts = page.getByRole("listitem")
+  await expect(parts.filter({ hasText: "Tubers" })).toBeVisible()
+  await expect(parts.filter({ hasText: "Door, as it is opened" })).toBeVisible()
+  const before = await figure(page, "gain")
+  // Twenty times as much comes in: 1200 kg cooled by 15 K in a day are 764 W, where 60 kg were 38.
+  await page.getByRole("button", { name: /Brief/ }).first().click()
+  await page.getByRole("button", { name: /^Tubers/ }).click()
+  await type(page, "Comes in at a time", "1200 kg")
+  await expect.poll(() => figure(page, "gain")).toBeCloseTo(before + (1140 * 3670 * 15) / 86_400, 0)
+  await expect(page.getByText(/asks \d+\sW more of the cooler than it takes out/)).toBeVisible()
+  await page.getByRole("button", { name: /Heat/ }).first().click()
+  await expect(plant).toContainText("short on the hottest day")
+})
+
+test("any hour of the hottest day: the skin is read on the pelt, by slider and keyboard; a white roof keeps the barn cooler", async ({
+  page,
+}) => {
+  const id = await putJob(page, demoJob("Eel Barn", "the hours"))
+  await openJob(page, id, "heat")
+  await page.getByRole("radio", { name: "hottest day" }).click()
+  const roof = page.locator("[data-face=roof-right]")
+  const skin = async () => Number(/(\d+) °C/.exec((await roof.textContent())!.replace(/\u00a0/g, " "))![1])
+  const hottest = await skin()
+  expect(hottest).toBeGreaterThan(65)
+  const hour = page.getByRole("slider", { name: "Hour of the day" })
+  await hour.focus()
+  await page.keyboard.press("Home")
+  // At one in the night no sun is on it, and the clear sky keeps it under the air, which is at 38 − 0.88·18 = 22 °C.
+  await expect(hour).toHaveAttribute("aria-valuetext", "1:00")
+  await expect(page.getByRole("heading", { name: /leave at 1:00/ })).toBeVisible()
+  expect(await skin()).toBeLessThan(22)
+  await page.getByRole("button", { name: "hottest hour" }).click()
+  expect(await skin()).toBe(hottest)
+  const inside = async () => Number(/comes to ([\d.]+)/.exec(await page.getByText(/Without cooler and heater/).innerText())![1])
+  const dark = await inside()
+  await page.getByRole("button", { name: "as a table" }).click()
+  await expect(page.getByRole("columnheader", { name: "inside, nothing cools" })).toBeVisible()
+  await roof.press("Enter")
+  await page.getByRole("button", { name: /Build-ups/ }).first().click()
+  await type(page, /Sun that its outdoor skin takes up/, "0.3")
+  await page.getByRole("button", { name: /Heat/ }).first().click()
+  await expect.poll(inside).toBeLessThan(dark - 0.3)
+  expect(await skin()).toBeLessThan(hottest - 15)
+})
+
+test("the hut's stove: too large for the night, and how long it takes from cold", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "the stove"))
+  await openJob(page, id, "heat")
+  await expect(page.getByTestId("plant")).toContainText("times what the worst night asks")
+  await expect(page.getByTestId("cold-start")).toContainText("it takes about 3 h")
+  await page.getByRole("button", { name: /Brief/ }).first().click()
+  await type(page, "Heater output", "1500 W")
+  await page.getByRole("button", { name: /Heat/ }).first().click()
+  await expect(page.getByTestId("plant")).toContainText("short on the worst night")
+  await expect(page.getByTestId("cold-start")).toContainText("within three days")
+})
