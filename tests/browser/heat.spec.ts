@@ -37,7 +37,7 @@ test("any hour of the hottest day: the skin is read on the pelt, by slider and k
   await expect(hour).toHaveAttribute("aria-valuetext", "1:00")
   await expect(page.getByRole("heading", { name: /leave at 1:00/ })).toBeVisible()
   expect(await skin()).toBeLessThan(22)
-  await page.getByRole("button", { name: "hottest hour" }).click()
+  await page.getByRole("button", { name: "hottest hour", exact: true }).click()
   expect(await skin()).toBe(hottest)
   const inside = async () => Number(/comes to ([\d.]+)/.exec(await page.getByText(/Without cooler and heater/).innerText())![1])
   const dark = await inside()
