@@ -44,7 +44,10 @@ test("any hour of the hottest day: the skin is read on the pelt, by slider and k
   await page.getByRole("button", { name: "as a table" }).click()
   await expect(page.getByRole("columnheader", { name: "inside, nothing cools" })).toBeVisible()
   await roof.press("Enter")
-  await page.getByRole("button", { name: /Build-ups/ }).first().click()
+  await page
+    .getByRole("button", { name: /Build-ups/ })
+    .first()
+    .click()
   await type(page, /Sun that its outdoor skin takes up/, "0.3")
   await page.getByRole("button", { name: /Heat/ }).first().click()
   await expect.poll(inside).toBeLessThan(dark - 0.3)
