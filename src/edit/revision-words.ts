@@ -20,6 +20,7 @@ const KINDS: Record<string, Kind> = {
   "€/J": "energyPrice",
   "€/m³": "volumePrice",
   "1/h": "airChanges",
+  "m³/s": "airFlow",
   "W/K": "conductance",
   "W/(m²·K)": "transmittance",
   "kg/m³": "density",
