@@ -51,7 +51,7 @@ export async function benchCore(): Promise<Row[]> {
     row("the same for ten faces, by the face", (whole * 10) / faces, "ms", 5),
     row("of it the edit, its check and its patches", editing, "ms", null),
     row("ledger against 100,000 exponentials", hutRatio, "times", null),
-    row("the van's ledger against 100,000 exponentials", vanRatio, "times", 1.4),
+    row("the van's ledger with its hottest day, against 100,000 exponentials", vanRatio, "times", 3),
     ...Object.entries(OTHERS).map(([name, edit]) => row(`ledger after ${name}, against after a thickness`, ratio(edit), "times", 1.3)),
   ]
 }
