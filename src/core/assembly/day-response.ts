@@ -1,4 +1,4 @@
-import { transferMatrix, type PeriodicLayer } from "./periodic"
+import { type PeriodicLayer, resistanceOf, transferMatrix } from "./periodic"
 
 /** Hours of a day that repeats. */
 export const HOURS = 24
@@ -23,9 +23,7 @@ export interface DayResponse {
  * @see ISO 13786:2017, 7.2; ASHRAE Fundamentals 2017, ch. 18 (conduction time factors are `through` over its sum)
  */
 export function dayResponse(layers: readonly PeriodicLayer[], rsi: number, rse: number): DayResponse {
-  let resistance = rsi + rse
-  for (const layer of layers) resistance += "resistance" in layer ? layer.resistance : layer.thickness / layer.conductivity
-  const steady = 1 / (resistance * HOURS)
+  const steady = 1 / ((rsi + resistanceOf(layers) + rse) * HOURS)
   const empty = () => new Float64Array(HOURS).fill(steady)
   const response: DayResponse = { through: empty(), outside: empty(), inside: empty() }
   for (let n = 1; n <= HOURS / 2; n++) {

@@ -29,8 +29,7 @@ export interface PeriodicFigures {
  * @see ISO 13786:2017, clauses 7 and 8
  */
 export function periodicFigures(layers: readonly PeriodicLayer[], period: number, rsi: number, rse: number): PeriodicFigures {
-  const resistance =
-    rsi + rse + sum(layers.map((layer) => ("resistance" in layer ? layer.resistance : layer.thickness / layer.conductivity)))
+  const resistance = rsi + rse + resistanceOf(layers)
   if (resistance === 0)
     throw new InputError("no-resistance", ["layers"], "Neither layers nor surfaces resist heat: give one of them a resistance.")
   const { entries, logarithm } = transferMatrix(layers, period, rsi, rse)
@@ -51,6 +50,10 @@ export function periodicFigures(layers: readonly PeriodicLayer[], period: number
     arealCapacityOutside: capacity(z22),
   }
 }
+
+/** Resistance of layers at rest, films left out, m²·K/W. */
+export const resistanceOf = (layers: readonly PeriodicLayer[]): number =>
+  sum(layers.map((layer) => ("resistance" in layer ? layer.resistance : layer.thickness / layer.conductivity)))
 
 /** A heat transfer matrix divided by e to a power that is kept beside it, so that thick layers overflow nothing. */
 export interface TransferMatrix {

@@ -1,4 +1,4 @@
-import type { PeriodicLayer } from "../assembly/periodic"
+import { resistanceOf } from "../assembly/periodic"
 import { outdoorFilm } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import type { Exposure, HourlyEnclosure, HourlyFace } from "../dynamic/enclosure-hours"
@@ -49,7 +49,6 @@ function winterFace(figures: SurfaceFigures, conditions: Conditions): HourlyFace
   const { winter, annualMean } = conditions
   const direction = heatFlowDirection(face.tilt, true)
   const storing = storingLayers(layers, direction)
-  const beyond = (inside: number) => temperatureBeyond(figures, "winter", inside, winter.outside.temperature)
   const still = {
     area: Math.max(netArea, 1e-6),
     tilt: face.tilt,
@@ -58,7 +57,9 @@ function winterFace(figures: SurfaceFigures, conditions: Conditions): HourlyFace
     emissivity: 0.9,
     skyExchange: false,
   }
-  const exposure: Exposure = ground ? { temperature: annualMean } : { temperature: beyond(winter.inside.temperature) }
+  // As in the cold that all begins in: what an unheated space beyond warms with the inside is in what goes beside the layers.
+  const outdoors = winter.outside.temperature
+  const exposure: Exposure = { temperature: ground ? annualMean : temperatureBeyond(figures, "winter", outdoors, outdoors) }
   return {
     ...still,
     layers: ground ? [SOIL, ...storing] : storing,
@@ -70,7 +71,6 @@ function winterFace(figures: SurfaceFigures, conditions: Conditions): HourlyFace
 
 /** What a face passes at rest, W. */
 function throughFace({ layers, area, rsi, rse, exposure }: HourlyFace, inside: number, outdoors: number): number {
-  const own = sum(layers.map((layer: PeriodicLayer) => ("resistance" in layer ? layer.resistance : layer.thickness / layer.conductivity)))
   const far = typeof exposure === "object" ? exposure.temperature : outdoors
-  return (area * (inside - far)) / (rsi + own + rse)
+  return (area * (inside - far)) / (rsi + resistanceOf(layers) + rse)
 }

@@ -35,8 +35,6 @@ export interface HeatGain {
   faces: Record<string, readonly FaceHour[]>
   /** Each face at the hour at which it takes in most. */
   worst: Record<string, FaceHour>
-  /** Each face at the job's worst hour. */
-  atPeak: Record<string, FaceHour>
 }
 
 /**
@@ -91,7 +89,6 @@ export function heatGain(enclosure: SteadyEnclosure): HeatGain {
     worst: Object.fromEntries(
       surfaces.map((figures, f) => [figures.id, curves[f]![indexOfGreatest(curves[f]!.map((hour) => hour.heat))]!]),
     ),
-    atPeak: Object.fromEntries(surfaces.map((figures, f) => [figures.id, curves[f]![peak]!])),
   }
 }
 

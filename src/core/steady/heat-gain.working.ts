@@ -49,7 +49,9 @@ export function heatGainWorking(ledger: Gained): Working {
       input("Outdoors, hottest hour", "temperature", summer.outside.temperature, "brief"),
       ...ledger.surfaces
         .filter(({ face }) => face.part !== "floor")
-        .map(({ id, name }) => input(`Sun on the ${inSentence(name)} then`, "heatFlux", ledger.gain.atPeak[id]!.irradiance, "shell", id)),
+        .map(({ id, name }) =>
+          input(`Sun on the ${inSentence(name)} then`, "heatFlux", ledger.gain.faces[id]![ledger.gain.hour - 1]!.irradiance, "shell", id),
+        ),
     ],
     method:
       "Hour by hour over a clear 21 July that repeats. θsol is the air’s temperature with what sun brings to the skin and the clear sky takes from it; the mean is over the hours before, each by what of it still comes through (the layers’ heat transfer matrices, ISO 13786, at the 12 sines that 24 hours are made of). A shaded wall gets from the sky no less than the handbook’s clear-sky ratio for walls. Glass lets less through the more the sun slants (ASHRAE 93), and 0.9 of its factor of the light from sky and ground. The roof’s overhang shades walls and openings, exactly by its shadow; trees, houses and hills are not counted. People by ASHRAE Fundamentals 2017, ch. 18, table 1, in a cold store by ASHRAE Refrigeration 2018, ch. 24; goods by their own heat over the hours in which they are cooled; doors in use by Gosney and Olama.",
