@@ -96,6 +96,30 @@ export interface EnclosureHours {
   balance: number
 }
 
+/** What is stepped through time, whatever drives it: faces, the air and what warms with it, the plant. */
+export interface HourlyBody {
+  /** Where `rse` is null nothing passes on the far side. */
+  faces: readonly (Pick<HourlyFace, "layers" | "area" | "rsi"> & { rse: number | null })[]
+  /** J/K of the air and what goes with it */
+  capacity: number
+  heating: Thermostat | null
+  cooling: Thermostat | null
+}
+
+/** How long it is stepped, and from where. */
+export interface Run {
+  steps: number
+  /** s */
+  step: number
+  /** How often the first day is gone through before. */
+  warmup: number
+  /** Temperature of all at the start, °C. */
+  initial: number
+}
+
+/** What drives a body through each step, from the temperature of its air at the beginning. */
+export type Drives = (k: number, inside: number) => Drive
+
 /**
  * An enclosure step by step: layers as they store heat, one air, the sun, the sky, and ideal plant.
  * @param warmup how often the first day is gone through before
@@ -103,46 +127,47 @@ export interface EnclosureHours {
  * @see ISO 52016-1:2017, 6.5 (heat balance of a zone and its elements); Hay and Davies (sun on tilted faces)
  */
 export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, warmup: number, initial: number): EnclosureHours {
-  const { faces } = enclosure
-  const { step, hours } = weather
-  const air = enclosure.volume * AIR_DENSITY * AIR_SPECIFIC_HEAT + enclosure.capacity
-  const period = fastestSwing(step)
-  const chains = faces.map(({ layers, area, rsi, rse, exposure }) =>
-    chainOf(layers, area, rsi, exposure === "adiabatic" ? null : rse, period),
-  )
-  const stepper = stepperOf(chains, air)
-  const controlled = controllerOf(stepper, enclosure, air)
-  const drives = drivesOf(enclosure, weather)
+  const { heating, cooling } = enclosure
+  const faces = enclosure.faces.map((face) => ({ ...face, rse: face.exposure === "adiabatic" ? null : face.rse }))
+  const capacity = airCapacity(enclosure.volume) + enclosure.capacity
+  const run = { steps: weather.hours.length, step: weather.step, warmup, initial }
+  return bodyHours({ faces, capacity, heating, cooling }, drivesOf(enclosure, weather), run)
+}
+
+/** What so much air stores, J/K. @param volume m³ */
+export const airCapacity = (volume: number): number => volume * AIR_DENSITY * AIR_SPECIFIC_HEAT
+
+/** A body step by step, driven so. */
+export function bodyHours(body: HourlyBody, drives: Drives, { steps, step, warmup, initial }: Run): EnclosureHours {
+  const { faces } = body
+  const chains = faces.map(({ layers, area, rsi, rse }) => chainOf(layers, area, rsi, rse, fastestSwing(step)))
+  const stepper = stepperOf(chains, body.capacity)
+  const controlled = controllerOf(stepper, body, body.capacity)
   const [inLinks, outLinks] = [chains.map(({ links }) => links[0]!), chains.map(({ links }) => links.at(-1)!)]
   const ends = new Float64Array(2)
   let state: HeatState = stepper.even(initial)
   let [heat, moved, plantHeat] = [0, 0, 0]
   const begun = state
+  const hours = () => new Float64Array(steps)
   const result: EnclosureHours = {
-    air: new Float64Array(hours.length),
-    heating: new Float64Array(hours.length),
-    cooling: new Float64Array(hours.length),
-    faces: faces.map(() => ({
-      outer: new Float64Array(hours.length),
-      inner: new Float64Array(hours.length),
-      flux: new Float64Array(hours.length),
-    })),
+    ...{ air: hours(), heating: hours(), cooling: hours() },
+    faces: faces.map(() => ({ outer: hours(), inner: hours(), flux: hours() })),
     balance: 0,
   }
-  const day = Math.min(hours.length, Math.round(86_400 / step))
-  const order = [...Array.from({ length: warmup }, () => Array.from({ length: day }, (_, k) => k)).flat(), ...hours.keys()]
-  order.forEach((k, i) => {
+  const day = Math.min(steps, Math.round(86_400 / step))
+  for (let i = -warmup * day; i < steps; i++) {
+    const k = i < 0 ? (i + warmup * day) % day : i
     const drive = drives(k, state.air)
     const gone = controlled(state, drive, step)
     state = gone.state
     heat += gone.heat
     plantHeat += gone.heating - gone.cooling
     moved += Math.abs(gone.heat) + gone.heating + gone.cooling
-    if (i < order.length - hours.length) return
+    if (i < 0) continue
     result.air[k] = state.air
     result.heating[k] = gone.heating / step
     result.cooling[k] = gone.cooling / step
-    for (const [f, { area, rsi, rse, exposure }] of faces.entries()) {
+    for (const [f, { area, rsi, rse }] of faces.entries()) {
       const outside = drive.outside[f]!
       const solid = stepper.surfaces(state, f, ends)
       const flux = (inLinks[f]! * (state.air - (solid ? ends[0]! : outside))) / area
@@ -150,16 +175,16 @@ export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, war
       const at = result.faces[f]!
       at.flux[k] = flux
       at.inner[k] = state.air - flux * rsi
-      at.outer[k] = exposure === "adiabatic" ? outmost : outside + ((outLinks[f]! * (outmost - outside)) / area) * rse
+      at.outer[k] = rse === null ? outmost : outside + ((outLinks[f]! * (outmost - outside)) / area) * rse
     }
-  })
+  }
   const stored = stepper.stored(state, begun)
   result.balance = Math.abs(heat + plantHeat - stored) / Math.max(1, moved, Math.abs(stored))
   return result
 }
 
 /** What drives the enclosure through each entry of the weather. */
-function drivesOf({ faces, openings, airFlow, gains }: HourlyEnclosure, weather: Weather): (k: number, inside: number) => Drive {
+function drivesOf({ faces, openings, airFlow, gains }: HourlyEnclosure, weather: Weather): Drives {
   const { latitude, longitude, start, offset, step, groundAlbedo, hours } = weather
   const conductance = sum(openings.map(({ area, uValue }) => area * uValue))
   const seen = faces.map(({ tilt, emissivity, skyExchange }) =>
