@@ -5,7 +5,8 @@ import { breakPlaces, breakStuffs, type BreakMeasure, breakMeasuresFor, isMended
 import { ledgerOf } from "../core/ledger/ledger"
 import { type Place, place } from "../core/enclosure/place"
 import { task } from "../core/results/calculation"
-import { DETAIL, detailResults } from "../core/results/detail-results"
+import { DETAIL } from "../core/results/detail-result"
+import { jobResults } from "../core/results/job-results"
 import { activeState } from "../core/enclosure/job-state"
 import { CATALOGUE } from "../core/material/catalogue"
 import type { Job } from "../schema/job/job"
@@ -26,7 +27,7 @@ function edited(job: Job, edit: Edit): Job {
 
 /** A bridge of a job, alone of all solved. */
 function bridgeOf(job: Job, at: Place): RankedBridge {
-  const details = detailResults()
+  const details = jobResults()
   const find = () => rankedBridges(ledgerOf(activeState(job), details)).find((bridge) => bridge.place === at)!
   const { detail } = find()
   if (detail) details.results.add(task(DETAIL, detail), solvedDetail(detail))

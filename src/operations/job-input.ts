@@ -25,8 +25,8 @@ export function givenJob(input: LedgerInput): GivenJob {
   return { job, state, ledger: solve ? solvedLedger(state) : ledgerOf(state) }
 }
 
-/** What a call costs: a van's details in two dimensions. */
-export const jobWork = ({ solve }: LedgerInput): number => (solve === false ? 10 : 500)
+/** What a call costs: a van's details in two dimensions and its year by hours. */
+export const jobWork = ({ solve }: LedgerInput): number => (solve === false ? 10 : 800)
 
 /** @throws InputError for a field that an envelope does not have */
 function enveloped(input: LedgerInput): LedgerInput {

@@ -1,7 +1,7 @@
 import { activeState } from "../core/enclosure/job-state"
 import { jobSummary, type JobSummary } from "../core/ledger/job-summary"
 import { solvedLedger } from "../core/ledger/solved-ledger"
-import { detailResults } from "../core/results/detail-results"
+import { jobResults } from "../core/results/job-results"
 import { growingResults } from "../core/results/results"
 import { BUDGET, OPERATIONS, readInput, runOperation } from "../operations/registry"
 import type { Job } from "../schema/job/job"
@@ -24,4 +24,4 @@ export function answer({ operation, text }: Call): Outcome<string> {
 const solved = growingResults()
 
 /** Works out what the shelf shows of a job. */
-export const summary = (job: Job): JobSummary => jobSummary(job, solvedLedger(activeState(job), detailResults(solved)))
+export const summary = (job: Job): JobSummary => jobSummary(job, solvedLedger(activeState(job), jobResults(solved)))

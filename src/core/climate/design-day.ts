@@ -55,5 +55,8 @@ export function annualMean(station: ClimateStation): number {
   return sum(station.monthlyTemperature.map((mean, i) => mean * DAYS_IN_MONTH[i]!)) / 365
 }
 
+/** Names of the months, January first. */
+export const MONTHS = "January February March April May June July August September October November December".split(" ")
+
 /** Days of the months of a common year. */
 export const DAYS_IN_MONTH = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const

@@ -4,7 +4,8 @@ import { level, RIBS, sketch, stack, timber } from "../../../tests/fixtures/laye
 import { solvedDetail } from "../conduction/solved-detail"
 import { ledgerOf } from "../ledger/ledger"
 import { task } from "../results/calculation"
-import { DETAIL, type DetailResults, detailResults } from "../results/detail-results"
+import { DETAIL } from "../results/detail-result"
+import { type JobResults, jobResults } from "../results/job-results"
 import { activeState } from "./job-state"
 
 const KINDS = {
@@ -19,8 +20,8 @@ test.each(Object.entries(KINDS))("U falls as a layer gets thicker, without a ste
   const uAt = (filling: number, lining: number) => {
     const job = evenBox(sketch("one", stack`steel-painted 0.8, xps ${filling} between ${set}, xps ${lining}, gypsum-board 12`))
     const state = activeState(job)
-    const left = (details?: DetailResults) => ledgerOf(state, details).surfaces.find(({ id }) => id === "left")!
-    const details = detailResults()
+    const left = (details?: JobResults) => ledgerOf(state, details).surfaces.find(({ id }) => id === "left")!
+    const details = jobResults()
     for (const { detail } of left().bridges) details.results.add(task(DETAIL, detail), solvedDetail(detail))
     return left(details).transmittance
   }

@@ -3,7 +3,7 @@ import { demo } from "../../../tests/fixtures/jobs"
 import { rankedBridges } from "../ledger/bridge-ranking"
 import { ledgerOf } from "../ledger/ledger"
 import { solvedLedger } from "../ledger/solved-ledger"
-import { detailResults } from "../results/detail-results"
+import { jobResults } from "../results/job-results"
 import { activeState } from "./job-state"
 import { place } from "./place"
 
@@ -13,7 +13,7 @@ describe("places of different kinds with the same names in them", () => {
     const { wall } = job.variants.first!.assemblies
     wall!.members = { roof: wall!.members.m1! }
     for (const layer of Object.values(wall!.layers)) if (layer.between) layer.between = "roof"
-    const details = detailResults()
+    const details = jobResults()
     const ledger = solvedLedger(activeState(job), details)
     const [members, edge] = [place.member("left", "roof"), place.edge(["left", "roof"])]
     expect(members).not.toBe(edge)

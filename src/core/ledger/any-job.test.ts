@@ -11,7 +11,7 @@ import { resistanceWorking } from "../enclosure/resistance.working"
 import { anyJob, numbersIn } from "../../../tests/arbitrary/any-job"
 import { activeState } from "../enclosure/job-state"
 import { dampWorking } from "../moisture/damp.working"
-import { yearWorking } from "../steady/year.working"
+import { yearWorking } from "../hourly/year.working"
 import { moneyWorking, weightWorking } from "../takeoff/takeoff.working"
 
 describe("any job that can be typed", () => {

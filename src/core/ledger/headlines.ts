@@ -6,6 +6,7 @@ import { dampMargin } from "../moisture/damp-margin"
 import type { DampVerdict } from "../moisture/damp-verdict"
 import type { Kind } from "../quantity/measure"
 import type { Working } from "../working"
+import type { Task } from "../results/calculation"
 import type { Ledger } from "./ledger"
 
 /** A headline figure: what it is called, where it comes from, which way is better, and what of the brief limits it. */
@@ -20,15 +21,16 @@ export interface Headline {
   limit: keyof Limits | null
   /** What the limit is held against, where that is not the figure itself. */
   bound?: (ledger: Ledger) => number
-  /** It rests on what may still be worked out beside the work. */
-  awaits: boolean
+  /** What it rests on that is still to be worked out beside the work; null: nothing ever. */
+  awaits: ((ledger: Ledger) => readonly Task[]) | null
   /** What is shown in place of the figure: a verdict, and where it stands. */
   verdict?: (ledger: Ledger) => { surface: SurfaceFigures; verdict: DampVerdict }
 }
 
-const heat = { better: "less", awaits: true } as const
-const room = { better: "more", awaits: false } as const
-const build = { better: "less", awaits: false } as const
+const solved = ({ pending }: Ledger) => pending
+const heat = { better: "less", awaits: solved } as const
+const room = { better: "more", awaits: null } as const
+const build = { better: "less", awaits: null } as const
 
 /** The headline figures in the order in which they are shown. */
 export const HEADLINES: readonly Headline[] = [
@@ -53,12 +55,13 @@ export const HEADLINES: readonly Headline[] = [
   },
   {
     id: "year",
-    name: "a year, no sun counted",
+    name: "a year of energy",
     kind: "energy",
     of: ({ year }) => year.total,
-    working: async () => (await import("../steady/year.working")).yearWorking,
+    working: async () => (await import("../hourly/year.working")).yearWorking,
     limit: null,
-    ...heat,
+    better: "less",
+    awaits: ({ awaited }) => awaited,
   },
   {
     id: "height",
@@ -95,7 +98,7 @@ export const HEADLINES: readonly Headline[] = [
     working: async () => (await import("../moisture/damp.working")).dampWorking,
     limit: null,
     better: "more",
-    awaits: true,
+    awaits: solved,
     verdict: ({ wettest, moisture }) => ({ surface: wettest, verdict: moisture[wettest.id].verdict }),
   },
 ]
@@ -112,6 +115,9 @@ export function headlinesOf(kind: JobKind): readonly Headline[] {
   const first = drivingSeason(kind) === "summer" ? "gain" : "loss"
   return [...HEADLINES].sort((a, b) => Number(b.id === first) - Number(a.id === first))
 }
+
+/** Whether a headline is only about until more is worked out. */
+export const isAbout = ({ awaits }: Headline, ledger: Ledger): boolean => awaits !== null && awaits(ledger).length > 0
 
 /** By how much a headline breaks its limit, SI; null where it keeps it or has none. */
 export function overLimit({ limit, better, of, bound = of }: Headline, ledger: Ledger, limits: Limits): number | null {

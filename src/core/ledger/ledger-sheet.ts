@@ -32,7 +32,7 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
   return {
     job: name,
     variant: variant.name,
-    provisional: ledger.pending.length > 0,
+    provisional: ledger.awaited.length > 0,
     faces: surfaces.map((surface) => {
       const at = place.surface(surface.id)
       return {

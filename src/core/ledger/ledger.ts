@@ -3,26 +3,32 @@ import type { JobState } from "../enclosure/job-state"
 import { type SolvedDetails, UNSOLVED } from "../enclosure/solved-details"
 import type { SurfaceId } from "../enclosure/surface"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { type YearEnergy, yearEnergy, type YearResults } from "../hourly/year-energy"
 import { lazily } from "../lazily"
 import { dampRank } from "../moisture/damp-verdict"
 import { checkMoisture, type MoistureCheck } from "../moisture/surface-verdict"
 import { sum } from "../numeric/sum"
 import { type Task, task } from "../results/calculation"
-import { DETAIL } from "../results/detail-results"
+import { DETAIL } from "../results/detail-result"
+import { YEAR } from "../results/year-result"
 import { type HeatGain, heatGain } from "../steady/heat-gain"
 import { type HeatLoss, heatLoss } from "../steady/heat-loss"
-import { type SteadyYear, yearOfEnergy } from "../steady/year"
 import { type BillLine, billOf } from "../takeoff/bill"
+
+/** What figures stand on that is worked out beside the work, as far as it is. */
+export type WorkedOut = SolvedDetails & Partial<YearResults>
 
 /** The headline figures of a job and what they are made of; SI. Each is worked out when it is first asked for. */
 export interface Ledger extends Enclosure {
-  /** The details that it was taken from. */
-  solved: SolvedDetails
-  /** What the figures stand on but is not worked out yet, each once. */
+  /** What it was taken from. */
+  solved: WorkedOut
+  /** What all figures stand on but is not worked out yet, each once. */
   pending: Task[]
+  /** The same, and last the year where it is not stepped through yet. */
+  awaited: Task[]
   loss: HeatLoss
   gain: HeatGain
-  year: SteadyYear
+  year: YearEnergy
   bill: BillLine[]
   /** kg and € that the build-ups add */
   weight: number
@@ -33,15 +39,16 @@ export interface Ledger extends Enclosure {
 }
 
 /** All figures of one way to build a job, from the details that are solved so far. */
-export function ledgerOf(state: JobState, solved: SolvedDetails = UNSOLVED): Ledger {
+export function ledgerOf(state: JobState, solved: WorkedOut = UNSOLVED): Ledger {
   const enclosure = enclosureOf(state, solved)
   const ledger: Ledger = lazily<Ledger, Enclosure>(
     {
       solved: () => solved,
       pending: () => pendingOf(enclosure),
+      awaited: () => [...ledger.pending, ...(ledger.year.figures ? [] : [task(YEAR, ledger.year.model)])],
       loss: () => heatLoss(enclosure),
       gain: () => heatGain(enclosure),
-      year: () => yearOfEnergy(enclosure),
+      year: () => yearEnergy(enclosure, state.brief, solved),
       bill: () => billOf(enclosure, state.shell),
       weight: () => sum(ledger.bill.map(({ mass }) => mass)),
       money: () => sum(ledger.bill.map(({ price }) => price)),

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import { cornerDetail } from "../conduction/corner-detail"
 import { solvedDetail } from "../conduction/solved-detail"
-import { DETAIL } from "./detail-results"
+import { DETAIL } from "./detail-result"
 import { type DetailPicture, PICTURE } from "./picture-result"
 import { run } from "./run"
 

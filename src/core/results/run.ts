@@ -1,8 +1,12 @@
+import { stationYearOf } from "../climate/station-year"
+import { simulatedYear } from "../hourly/year"
+import type { YearModel } from "../hourly/year-model"
+import { YEAR } from "./year-result"
 import type { Detail } from "../conduction/detail"
 import { temperaturePicture } from "../conduction/picture"
 import { solvedDetail, solveDetail } from "../conduction/solved-detail"
 import type { Calculation } from "./calculation"
-import { DETAIL } from "./detail-results"
+import { DETAIL } from "./detail-result"
 import { type DetailPicture, PICTURE } from "./picture-result"
 
 type Run<I, R> = (input: I, onProgress: (progress: number) => void) => R
@@ -12,6 +16,7 @@ const worked = <I, R>({ kind }: Calculation<I, R>, run: Run<I, R>) => [kind, run
 
 const RUNS = new Map([
   worked(DETAIL, solvedDetail),
+  worked(YEAR, (model: YearModel) => simulatedYear(model, stationYearOf(model.station))),
   worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
     const { figures, solved } = solveDetail(detail, onProgress)
     return { figures, picture: temperaturePicture(detail.body, solved) }

@@ -1,13 +1,15 @@
 import { describe, expect, test } from "@jest/globals"
 import { sketch } from "../../../tests/fixtures/layers"
 import { KITS, startJob } from "../../../tests/fixtures/jobs"
+import type { YearFigures } from "../hourly/year"
+import type { YearModel } from "../hourly/year-model"
 import { UNSOLVED } from "../enclosure/solved-details"
 import { activeState, type JobState } from "../enclosure/job-state"
 import { depthLeft, whatFits } from "../trials/what-fits"
 import { ledgerOf } from "../ledger/ledger"
 import { materialOf } from "../material/catalogue"
 import { annuity } from "./present-value"
-import { thicknessCurve } from "./thickness-curve"
+import { paybackYears, type ThicknessPoint, thicknessCurve } from "./thickness-curve"
 
 /** A hut of XPS between plywood. */
 function hut(worth: Partial<JobState["brief"]["worth"]> = {}): JobState {
@@ -53,6 +55,30 @@ describe("loss against thickness", () => {
     const told = (thickness: number) => at(thickness).money + (0.25 / 3.6e6) * at(thickness).year * 11.93794
     expect(at(0.1).cost - at(0.05).cost).toBeCloseTo(told(0.1) - told(0.05), 1)
     expect(best.cost).toBe(Math.min(...points.map(({ cost }) => cost)))
+  })
+
+  test("says which years it still waits for, and stands on those that are stepped through", () => {
+    const state = hut()
+    const waiting = curveOf(state)
+    expect(waiting.awaited).toHaveLength(waiting.points.length)
+    const asked: number[] = []
+    const year = (model: YearModel): YearFigures => {
+      asked.push(model.faces.length)
+      const months = Array.from({ length: 12 }, () => ({ heating: 3.6e6, cooling: 0 }))
+      return { months } as YearFigures
+    }
+    const stepped = thicknessCurve(state, "wall", "l2", { ...UNSOLVED, year, yearBefore: () => undefined })
+    expect(stepped.awaited).toEqual([])
+    expect(new Set(stepped.points.map((point) => point.year))).toEqual(new Set([12 * 3.6e6]))
+    expect(asked).toHaveLength(stepped.points.length)
+  })
+
+  test("pays back by hand: 120 € more, 40 kWh a year less at 0.25 €", () => {
+    const point = (money: number, kilowattHours: number) => ({ money, year: kilowattHours * 3.6e6 }) as ThicknessPoint
+    const worth = { energy: 0.25 / 3.6e6 }
+    expect(paybackYears(point(100, 400), point(220, 360), worth)).toBeCloseTo(12, 9)
+    expect(paybackYears(point(220, 360), point(100, 400), worth)).toBeNull()
+    expect(paybackYears(point(100, 400), point(220, 400), worth)).toBeNull()
   })
 
   test("pays further the dearer energy is, and less far the dearer room is", () => {

@@ -29,7 +29,7 @@ export interface FaceHour {
 }
 
 /** Light that ordinary ground throws back. */
-const GROUND_ALBEDO = 0.2
+export const GROUND_ALBEDO = 0.2
 
 /** Whether the sun reaches a surface. */
 export const seesSun = ({ adjacent }: SurfaceFigures): boolean => adjacent.kind === "outdoors" && adjacent.sun

@@ -23,7 +23,7 @@ export interface SteadyYear {
 
 /**
  * Energy that holds the inside at its temperatures all year, from the months' means.
- * No sun, no people, no swing within the month, in use every day: a yardstick between build-ups, not a bill.
+ * No sun, no people, no swing within the month: what tells one build-up from another until its hours are stepped through.
  * @see ISO 15927-6:2007 (accumulated temperature differences), taken by months
  */
 export function yearOfEnergy(enclosure: SteadyEnclosure): SteadyYear {

@@ -117,7 +117,11 @@ function useBenchWorkedOut(): void {
   )
   useEffect(() => {
     // What is settled last is what stands.
-    for (const { bridges } of ledgers.toReversed()) calculations.details(id).settle(bridges)
+    const results = calculations.details(id)
+    for (const { bridges, year } of ledgers.toReversed()) {
+      results.settle(bridges)
+      if (year.figures) results.settleYear({ figures: year.figures, estimate: year.estimate })
+    }
   }, [calculations, id, ledgers])
   useWorkedOut("bench", ledgers)
 }

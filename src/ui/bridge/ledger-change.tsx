@@ -1,6 +1,6 @@
 "use client"
 import { useId } from "react"
-import { HEADLINES } from "../../core/ledger/headlines"
+import { HEADLINES, isAbout } from "../../core/ledger/headlines"
 import type { BreakMeasure } from "../../core/trials/thermal-break"
 import { useWorkedOut } from "../calculations/calculations"
 import { useJob } from "../job/job-store"
@@ -17,10 +17,11 @@ export function LedgerChange({ measure }: { measure: BreakMeasure }) {
   // It settles as the ledger itself does; until then it says so.
   useWorkedOut(useId(), then ? [then] : [])
   if (!then) return null
-  const changes = HEADLINES.filter(({ verdict }) => !verdict).flatMap(({ name, kind, of, awaits }) => {
+  const changes = HEADLINES.filter(({ verdict }) => !verdict).flatMap((headline) => {
+    const { name, kind, of } = headline
     const [before, after] = [of(now), of(then)]
     if (Math.abs(after - before) < 1e-3 * Math.abs(before)) return []
-    return [`${name} ${awaits && then.pending.length > 0 ? "≈ " : ""}${write(kind, after)} in place of ${write(kind, before)}`]
+    return [`${name} ${isAbout(headline, then) ? "≈ " : ""}${write(kind, after)} in place of ${write(kind, before)}`]
   })
   return (
     <p className="text-graphite" data-testid="ledger-change">

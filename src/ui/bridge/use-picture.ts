@@ -1,7 +1,7 @@
 "use client"
 import { useEffect, useRef, useState } from "react"
 import type { Detail } from "../../core/conduction/detail"
-import { DETAIL } from "../../core/results/detail-results"
+import { DETAIL } from "../../core/results/detail-result"
 import { PICTURE } from "../../core/results/picture-result"
 import { useCalculations, useShown } from "../calculations/calculations"
 

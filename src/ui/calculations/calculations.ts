@@ -5,8 +5,10 @@ import type { Detail } from "../../core/conduction/detail"
 import type { JobState } from "../../core/enclosure/job-state"
 import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
 import { type Calculation, keyOf, type Task, task } from "../../core/results/calculation"
-import { DETAIL, type DetailResults, detailResults } from "../../core/results/detail-results"
+import { DETAIL } from "../../core/results/detail-result"
+import { type JobResults, jobResults } from "../../core/results/job-results"
 import { type DetailPicture, PICTURE } from "../../core/results/picture-result"
+import { YEAR } from "../../core/results/year-result"
 import { growingResults, type Results } from "../../core/results/results"
 import { createPool, type Run } from "./pool"
 
@@ -22,7 +24,7 @@ export interface Calculations {
   /** Figures of a state of a job, from what is shown as worked out. */
   ledger: (job: string, state: JobState, shown: Results) => Ledger
   /** The details of a job among results; without them among all that is worked out now. */
-  details: (job: string, from?: Results) => DetailResults
+  details: (job: string, from?: Results) => JobResults
   /** What is worked out and shown: another object whenever that grows. */
   shown: () => Results
   subscribe: (listener: () => void) => () => void
@@ -40,7 +42,7 @@ export function createCalculations(): Calculations {
   const hands = Math.max(1, Math.min(3, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1))
   const pool = createPool(hands)
   const store = createStore<{ shown: Results }>(() => ({ shown: results }))
-  const jobs = new Map<string, DetailResults>()
+  const jobs = new Map<string, JobResults>()
   const wanted = new Map<string, readonly Task[]>()
   const running = new Set<string>()
   /** What could not be worked out is not tried again and again. */
@@ -74,12 +76,12 @@ export function createCalculations(): Calculations {
     }
   }
 
-  const details = (job: string, from: Results = results): DetailResults => {
-    const known = jobs.get(job) ?? detailResults(results)
+  const details = (job: string, from: Results = results): JobResults => {
+    const known = jobs.get(job) ?? jobResults(results)
     jobs.delete(job)
     jobs.set(job, known)
     if (jobs.size > MOST_JOBS) jobs.delete(jobs.keys().next().value!)
-    return { ...known, of: (detail) => from.of(DETAIL, detail) }
+    return { ...known, of: (detail) => from.of(DETAIL, detail), year: (model) => from.of(YEAR, model) }
   }
 
   return {
@@ -93,7 +95,7 @@ export function createCalculations(): Calculations {
       made.set(shown, byState)
       const ledger = byState.get(state) ?? ledgerOf(state, details(job, shown))
       byState.set(state, ledger)
-      if (ledger.pending.length === 0) settled.set(state, ledger)
+      if (ledger.awaited.length === 0) settled.set(state, ledger)
       return ledger
     },
     want(owner, tasks) {
@@ -135,16 +137,20 @@ export function useShown(): Results {
   return useSyncExternalStore(calculations.subscribe, calculations.shown, calculations.shown)
 }
 
+/** What figures wait for. */
+type Waiting = Pick<Ledger, "pending" | "awaited">
+
 /** Has what figures wait for worked out, for as long as they are on screen. */
-export function useWorkedOut(owner: string, ledgers: readonly Ledger[]): void {
+export function useWorkedOut(owner: string, waiting: readonly Waiting[]): void {
   const calculations = useCalculations()
   useEffect(
     () =>
       calculations.want(
         owner,
-        ledgers.flatMap(({ pending }) => pending),
+        // What all figures stand on goes before what only the year does.
+        [...waiting.flatMap(({ pending }) => pending), ...waiting.flatMap(({ awaited }) => awaited)],
       ),
-    [calculations, owner, ledgers],
+    [calculations, owner, waiting],
   )
   useEffect(() => () => calculations.want(owner, []), [calculations, owner])
 }

@@ -1,6 +1,6 @@
 "use client"
 import { inSentence } from "../../core/in-sentence"
-import { type Headline, headlinesOf, overLimit } from "../../core/ledger/headlines"
+import { type Headline, headlinesOf, isAbout, overLimit } from "../../core/ledger/headlines"
 import { useJob, useJobStore } from "../job/job-store"
 import { useLedger, usePinnedLedger } from "../job/use-ledger"
 import { DampRing } from "../primitives/damp-ring"
@@ -53,7 +53,7 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
       <span className="flex items-center gap-1.5 pt-1">
         <DampRing verdict={verdict} />
         <span className="line-clamp-2 font-display text-[14px] leading-4 font-semibold" title={verdict.sentence}>
-          {headline.awaits && ledger.pending.length > 0 ? <Rough /> : null}
+          {isAbout(headline, ledger) ? <Rough /> : null}
           {verdict.words}
         </span>
       </span>
@@ -82,7 +82,7 @@ function Cell({ headline }: { headline: Headline }) {
         {before === null ? null : <Change headline={headline} by={value - before} />}
       </span>
       <span className={over ? "text-clay" : ""}>
-        <Figure kind={headline.kind} value={value} rough={headline.awaits && ledger.pending.length > 0} />
+        <Figure kind={headline.kind} value={value} rough={isAbout(headline, ledger)} />
         {over ? <span className="sr-only">, over its limit</span> : null}
       </span>
       <Bar value={value} limit={headline.limit && limits[headline.limit]} pinned={before} over={over} />

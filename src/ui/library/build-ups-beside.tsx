@@ -1,6 +1,6 @@
 "use client"
 import { inSentence } from "../../core/in-sentence"
-import { HEADLINES } from "../../core/ledger/headlines"
+import { HEADLINES, isAbout } from "../../core/ledger/headlines"
 import { massOfLayers, priceOfLayers } from "../../core/takeoff/content"
 import { layerCautions } from "../../core/ledger/cautions"
 import { type Kind } from "../../core/quantity/measure"
@@ -57,9 +57,10 @@ const LINES: readonly { name: string; of: (candidate: Candidate, writing: Writin
         .map((caution) => caution.split(":")[0])
         .join(" · ") || "none of its own",
   },
-  ...HEADLINES.filter(({ verdict }) => !verdict).map(({ name, kind, of }) => ({
-    name: `whole: ${name}`,
-    of: withUnit(kind, ({ ledger }) => of(ledger)),
+  ...HEADLINES.filter(({ verdict }) => !verdict).map((headline) => ({
+    name: `whole: ${headline.name}`,
+    of: ({ ledger }: Candidate, { write }: Writing) =>
+      `${isAbout(headline, ledger) ? "≈ " : ""}${write(headline.kind, headline.of(ledger))}`,
   })),
 ]
 

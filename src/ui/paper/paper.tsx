@@ -27,7 +27,7 @@ export function Paper() {
   const [id, setId] = useState<PaperId>(units === "metric" ? "a4" : "letter")
   const [printed, setPrinted] = useState<Printed>({ kind: "sheet" })
   const paper = PAPERS[id]
-  const waiting = ledger.pending.length > 0
+  const waiting = ledger.awaited.length > 0
   const choices = [
     { value: "sheet", name: "job sheet" },
     ...ledger.surfaces.map(({ id: face, name }) => ({ value: `face ${face}`, name: `template at full size: ${name}` })),

@@ -29,7 +29,7 @@ export function Figure({
 
 /** Before what may still change. */
 export const Rough = () => (
-  <span className="font-medium text-graphite" title="Bridges are being calculated">
+  <span className="font-medium text-graphite" title="Still being calculated">
     ≈{" "}
   </span>
 )

@@ -1,14 +1,15 @@
 "use client"
-import { useDeferredValue, useMemo, useState } from "react"
+import { useDeferredValue, useId, useMemo, useState } from "react"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { activeState } from "../../../core/enclosure/job-state"
 import { shownNumber } from "../../../core/quantity/measure"
-import { type ThicknessCurve, thicknessCurve } from "../../../core/sizing/thickness-curve"
+import { paybackYears, type ThicknessCurve, thicknessCurve } from "../../../core/sizing/thickness-curve"
 import { setThickness } from "../../../edit/assembly-edits"
+import { useCalculations, useShown, useWorkedOut } from "../../calculations/calculations"
 import { useJob, useJobStore } from "../../job/job-store"
-import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
+import { Rough } from "../../primitives/figure"
 import { later } from "../../primitives/later"
 import { Unfolding } from "../../primitives/unfolding"
 import { useWriting } from "../../writing/writing"
@@ -29,14 +30,24 @@ export function Paying(props: Props) {
 function Curve({ figures, built }: Props) {
   const { figure, unit, length, write } = useWriting()
   const job = useDeferredValue(useJob())
-  const ledger = useDeferredValue(useLedger())
+  const calculations = useCalculations()
+  const shown = useDeferredValue(useShown())
   const store = useJobStore()
   const [asTable, setAsTable] = useState(false)
   const { units, brief } = job
   const { assembly } = figures
-  const curve = useMemo(() => thicknessCurve(activeState(job), assembly, built.id, ledger.solved), [job, assembly, built.id, ledger.solved])
-  const { best } = curve
+  const curve = useMemo(
+    () => thicknessCurve(activeState(job), assembly, built.id, calculations.details(store.id, shown)),
+    [job, assembly, built.id, calculations, store.id, shown],
+  )
+  const { best, awaited } = curve
+  useWorkedOut(
+    useId(),
+    useMemo(() => [{ pending: [], awaited: [...awaited] }], [awaited]),
+  )
   const now = built.layer.thickness
+  const present = curve.points.find(({ thickness }) => Math.abs(thickness - now) < 5e-4)
+  const payback = present && best.thickness > now ? paybackYears(present, best, brief.worth) : null
   const per = units === "metric" ? 0.001 : 0.0254
   const marks = useMemo(
     () => [
@@ -68,7 +79,12 @@ function Curve({ figures, built }: Props) {
             <>It pays just as it is: {length(now)}.</>
           ) : (
             <>
-              More of it pays up to <span className="font-semibold">{length(best.thickness)}</span>, and not further.
+              More of it pays up to{" "}
+              <span className="font-semibold">
+                {awaited.length > 0 ? <Rough /> : null}
+                {length(best.thickness)}
+              </span>
+              , and not further{payback === null ? "" : `; what that costs more is saved in ${yearsWords(payback)}`}.
             </>
           )}{" "}
           {best === curve.points[0] || Math.abs(best.thickness - now) < 5e-4 ? null : (
@@ -96,11 +112,14 @@ function Curve({ figures, built }: Props) {
         Build-ups, and the energy of {figure("ratio", brief.worth.years)} years at {write("energyPrice", brief.worth.energy)}
         {brief.worth.store > 0 ? ", battery and panel for the worst day" : ""}
         {brief.worth.room > 0 ? ", and the room that it takes" : ""}: what is least over all, in money of today. The brief says what saving
-        is worth; the year is a yardstick without sun, in use every day.
+        is worth; each year is stepped through by hours, held day and night.
       </p>
     </div>
   )
 }
+
+/** Years as one says them. */
+const yearsWords = (years: number): string => (years < 1 ? "less than a year" : years < 1.5 ? "a year" : `${Math.round(years)} years`)
 
 function CurveTable({ curve: { points, best } }: { curve: ThicknessCurve }) {
   const { figure, unit } = useWriting()

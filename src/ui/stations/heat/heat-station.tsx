@@ -25,6 +25,9 @@ const Chart = later(() => import("../../charts/chart").then((module) => module.C
 /** Steps through time; it comes after the figures. */
 const ColdStart = later(() => import("./cold-start").then((module) => module.ColdStart))
 
+/** So is the year. */
+const Year = later(() => import("./year").then((module) => module.Year))
+
 /** Where heat goes out on the worst night and comes in on the hottest day. */
 export function HeatStation() {
   const season = useSelection((view) => view.season)
@@ -32,6 +35,7 @@ export function HeatStation() {
     <div className="station gap-4">
       <SeasonTabs summer="hottest day" />
       {season === "winter" ? <WorstNight /> : <HottestDay />}
+      <Year />
       <BridgeRanking />
     </div>
   )

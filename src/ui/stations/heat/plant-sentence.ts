@@ -1,3 +1,5 @@
+import type { YearFigures } from "../../../core/hourly/year"
+import type { YearModel } from "../../../core/hourly/year-model"
 import type { Kind } from "../../../core/quantity/measure"
 
 /** From so many times what is asked a plant is too large to work well. */
@@ -47,3 +49,27 @@ export function coolerSentence({ asked, capacity, held, write }: Asked, hottest:
   const minutes = Math.max(1, Math.round((60 * hottest) / capacity))
   return `The cooler holds ${write("temperature", held)} on the hottest day, running ${minutes} minutes of the hottest hour.`
 }
+
+/** What heater and cooler come to in a year's hours, and how far the inside goes where there is none of either. */
+export function yearSentences(
+  { heater, cooler }: Pick<YearModel, "heater" | "cooler">,
+  figures: YearFigures,
+  write: Asked["write"],
+): string[] {
+  const { hours, short, lowest, highest } = figures
+  const plant = (name: string, way: "heating" | "cooling", capacity: number | null): string[] => {
+    const runs = `The ${name} runs in ${hoursWords(hours[way])}`
+    if (capacity === null || hours[way] === 0) return [`${runs}.`]
+    return [`${runs}${short[way] === 0 ? ", and is enough in all of them" : ` and is too small in ${hoursWords(short[way])}`}.`]
+  }
+  return [
+    ...(heater
+      ? plant("heater", "heating", heater.capacity)
+      : [`Nothing heats: it gets as cold as ${write("temperature", lowest)} inside.`]),
+    ...(cooler
+      ? plant("cooler", "cooling", cooler.capacity)
+      : [`Nothing cools: it gets as warm as ${write("temperature", highest)} inside.`]),
+  ]
+}
+
+const hoursWords = (hours: number): string => (hours === 0 ? "no hour" : hours === 1 ? "one hour" : `${hours} hours`)

@@ -4,7 +4,6 @@ import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { compassPoint } from "../../../core/shell/face-name"
 import { polygonCentre, polygonPerimeter } from "../../../core/shell/polygon"
 import type { Parts } from "../../../edit/shell-edits"
-import { BodyPane } from "../../body/body-pane"
 import type { Station } from "../station"
 import { Elevation } from "../../elevation/elevation"
 import { useSelection } from "../../job/job-store"
@@ -17,6 +16,7 @@ import { Measures } from "./measures"
 import { useWriting } from "../../writing/writing"
 
 // Each list is fetched when it is first looked at; the measures are what the station opens with.
+const BodyPane = later(() => import("../../body/body-pane").then((module) => module.BodyPane))
 const FaceMembers = later(() => import("./face-members").then((module) => module.FaceMembers))
 const Openings = later(() => import("./openings").then((module) => module.Openings))
 const FloorParts = later(() => import("./floor-parts").then((module) => module.FloorParts))

@@ -1,0 +1,243 @@
+import type { JobKind, Limits } from "../../schema/job/job"
+import type { Traffic } from "../../schema/job/inside"
+import type { Season } from "../../schema/quantity"
+import { vapourPressureAt } from "../air/moist-air"
+import { stackCoefficient, windCoefficient } from "../airflow/infiltration"
+import { outdoorFilm } from "../assembly/build-up"
+import { type PeriodicLayer, resistanceOf } from "../assembly/periodic"
+import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import type { Thermostat } from "../dynamic/thermostats"
+import type { Conditions } from "../enclosure/conditions"
+import { pathLoss } from "../enclosure/heat-path"
+import { SOIL, storingLayers } from "../enclosure/surface-day"
+import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import { groundFlow } from "../ground/monthly-flow"
+import { goodsHeat } from "../inside/goods"
+import { isThere, personHeat } from "../inside/people"
+import { sum } from "../numeric/sum"
+import { boundsOf } from "../shell/polygon"
+import type { Overhang } from "../shell/shading"
+import { FURNITURE, floorArea } from "../steady/free-day"
+import type { SteadyEnclosure } from "../steady/heat-loss"
+import { seesSun } from "../steady/surface-gain"
+import { ventedSunFilms } from "../steady/vented-skin"
+
+/** A straight line of the temperatures on both sides: what it is at 0 °C, and what each kelvin inside and outdoors adds. */
+export interface Straight {
+  inside: number
+  outdoors: number
+  fixed: number
+}
+
+type Seasons<T> = Readonly<Record<Season, T>>
+
+/** Air beyond a face. */
+export interface FarAir {
+  /** °C */
+  temperature: Seasons<Straight>
+  /** Pressure of its water, Pa; null: that of the outdoor air. */
+  vapour: Seasons<number> | null
+}
+
+/** Where the sun meets a face, and what keeps its beam off an upright one. */
+export interface Sunny {
+  /** Parts that look one way each: share of the face, degrees. */
+  strips: readonly { share: number; tilt: number; azimuth: number }[]
+  /** m */
+  width: number
+  height: number
+  overhang: Overhang | null
+}
+
+/** A face through the year. */
+export interface YearFace {
+  /** m², such that the members' heat goes with that of the layers beside them */
+  area: number
+  layers: readonly PeriodicLayer[]
+  rsi: number
+  rse: number
+  /** °C beyond it: a line of the temperatures, or of the ground in each month */
+  beyond: Seasons<Straight> | readonly number[]
+  /** What sun and sky do to it, and the film that they do it past, m²·K/W; null: they do not see it. */
+  sun: (Sunny & { absorptance: number; emissivity: number; film: number }) | null
+}
+
+/** Glass that the sun comes through. */
+export interface YearGlass extends Sunny {
+  area: number
+  g: number
+}
+
+/** A door in use. */
+export interface YearDoor {
+  area: number
+  height: number
+  traffic: Traffic
+  beyond: FarAir
+}
+
+/** All that an enclosure's year hangs on but its weather: numbers only, so that they can be sent and told apart. */
+export interface YearModel {
+  /** Whose weather it is. */
+  station: string
+  /** Of each month: by it go spaces that are held, and what is held inside. */
+  seasons: readonly Season[]
+  faces: readonly YearFace[]
+  glass: readonly YearGlass[]
+  /** What openings and edges let out at once, W. */
+  beside: Seasons<Straight>
+  leaks: { flow50: number; stack: number; wind: number; from: FarAir | null }
+  ventilation: { flow: number; recovery: number }
+  doors: readonly YearDoor[]
+  /** Clock hours between which people are there and doors in use. */
+  from: number
+  to: number
+  /** W to the air, and as water, at each of the 24 hours. */
+  gains: Seasons<{ heat: readonly number[]; water: readonly number[] }>
+  /** m³ of air, and J/K of what warms with it */
+  volume: number
+  capacity: number
+  inside: Seasons<{ temperature: number; relativeHumidity: number }>
+  /** Null: there is none. */
+  heater: Thermostat | null
+  cooler: Thermostat | null
+}
+
+/** What of a job its year hangs on. */
+export interface YearEnclosure extends SteadyEnclosure {
+  clearVolume: number
+}
+
+/** What the brief says of the plant. */
+export interface YearBrief {
+  station: string
+  kind: JobKind
+  limits: Pick<Limits, "loss" | "gain">
+}
+
+/**
+ * An enclosure as its year is stepped through. At rest it loses what the worst night's loss says.
+ * The plant of the season that it is built for is taken to be there, the other's where the brief has one; 0 W is none.
+ */
+export function yearModel(enclosure: YearEnclosure, { station, kind, limits }: YearBrief): YearModel {
+  const { surfaces, leaks, ventilation, conditions, inside, clearVolume } = enclosure
+  const { winter, summer } = conditions
+  const months = conditions.station.monthlyTemperature
+  const seasons = months.map((mean): Season => (mean > conditions.annualMean ? "summer" : "winter"))
+  const keptCold = kind === "cold-room"
+  const heated = limits.loss === null ? !keptCold : limits.loss > 0
+  const cooled = limits.gain === null ? keptCold : limits.gain > 0
+  const [warm, cool] = [winter.inside.temperature, summer.inside.temperature]
+  const heater = heated ? { setpoint: warm, capacity: limits.loss } : null
+  // Nothing is cooled to below what it is heated to.
+  const cooler = cooled ? { setpoint: heated ? Math.max(warm, cool) : cool, capacity: limits.gain } : null
+  const usual = months.map((mean) => Math.min(Math.max(mean, heater?.setpoint ?? -Infinity), cooler?.setpoint ?? Infinity))
+  return {
+    station,
+    seasons,
+    faces: surfaces.filter(({ netArea }) => netArea > 1e-6).map((figures) => yearFace(figures, conditions, usual)),
+    glass: surfaces.filter(seesSun).flatMap(glassOf),
+    beside: bySeason((season) => straight((inside, outdoors) => besideFaces(enclosure, season, inside, outdoors))),
+    leaks: {
+      flow50: (leaks.ach50 * leaks.volume) / 3600,
+      stack: stackCoefficient(leaks.height),
+      // Where no face sees the outdoors no wind blows on it.
+      wind: leaks.from ? 0 : windCoefficient(leaks.height, leaks.shelter),
+      from: leaks.from && farAir(leaks.from),
+    },
+    ventilation,
+    doors: surfaces.flatMap((figures) =>
+      figures.openings.flatMap(({ opening: { traffic, width, height } }): YearDoor[] =>
+        traffic ? [{ area: width * height, height, traffic, beyond: farAir(figures) }] : [],
+      ),
+    ),
+    from: inside.from,
+    to: inside.to,
+    gains: bySeason((season) => gainsOf(inside, conditions[season].inside.temperature)),
+    volume: clearVolume,
+    capacity: FURNITURE * floorArea(enclosure),
+    inside: { winter: winter.inside, summer: summer.inside },
+    heater,
+    cooler,
+  }
+}
+
+const bySeason = <T>(of: (season: Season) => T): Seasons<T> => ({ winter: of("winter"), summer: of("summer") })
+
+/** The line of what goes straight with both temperatures. */
+function straight(of: (inside: number, outdoors: number) => number): Straight {
+  const fixed = of(0, 0)
+  return { inside: of(1, 0) - fixed, outdoors: of(0, 1) - fixed, fixed }
+}
+
+function besideFaces({ surfaces, countedPaths }: YearEnclosure, season: Season, inside: number, outdoors: number): number {
+  const openings = surfaces.map((figures) => {
+    const difference = inside - temperatureBeyond(figures, season, inside, outdoors)
+    return sum(figures.closures.map(({ area, uValue }) => area * uValue)) * difference
+  })
+  return sum(openings) + sum(countedPaths.map((path) => pathLoss(path, season, inside, outdoors)))
+}
+
+const beyondOf = (figures: SurfaceFigures): Seasons<Straight> =>
+  bySeason((season) => straight((inside, outdoors) => temperatureBeyond(figures, season, inside, outdoors)))
+
+function farAir(figures: SurfaceFigures): FarAir {
+  const { adjacent } = figures
+  const space = adjacent.kind === "space" && adjacent.space.kind === "held" ? adjacent.space : null
+  return {
+    temperature: beyondOf(figures),
+    vapour: space && bySeason((season) => vapourPressureAt(space[season].temperature, space[season].relativeHumidity)),
+  }
+}
+
+/** @param usual °C inside in each month: as outdoors, but for what is heated and cooled; the ground follows it over months */
+function yearFace(figures: SurfaceFigures, conditions: Conditions, usual: readonly number[]): YearFace {
+  const { face, netArea, layers, winterFilm, ground, transmittance, absorptance } = figures
+  const direction = heatFlowDirection(face.tilt, true)
+  const rsi = INDOOR_RESISTANCE[direction]
+  const storing = storingLayers(layers, direction)
+  if (ground) {
+    const soil = [SOIL, ...storing]
+    const conductance = netArea / (rsi + resistanceOf(soil))
+    const beyond = conditions.station.monthlyTemperature.map((mean, month) => {
+      return usual[month]! - groundFlow(ground, usual[month]!, conditions.annualMean, mean) / conductance
+    })
+    return { area: netArea, layers: soil, rsi, rse: 0, beyond, sun: null }
+  }
+  const rse = outdoorFilm(layers, winterFilm, direction)
+  const open = 1 - layers[0]!.effectiveShare
+  const film = (1 - open) * winterFilm + open * ventedSunFilms(transmittance, winterFilm, direction).behind
+  const { emissivity } = layers[0]!.material.face
+  return {
+    area: netArea * transmittance * (rsi + resistanceOf(storing) + rse),
+    layers: storing,
+    rsi,
+    rse,
+    beyond: beyondOf(figures),
+    sun: seesSun(figures) ? { ...sunnyFace(figures), absorptance, emissivity, film } : null,
+  }
+}
+
+function sunnyFace({ face, overhang }: SurfaceFigures): Sunny {
+  const { left, right, low, high } = boundsOf(face.outline)
+  const strips = face.strips.map(({ area, tilt, azimuth }) => ({ share: area / face.area, tilt, azimuth }))
+  return { strips, width: right - left, height: high - low, overhang }
+}
+
+const glassOf = ({ face: { tilt, azimuth }, closures }: SurfaceFigures): YearGlass[] =>
+  closures.flatMap(({ area, solarFactor, width, height, overhang }) =>
+    solarFactor > 0 ? [{ area, g: solarFactor, width, height, overhang, strips: [{ share: 1, tilt, azimuth }] }] : [],
+  )
+
+function gainsOf(
+  { people, activity, equipment, goods, from, to }: SteadyEnclosure["inside"],
+  room: number,
+): { heat: number[]; water: number[] } {
+  const person = personHeat(activity, room)
+  const lying = sum(Object.values(goods).map((one) => goodsHeat(one, room)))
+  const hours = Array.from({ length: 24 }, (_, i) => Number(isThere(i + 1, from, to)))
+  return {
+    heat: hours.map((there) => there * (people * person.sensible + equipment) + lying),
+    water: hours.map((there) => there * people * person.latent),
+  }
+}

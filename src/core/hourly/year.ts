@@ -1,0 +1,167 @@
+import type { Season } from "../../schema/quantity"
+import { humidityRatioOf, vapourPressureAt } from "../air/moist-air"
+import { infiltration } from "../airflow/infiltration"
+import { skyLoss } from "../climate/sky-temperature"
+import type { WeatherYear } from "../climate/weather-file"
+import { HOURS, MONTH_OF_HOUR } from "../climate/weather-year"
+import { airCapacity, bodyHours, type EnclosureHours } from "../dynamic/enclosure-hours"
+import type { Drive } from "../dynamic/implicit-step"
+import { openDoorHeat, trafficHeat, type WetAir } from "../inside/door-traffic"
+import { isThere } from "../inside/people"
+import { STANDARD_PRESSURE } from "../quantity/constants"
+import { airLeakageHeat, airLeakageLatentHeat, ventilationHeat } from "../steady/transmission"
+import type { MonthEnergy } from "../steady/year"
+import type { FarAir, Straight, YearModel } from "./year-model"
+import { sunOn, sunThrough } from "./year-of-sun"
+
+/** A year as it was stepped through. */
+export interface YearFigures {
+  /** J */
+  months: MonthEnergy[]
+  /** J that the sun brings in through glass in each month */
+  sun: number[]
+  /** Greatest hour, W. */
+  peak: MonthEnergy
+  /** Hours in which heater or cooler are asked for more than they have. */
+  short: MonthEnergy
+  /** Hours in which heater or cooler run at all. */
+  hours: MonthEnergy
+  /** °C of the air inside */
+  lowest: number
+  highest: number
+  /** What was lost between all sums, of all that was summed. */
+  balance: number
+}
+
+/** Times that the first day is gone through before: walls then remember no other. */
+const BEFORE = 20
+/** Plant that gives no more than this rests, W: so near a held temperature is told. */
+const TOLD = 1e-3
+
+/**
+ * A year hour by hour: faces as they store heat, sun and sky on them, sun through glass, leaks by wind and warmth, who and what is inside.
+ * Heater and cooler hold what they are set to, and are taken to be strong enough; water that is condensed counts while it is cooled.
+ * @see ISO 52016-1:2017, 6.5 (heat balance of a zone by hours)
+ */
+export function simulatedYear(model: YearModel, weather: WeatherYear): YearFigures {
+  const { heater, cooler, volume, capacity } = model
+  const driven = drivesOf(model, weather)
+  const ideal = (plant: YearModel["heater"]) => plant && { ...plant, capacity: null }
+  const run = bodyHours(
+    { faces: model.faces, capacity: airCapacity(volume) + capacity, heating: ideal(heater), cooling: ideal(cooler) },
+    driven.drive,
+    { steps: HOURS, step: 3600, warmup: BEFORE, initial: heater?.setpoint ?? cooler?.setpoint ?? weather.hours[0]!.temperature },
+  )
+  return summed(model, run, driven)
+}
+
+/** What a year came to, from its hours. */
+function summed({ heater, cooler }: YearModel, run: EnclosureHours, { water, glass }: Driven): YearFigures {
+  const figures: YearFigures = {
+    months: Array.from({ length: 12 }, () => ({ heating: 0, cooling: 0 })),
+    sun: new Array<number>(12).fill(0),
+    peak: { heating: 0, cooling: 0 },
+    short: { heating: 0, cooling: 0 },
+    hours: { heating: 0, cooling: 0 },
+    lowest: Infinity,
+    highest: -Infinity,
+    balance: run.balance,
+  }
+  for (let k = 0; k < HOURS; k++) {
+    const cooling = run.cooling[k]!
+    const asked = { heating: run.heating[k]! > TOLD ? run.heating[k]! : 0, cooling: cooling > TOLD ? cooling + water[k]! : 0 }
+    const month = figures.months[MONTH_OF_HOUR[k]!]!
+    figures.sun[MONTH_OF_HOUR[k]!]! += glass[k]! * 3600
+    for (const [way, plant] of [
+      ["heating", heater],
+      ["cooling", cooler],
+    ] as const) {
+      month[way] += asked[way] * 3600
+      figures.peak[way] = Math.max(figures.peak[way], asked[way])
+      if (asked[way] > 0) figures.hours[way]++
+      if (plant && plant.capacity !== null && asked[way] > plant.capacity) figures.short[way]++
+    }
+    figures.lowest = Math.min(figures.lowest, run.air[k]!)
+    figures.highest = Math.max(figures.highest, run.air[k]!)
+  }
+  return figures
+}
+
+/** What drives each hour; and, W, what water a cooler must condense then, and what sun comes through glass. */
+interface Driven {
+  drive: (k: number, inside: number) => Drive
+  water: Float64Array
+  glass: Float64Array
+}
+
+function drivesOf(model: YearModel, weather: WeatherYear): Driven {
+  const { faces, ventilation, beside, gains, seasons } = model
+  const glass = new Float64Array(HOURS)
+  for (const pane of model.glass) {
+    const sun = sunThrough(weather, pane)
+    for (let k = 0; k < HOURS; k++) glass[k]! += pane.g * pane.area * sun[k]!
+  }
+  const skins = faces.map(({ sun }) => sun && { ...sun, on: sunOn(weather, sun), seen: seenSky(sun) })
+  const water = new Float64Array(HOURS)
+  const outside = new Float64Array(faces.length)
+  const letIn = ventilationHeat(ventilation, 1)
+  const drive = (k: number, inside: number): Drive => {
+    const { temperature, relativeHumidity, skyTemperature, windSpeed } = weather.hours[k]!
+    const month = MONTH_OF_HOUR[k]!
+    const hour = (k % 24) + 1
+    const season = seasons[month]!
+    const sky = skyLoss(temperature, skyTemperature)
+    faces.forEach(({ beyond }, f) => {
+      const skin = skins[f]
+      const far = "winter" in beyond ? along(beyond[season], inside, temperature) : beyond[month]!
+      outside[f] = far + (skin ? skin.film * (skin.absorptance * skin.on[k]! - skin.emissivity * skin.seen * sky) : 0)
+    })
+    const out: WetAir = { temperature, vapourPressure: vapourPressureAt(temperature, relativeHumidity) }
+    const { inside: indoors } = model
+    const room: WetAir = {
+      temperature: inside,
+      vapourPressure: vapourPressureAt(indoors[season].temperature, indoors[season].relativeHumidity),
+    }
+    const far = farOf(model.leaks.from, season, inside, out)
+    const { flow50, stack, wind } = model.leaks
+    const { flow } = infiltration({ flow50, stack, wind, insideTemperature: inside, outsideTemperature: far.temperature, windSpeed })
+    const leaking = airLeakageHeat(flow, 1)
+    water[k] =
+      gains[season].water[hour - 1]! +
+      airLeakageLatentHeat(flow, waterOf(far) - waterOf(room)) +
+      airLeakageLatentHeat(ventilation.flow, waterOf(out) - waterOf(room))
+    const atOnce = beside[season]
+    return {
+      outside,
+      direct: atOnce.inside + leaking + letIn,
+      directHeat: leaking * far.temperature + letIn * temperature - atOnce.fixed - atOnce.outdoors * temperature,
+      gains: gains[season].heat[hour - 1]! + glass[k]! + (isThere(hour, model.from, model.to) ? throughDoors(model, season, room, out) : 0),
+    }
+  }
+  return { drive, water, glass }
+}
+
+/** Heat that comes in through the doors in use, W; the air beyond them is that of the hour. */
+function throughDoors({ doors, from, to }: YearModel, season: Season, room: WetAir, out: WetAir): number {
+  let heat = 0
+  for (const { area, height, traffic, beyond } of doors)
+    heat += trafficHeat(traffic, openDoorHeat(area, height, farOf(beyond, season, room.temperature, out), room), from, to)
+  return heat
+}
+
+/** Air beyond, where it is another than that of outdoors. */
+const farOf = (air: FarAir | null, season: Season, inside: number, out: WetAir): WetAir =>
+  air
+    ? {
+        temperature: along(air.temperature[season], inside, out.temperature),
+        vapourPressure: air.vapour?.[season] ?? out.vapourPressure,
+      }
+    : out
+
+const along = ({ inside, outdoors, fixed }: Straight, indoors: number, out: number): number => inside * indoors + outdoors * out + fixed
+
+const waterOf = ({ vapourPressure }: WetAir): number => humidityRatioOf(vapourPressure, STANDARD_PRESSURE)
+
+/** How much of what a face sees is sky. */
+const seenSky = ({ strips }: { strips: readonly { share: number; tilt: number }[] }): number =>
+  strips.reduce((all, { share, tilt }) => all + (share * (1 + Math.cos((tilt * Math.PI) / 180))) / 2, 0)

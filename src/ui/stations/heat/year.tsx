@@ -1,0 +1,113 @@
+"use client"
+import { useState } from "react"
+import { MONTHS } from "../../../core/climate/design-day"
+import { sum } from "../../../core/numeric/sum"
+import { useLedger, usePinnedLedger } from "../../job/use-ledger"
+import { Button } from "../../primitives/button"
+import { Rough } from "../../primitives/figure"
+import { FigureTable } from "../../primitives/figure-table"
+import { useShowWorking } from "../../working/use-show-working"
+import { useWriting } from "../../writing/writing"
+import { yearSentences } from "./plant-sentence"
+
+/** What the year takes, month by month, and whether the plant is enough in all its hours. */
+export function Year() {
+  const { write } = useWriting()
+  const show = useShowWorking()
+  const { year, solved, conditions } = useLedger()
+  const pinned = usePinnedLedger()
+  const [asTable, setAsTable] = useState(false)
+  const { model, months } = year
+  // While the year is stepped through anew its last one is shown, as about.
+  const figures = year.figures ?? solved.yearBefore?.()?.figures ?? null
+  const heating = sum(months.map((month) => month.heating))
+  const cooling = sum(months.map((month) => month.cooling))
+  const ways = [
+    ...(model.heater ? [`${write("energy", heating)} of heat`] : []),
+    ...(model.cooler ? [`${write("energy", cooling)} taken out`] : []),
+  ]
+  return (
+    <section aria-label="The year" className="grid gap-2" data-testid="year">
+      <div className="flex items-start justify-between gap-4">
+        <h2 className="font-display text-[15px] font-semibold">
+          {year.figures ? null : <Rough />}A year: {ways.length > 0 ? ways.join(", ") : "nothing heats or cools"}
+        </h2>
+        <Button look="link" onClick={() => setAsTable(!asTable)}>
+          {asTable ? "as bars" : "as a table"}
+        </Button>
+      </div>
+      {figures ? (
+        <p>
+          {yearSentences(model, figures, write).join(" ")}
+          {pinned ? ` Pinned: ${write("energy", pinned.year.total)}.` : ""}
+        </p>
+      ) : null}
+      {asTable ? (
+        <FigureTable
+          caption="The year month by month"
+          heads={["month", "heat", "taken out", "sun through glass"]}
+          rows={months.map((month, i) => ({
+            key: i,
+            cells: [
+              MONTHS[i],
+              write("energy", month.heating),
+              write("energy", month.cooling),
+              figures ? write("energy", figures.sun[i]!) : "≈",
+            ],
+          }))}
+        />
+      ) : (
+        <MonthBars months={months} />
+      )}
+      <p className="text-dense text-graphite">
+        An invented year of {conditions.station.name} hour by hour, with its sun, sky and wind, and with who and what is inside; held day
+        and night.
+      </p>
+      <div>
+        <Button onClick={() => show.headline("year")}>Show the working</Button>
+      </div>
+    </section>
+  )
+}
+
+/** A column for each month: heat upward, what is taken out beside it. */
+function MonthBars({ months }: { months: readonly { heating: number; cooling: number }[] }) {
+  const { write } = useWriting()
+  const most = Math.max(...months.flatMap(({ heating, cooling }) => [heating, cooling]), 1e-9)
+  const height = (energy: number) => ({ height: `${(energy / most) * 100}%` })
+  return (
+    <figure>
+      <ul className="grid h-28 grid-cols-12 gap-x-1.5 border-b border-ink" aria-label="The year month by month">
+        {months.map(({ heating, cooling }, i) => (
+          <li key={MONTHS[i]} className="flex h-full items-end justify-center gap-px">
+            <span className="sr-only">
+              {MONTHS[i]}: {write("energy", heating)} of heat, {write("energy", cooling)} taken out
+            </span>
+            <span aria-hidden className={`w-full bg-ember/80 ${heating === 0 ? "invisible" : ""}`} style={height(heating)} />
+            <span
+              aria-hidden
+              className={`w-full border-x border-t border-frost bg-frost/30 ${cooling === 0 ? "invisible" : ""}`}
+              style={height(cooling)}
+            />
+          </li>
+        ))}
+      </ul>
+      <div aria-hidden className="grid grid-cols-12 gap-x-1.5 text-center text-dense text-graphite">
+        {MONTHS.map((month) => (
+          <span key={month}>{month.slice(0, 3)}</span>
+        ))}
+      </div>
+      <figcaption className="flex flex-wrap gap-x-4 pt-1 text-dense text-graphite">
+        <span>
+          <span aria-hidden className="mr-1 inline-block size-2.5 bg-ember/80" />
+          heat brought in
+        </span>
+        <span>
+          <span aria-hidden className="mr-1 inline-block size-2.5 border border-frost bg-frost/30" />
+          heat taken out
+        </span>
+        <span>most in a month: {write("energy", most)}</span>
+      </figcaption>
+    </figure>
+  )
+}
