@@ -1,5 +1,6 @@
 import type { Goods, Inside } from "../schema/job/inside"
 import type { Job, Limits, Service, Worth } from "../schema/job/job"
+import type { OwnWeather } from "../schema/job/weather"
 import type { AirState, Season } from "../schema/quantity"
 import { InputError } from "../schema/outcome"
 import { edit } from "./edit"
@@ -16,6 +17,14 @@ export const setUse = (use: string) => edit("What it is used for", (job) => void
 export const setStation = (station: string) =>
   edit("Place", ({ brief }) => {
     brief.station = station
+    brief.weather = null
+    brief.outdoors = { winter: null, summer: null }
+  })
+
+/** Weather of one's own, or none: the station's then counts again. It brings its own design conditions too. */
+export const setWeather = (weather: OwnWeather | null) =>
+  edit("Weather", ({ brief }) => {
+    brief.weather = weather
     brief.outdoors = { winter: null, summer: null }
   })
 

@@ -23,6 +23,8 @@ export function quantity(unit: string, meaning: string, range: Range = {}): z.Zo
 
 /** A temperature, °C. */
 export const temperature = (meaning: string) => quantity("°C", meaning, { min: -100, max: 200 })
+/** A speed of the wind, m/s. */
+export const wind = (meaning: string) => quantity("m/s", meaning, { min: 0, max: 150 })
 /** A relative humidity, 0…1. */
 export const relativeHumidity = (meaning = "relative humidity") => quantity("0..1", meaning, { min: 0, max: 1 })
 /** A thickness, m. */

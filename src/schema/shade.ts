@@ -1,6 +1,7 @@
 import * as z from "./zod"
 import { notes, quantity } from "./quantity"
-import { azimuth, latitude, longitude, moment } from "./time"
+import { azimuth, latitude, longitude } from "./place"
+import { moment } from "./time"
 
 const length = (meaning: string) => quantity("m", meaning, { min: 0, max: 100 })
 const size = (meaning: string) => quantity("m", meaning, { above: 0, max: 100 })

@@ -2,7 +2,8 @@ import * as z from "./zod"
 import { leakage, Shelter } from "./infiltration"
 import { StoringLayer } from "./periodic"
 import { filmResistance, fraction, notes, quantity, temperature } from "./quantity"
-import { azimuth, latitude, longitude, moment } from "./time"
+import { azimuth, latitude, longitude } from "./place"
+import { moment } from "./time"
 
 const area = () => quantity("m²", "area", { above: 0, max: 1e6 })
 const tilt = () => quantity("degrees", "0 faces up, 90 is a wall, 180 faces down", { min: 0, max: 180 })

@@ -1,6 +1,7 @@
 import * as z from "./zod"
 import { notes, quantity } from "./quantity"
-import { azimuth, latitude, longitude, moment } from "./time"
+import { azimuth, latitude, longitude } from "./place"
+import { moment } from "./time"
 
 /** A moment at a place, and a surface that the sun may meet there. */
 export const SunInput = z

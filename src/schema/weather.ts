@@ -1,12 +1,12 @@
 import * as z from "./zod"
-import { fraction, notes, quantity, relativeHumidity, temperature } from "./quantity"
-import { latitude, longitude } from "./time"
+import { fraction, notes, quantity, relativeHumidity, temperature, wind } from "./quantity"
+import { MonthlyNormals } from "./normals"
+import { latitude, longitude } from "./place"
 
 /** Most that a weather file may be, characters: a year of hours with all that is told of them is half of it. */
 const LARGEST = 4_000_000
 const text = z.string().max(LARGEST).describe("the whole file")
 const timeZone = quantity("h", "of the clock before UTC, no daylight saving", { min: -14, max: 14 })
-const wind = (meaning: string) => quantity("m/s", meaning, { min: 0, max: 150 })
 const name = z.string().min(1).max(200)
 
 /** What the head of a table calls each column. */
@@ -27,16 +27,6 @@ export const WeatherUnits = z.strictObject({
   windSpeed: z.enum(["m/s", "km/h", "mph"]).optional(),
 })
 export type WeatherUnits = z.output<typeof WeatherUnits>
-
-/** The normals of a month. */
-export const MonthlyNormals = z.strictObject({
-  temperature: quantity("°C", "mean", { min: -70, max: 50 }),
-  dailySwing: quantity("K", "between a day's highest and lowest hour, in the mean", { min: 0, max: 40 }),
-  relativeHumidity: quantity("0..1", "mean", { min: 0.02, max: 0.98 }),
-  clearness: quantity("0..1", "sun on level ground over the same outside the atmosphere", { min: 0.05, max: 0.8 }),
-  windSpeed: wind("mean"),
-})
-export type MonthlyNormals = z.output<typeof MonthlyNormals>
 
 /** A year of weather: of a built-in station, of a file, or made from monthly normals. */
 export const WeatherInput = z

@@ -22,6 +22,12 @@ export interface ClimateStation {
   months: { dailySwing: Ends; relativeHumidity: Ends; clearness: Ends }
 }
 
+/** What of a place design hours and months' means are reckoned from: of a built-in station, or of weather that a job brings along. */
+export type DesignPlace = Pick<
+  ClimateStation,
+  "name" | "latitude" | "longitude" | "winter" | "summer" | "monthlyTemperature" | "meanWindSpeed"
+>
+
 /** A figure of the coldest month and one of the warmest. */
 type Ends = readonly [coldest: number, warmest: number]
 

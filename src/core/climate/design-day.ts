@@ -4,7 +4,7 @@ import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { clearSky, type Sunlight } from "../sun/clear-sky"
 import { type SolarPosition, solarPosition } from "../sun/solar-position"
-import { type ClimateStation, solarTimeZone } from "./climate-stations"
+import { type DesignPlace, solarTimeZone } from "./climate-stations"
 import { DRIEST, skyTemperature } from "./sky-temperature"
 
 /** One hour of the hottest day; `hour` is the clock hour, 1…24 in standard time. */
@@ -23,9 +23,10 @@ export const RANGE_SHARE = [
   0.88, 0.92, 0.95, 0.98, 1, 0.98, 0.91, 0.74, 0.55, 0.38, 0.23, 0.13, 0.05, 0, 0, 0.06, 0.14, 0.24, 0.39, 0.5, 0.59, 0.68, 0.75, 0.82,
 ] as const
 
-/** 21 July, the usual design day of the northern summer. */
-const DAY_OF_YEAR = 202
-const MIDNIGHT = Date.UTC(2026, 6, 21)
+/** The month of the hottest design day: July in the north, January in the south. */
+export const designMonth = (latitude: number): number => (latitude < 0 ? 0 : 6)
+/** Its day. */
+const DAY = 21
 
 /**
  * The clear design day hour by hour.
@@ -34,24 +35,27 @@ const MIDNIGHT = Date.UTC(2026, 6, 21)
  * @returns 24 hours, standard time of the station's own meridian, 1 h … 24 h
  * @see ASHRAE Fundamentals 2017, ch. 14
  */
-export const summerDesignDay = memoised((station: ClimateStation, highest: number, relativeHumidity: number): DesignHour[] => {
+export const summerDesignDay = memoised((station: DesignPlace, highest: number, relativeHumidity: number): DesignHour[] => {
   const { dailyRange, beamDepth, diffuseDepth } = station.summer
   const zone = solarTimeZone(station.longitude)
+  const month = designMonth(station.latitude)
+  const midnight = Date.UTC(2026, month, DAY)
+  const dayOfYear = sum(DAYS_IN_MONTH.slice(0, month)) + DAY
   const dew = dewPoint(vapourPressureAt(highest, relativeHumidity)) ?? DRIEST
   return RANGE_SHARE.map((share, i) => {
     const hour = i + 1
     const temperature = highest - share * dailyRange
-    const sun = solarPosition(MIDNIGHT + (hour - zone) * 3_600_000, station.latitude, station.longitude)
+    const sun = solarPosition(midnight + (hour - zone) * 3_600_000, station.latitude, station.longitude)
     return {
       ...{ hour, temperature, sun },
       skyTemperature: skyTemperature(temperature, Math.min(temperature, dew), 0),
-      light: clearSky(sun.altitude, DAY_OF_YEAR, beamDepth, diffuseDepth),
+      light: clearSky(sun.altitude, dayOfYear, beamDepth, diffuseDepth),
     }
   })
 })
 
 /** Mean of the year from the months' means weighted by their days, °C. */
-export function annualMean(station: ClimateStation): number {
+export function annualMean(station: DesignPlace): number {
   return sum(station.monthlyTemperature.map((mean, i) => mean * DAYS_IN_MONTH[i]!)) / 365
 }
 

@@ -1,4 +1,4 @@
-import type { MonthlyNormals } from "../../schema/weather"
+import type { MonthlyNormals } from "../../schema/normals"
 import { memoised } from "../memoised"
 import { type ClimateStation, climateStationOf, solarTimeZone } from "./climate-stations"
 import { syntheticYear } from "./synthetic-year"

@@ -1,4 +1,4 @@
-import type { MonthlyNormals } from "../../schema/weather"
+import type { MonthlyNormals } from "../../schema/normals"
 import { dewPoint } from "../air/dew-point"
 import { vapourPressureAt } from "../air/moist-air"
 import { saturationPressure } from "../air/saturation-pressure"

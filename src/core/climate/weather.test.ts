@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
-import type { MonthlyNormals } from "../../schema/weather"
+import type { MonthlyNormals } from "../../schema/normals"
 import { InputError } from "../../schema/outcome"
 import { CLIMATE_STATIONS } from "./climate-stations"
 import { DAYS_BESIDE, fillGaps, STRAIGHT } from "./gaps"

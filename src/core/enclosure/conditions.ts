@@ -1,9 +1,10 @@
 import type { AirState, Season } from "../../schema/quantity"
 import type { Brief } from "../../schema/job/job"
+import type { OwnWeather } from "../../schema/job/weather"
 import type { Shell } from "../../schema/job/shell"
 import { FACES } from "../../schema/job/references"
-import { annualMean } from "../climate/design-day"
-import { type ClimateStation, climateStationOf } from "../climate/climate-stations"
+import { annualMean, designMonth } from "../climate/design-day"
+import { climateStationOf, type DesignPlace } from "../climate/climate-stations"
 import { memoised } from "../memoised"
 import { partOf } from "../shell/face"
 import { type Adjacent, isExposed } from "./adjacent"
@@ -18,7 +19,7 @@ export interface Condition {
 
 /** The air on both sides of the skin in the two design hours, °C and 0..1. */
 export interface Conditions {
-  station: ClimateStation
+  station: DesignPlace
   winter: Condition
   summer: Condition
   /** °C, of the ground's year, of its coldest month, and of the month of the hottest day */
@@ -27,11 +28,12 @@ export interface Conditions {
   summerMonth: number
 }
 
-/** Design conditions of a job: what was typed in the brief, else the station's. */
-export const conditionsOf = ({ indoors, outdoors, station }: Brief, shell: Shell): Conditions =>
+/** Design conditions of a job: what was typed in the brief, else the weather that it brings along, else the station's. */
+export const conditionsOf = ({ indoors, outdoors, station, weather }: Brief, shell: Shell): Conditions =>
   designConditions(
     indoors,
     outdoors,
+    weather,
     station,
     isExposed(
       shell,
@@ -39,12 +41,17 @@ export const conditionsOf = ({ indoors, outdoors, station }: Brief, shell: Shell
     ),
   )
 
-/** The month of the clear design day. */
-const JULY = 6
+/** The place of weather that a job brings along. */
+const placeOfOwn = memoised(({ name, latitude, longitude, climate }: OwnWeather): DesignPlace => ({
+  name,
+  latitude,
+  longitude,
+  ...climate,
+}))
 
 const designConditions = memoised(
-  (indoors: Brief["indoors"], outdoors: Brief["outdoors"], stationId: string, exposed: boolean): Conditions => {
-    const station = climateStationOf(stationId)
+  (indoors: Brief["indoors"], outdoors: Brief["outdoors"], weather: OwnWeather | null, stationId: string, exposed: boolean): Conditions => {
+    const station = weather ? placeOfOwn(weather) : climateStationOf(stationId)
     const windSpeed = (season: Season) => (exposed ? station[season].windSpeed : 0)
     return {
       station,
@@ -52,7 +59,7 @@ const designConditions = memoised(
       summer: { inside: indoors.summer, outside: outdoors.summer ?? station.summer, windSpeed: windSpeed("summer") },
       annualMean: annualMean(station),
       coldestMonth: Math.min(...station.monthlyTemperature),
-      summerMonth: station.monthlyTemperature[JULY]!,
+      summerMonth: station.monthlyTemperature[designMonth(station.latitude)]!,
     }
   },
 )

@@ -1,5 +1,6 @@
 import type { JobKind, Limits } from "../../schema/job/job"
 import type { Traffic } from "../../schema/job/inside"
+import type { OwnWeather } from "../../schema/job/weather"
 import type { Season } from "../../schema/quantity"
 import { vapourPressureAt } from "../air/moist-air"
 import { stackCoefficient, windCoefficient } from "../airflow/infiltration"
@@ -78,8 +79,8 @@ export interface YearDoor {
 
 /** All that an enclosure's year hangs on but its weather: numbers only, so that they can be sent and told apart. */
 export interface YearModel {
-  /** Whose weather it is. */
-  station: string
+  /** Id of a built-in station, or what the job brings along. */
+  weather: string | OwnWeather
   /** Of each month: by it go spaces that are held, and what is held inside. */
   seasons: readonly Season[]
   faces: readonly YearFace[]
@@ -111,6 +112,7 @@ export interface YearEnclosure extends SteadyEnclosure {
 /** What the brief says of the plant. */
 export interface YearBrief {
   station: string
+  weather: OwnWeather | null
   kind: JobKind
   limits: Pick<Limits, "loss" | "gain">
 }
@@ -119,7 +121,7 @@ export interface YearBrief {
  * An enclosure as its year is stepped through. At rest it loses what the worst night's loss says.
  * The plant of the season that it is built for is taken to be there, the other's where the brief has one; 0 W is none.
  */
-export function yearModel(enclosure: YearEnclosure, { station, kind, limits }: YearBrief): YearModel {
+export function yearModel(enclosure: YearEnclosure, { station, weather, kind, limits }: YearBrief): YearModel {
   const { surfaces, leaks, ventilation, conditions, inside, clearVolume } = enclosure
   const { winter, summer } = conditions
   const months = conditions.station.monthlyTemperature
@@ -133,7 +135,7 @@ export function yearModel(enclosure: YearEnclosure, { station, kind, limits }: Y
   const cooler = cooled ? { setpoint: heated ? Math.max(warm, cool) : cool, capacity: limits.gain } : null
   const usual = months.map((mean) => Math.min(Math.max(mean, heater?.setpoint ?? -Infinity), cooler?.setpoint ?? Infinity))
   return {
-    station,
+    weather: weather ?? station,
     seasons,
     faces: surfaces.filter(({ netArea }) => netArea > 1e-6).map((figures) => yearFace(figures, conditions, usual)),
     glass: surfaces.filter(seesSun).flatMap(glassOf),

@@ -161,7 +161,7 @@ describe("what heats and cools", () => {
     { kind: "cold-room", loss: null, gain: null, heater: false, cooler: true },
     { kind: "cold-room", loss: 300, gain: 0, heater: true, cooler: false },
   ] as const)("goes by the brief: $kind, heater $loss, cooler $gain", ({ kind, loss, gain, heater, cooler }) => {
-    const model = yearModel(ledgerOf(activeState(hut)), { station: hut.brief.station, kind, limits: { loss, gain } })
+    const model = yearModel(ledgerOf(activeState(hut)), { station: hut.brief.station, weather: null, kind, limits: { loss, gain } })
     expect([model.heater !== null, model.cooler !== null]).toEqual([heater, cooler])
   })
 

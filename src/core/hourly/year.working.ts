@@ -23,7 +23,7 @@ export function yearWorking({ year, conditions }: { year: YearEnergy } & Pick<En
       ...(model.cooler ? [held(model.cooler, "Cooled to")] : []),
       ...conditions.station.monthlyTemperature.map((mean, i) => input(`${MONTHS[i]}, mean outdoors`, "temperature", mean, "brief")),
     ],
-    method: `Stepped through 8,760 hours of an invented year of ${conditions.station.name}: layers store heat, the sun shines on faces and through glass, the sky takes heat by night, air leaks by wind and warmth, people and machines are there in their hours. Held day and night.`,
+    method: `Stepped through 8,760 hours of ${typeof model.weather === "string" ? "an invented year" : "a year of weather"} of ${conditions.station.name}: layers store heat, the sun shines on faces and through glass, the sky takes heat by night, air leaks by wind and warmth, people and machines are there in their hours. Held day and night.`,
     source: "ISO 52016-1:2017, 6.5 (heat balance of a zone by hours); Hay and Davies 1980 (sun on tilted faces)",
     notes: [
       ...noteIf(

@@ -52,7 +52,7 @@ export interface Shelf {
 export function jobSummary(job: Job, settled: Ledger | null = null): JobSummary {
   const { name, brief } = job
   return {
-    ...{ name, use: brief.use, place: CLIMATE_STATIONS[brief.station]?.name ?? "" },
+    ...{ name, use: brief.use, place: brief.weather?.name ?? CLIMATE_STATIONS[brief.station]?.name ?? "" },
     emblem: emblemOf((settled ?? ledgerOf(activeState(job))).surfaces),
     figures: settled && summaryFigures(settled, job),
   }

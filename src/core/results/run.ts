@@ -1,4 +1,4 @@
-import { stationYearOf } from "../climate/station-year"
+import { weatherYear } from "../climate/weather-of"
 import { simulatedYear } from "../hourly/year"
 import type { YearModel } from "../hourly/year-model"
 import { YEAR } from "./year-result"
@@ -16,7 +16,7 @@ const worked = <I, R>({ kind }: Calculation<I, R>, run: Run<I, R>) => [kind, run
 
 const RUNS = new Map([
   worked(DETAIL, solvedDetail),
-  worked(YEAR, (model: YearModel) => simulatedYear(model, stationYearOf(model.station))),
+  worked(YEAR, (model: YearModel) => simulatedYear(model, weatherYear(model.weather))),
   worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
     const { figures, solved } = solveDetail(detail, onProgress)
     return { figures, picture: temperaturePicture(detail.body, solved) }

@@ -160,6 +160,7 @@ export function startJob(answers: Answers): Job {
       kind: answers.kind,
       use: kit.use,
       station: answers.station,
+      weather: null,
       outdoors: { winter: null, summer: null },
       indoors: kit.air,
       inside: NOTHING_INSIDE,

@@ -7,9 +7,10 @@ import { Id, partsOf, title } from "./name"
 import { Material } from "../material"
 import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
+import { OwnWeather } from "./weather"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 10
+export const JOB_VERSION = 11
 /** What a job file says that it is. */
 export const JOB_FORMAT = "pelzhaus-job"
 /** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
@@ -51,6 +52,7 @@ export const Brief = z.strictObject({
   kind: JobKind,
   use: z.string().max(400).describe("who or what is inside, and when"),
   station: z.string().min(1).max(60).describe("climate station"),
+  weather: OwnWeather.nullable().describe("of one's own in place of the station's"),
   outdoors: z
     .strictObject({ winter: AirState.nullable(), summer: AirState.nullable() })
     .describe("design conditions typed in place of the station's"),

@@ -8,6 +8,7 @@ import { v5ToV6 } from "./v5-to-v6"
 import { v6ToV7 } from "./v6-to-v7"
 import { v7ToV8 } from "./v7-to-v8"
 import { v8ToV9 } from "./v8-to-v9"
+import { v10ToV11 } from "./v10-to-v11"
 import { v9ToV10 } from "./v9-to-v10"
 
 /** Steps by the version they start from. */
@@ -21,6 +22,7 @@ export const STEPS: Readonly<Record<number, Step>> = {
   7: v7ToV8,
   8: v8ToV9,
   9: v9ToV10,
+  10: v10ToV11,
 }
 
 /**

@@ -29,7 +29,11 @@ import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { useWriting } from "../../writing/writing"
 
+const OwnWeather = later(() => import("../../weather/own-weather").then((module) => module.OwnWeather))
 const InsideFields = later(() => import("./inside-fields").then((module) => module.InsideFields))
+
+/** Stands among the stations for weather that the job brings along. */
+const OWN = "own"
 
 const SEASONS: readonly { season: Season; outdoors: string }[] = [
   { season: "winter", outdoors: "Worst night" },
@@ -71,10 +75,14 @@ export function BriefStation() {
       <TypedField label="Who or what is inside, and when" shown={brief.use} onCommit={(text) => store.edit(setUse(text.trim()))} />
       <SelectField
         label="Place (all invented; bring your own figures below)"
-        value={brief.station}
-        options={Object.entries(CLIMATE_STATIONS).map(([value, { name, words }]) => ({ value, name: `${name}, ${words}` }))}
-        onChange={(station) => store.edit(setStation(station))}
+        value={brief.weather ? OWN : brief.station}
+        options={[
+          ...(brief.weather ? [{ value: OWN, name: `${brief.weather.name}, weather of your own` }] : []),
+          ...Object.entries(CLIMATE_STATIONS).map(([value, { name, words }]) => ({ value, name: `${name}, ${words}` })),
+        ]}
+        onChange={(station) => (station === OWN ? null : store.edit(setStation(station)))}
       />
+      <OwnWeather />
       {SEASONS.map(({ season, outdoors }) => {
         const { inside, outside } = ledger.conditions[season]
         const typed = brief.outdoors[season] !== null
@@ -85,7 +93,7 @@ export function BriefStation() {
               {season === "winter" ? "Winter" : "Summer"}
               {typed ? (
                 <Button look="link" className="ml-3 font-sans text-dense font-normal" onClick={() => store.edit(setOutdoors(season, null))}>
-                  take the station’s figures again
+                  take the place’s figures again
                 </Button>
               ) : null}
             </p>

@@ -60,8 +60,8 @@ export function Year() {
         <MonthBars months={months} />
       )}
       <p className="text-dense text-graphite">
-        An invented year of {conditions.station.name} hour by hour, with its sun, sky and wind, and with who and what is inside; held day
-        and night.
+        {typeof model.weather === "string" ? "An invented year" : "A year"} of {conditions.station.name} hour by hour, with its sun, sky and
+        wind, and with who and what is inside; held day and night.
       </p>
       <div>
         <Button onClick={() => show.headline("year")}>Show the working</Button>

@@ -1,0 +1,85 @@
+import type { Climate } from "../../schema/job/weather"
+import { sum } from "../numeric/sum"
+import { clearSky } from "../sun/clear-sky"
+import { solarPosition } from "../sun/solar-position"
+import { DAYS_IN_MONTH } from "./design-day"
+import { FIRST_HOUR, hoursIn, type WeatherHour } from "./weather-year"
+
+/** Of all hours that are colder, and hotter. @see ASHRAE Fundamentals 2017, ch. 14 (99.6 % and 0.4 %) */
+const RARE = 0.004
+/** Of the clear hours, the share that is clearer. */
+const CLEAREST = 0.1
+/** The sun stands so high over clear hours that its depth tells, degrees. */
+const HIGH = 20
+/** Diffuse depth of a usual summer sky; the beam's is read from the hours. @see ASHRAE Fundamentals 2017, ch. 14, table 1 */
+const DIFFUSE_DEPTH = 2.3
+
+/**
+ * Design hours of a place, from a year of its weather.
+ * @param begins ms since 1970 at the year's beginning
+ */
+export function climateOf(hours: readonly WeatherHour[], place: { latitude: number; longitude: number; begins: number }): Climate {
+  const monthlyTemperature = FIRST_HOUR.map((first, month) => mean(hours.slice(first, first + hoursIn(month)), "temperature"))
+  const hottest = monthlyTemperature.indexOf(Math.max(...monthlyTemperature))
+  const sorted = [...hours].sort((a, b) => a.temperature - b.temperature)
+  const rare = Math.floor(RARE * hours.length)
+  const [cold, hot] = [sorted.slice(0, rare + 1), sorted.slice(-rare - 1)]
+  return {
+    winter: { ...airOf(cold), temperature: cold.at(-1)!.temperature },
+    summer: {
+      ...airOf(hot),
+      temperature: hot[0]!.temperature,
+      dailyRange: swing(hours, hottest),
+      beamDepth: beamDepth(hours, hottest, place),
+      diffuseDepth: DIFFUSE_DEPTH,
+    },
+    monthlyTemperature,
+    meanWindSpeed: mean(hours, "windSpeed"),
+  }
+}
+
+const mean = (hours: readonly WeatherHour[], of: keyof WeatherHour): number => sum(hours.map((hour) => hour[of])) / hours.length
+
+/** What the air is like in the rarest hours. */
+const airOf = (hours: readonly WeatherHour[]) => ({
+  relativeHumidity: Math.min(0.98, Math.max(0.02, mean(hours, "relativeHumidity"))),
+  windSpeed: mean(hours, "windSpeed"),
+})
+
+/** Between a day's highest and lowest hour, in the mean of a month, K. */
+function swing(hours: readonly WeatherHour[], month: number): number {
+  const swings = Array.from({ length: DAYS_IN_MONTH[month]! }, (_, day) => {
+    const first = FIRST_HOUR[month]! + day * 24
+    const temperatures = hours.slice(first, first + 24).map(({ temperature }) => temperature)
+    return Math.max(...temperatures) - Math.min(...temperatures)
+  })
+  return sum(swings) / swings.length
+}
+
+/** The beam's optical depth in the clearest hours of a month; that of a usual summer where none tells. */
+function beamDepth(
+  hours: readonly WeatherHour[],
+  month: number,
+  { latitude, longitude, begins }: { latitude: number; longitude: number; begins: number },
+): number {
+  const depths: number[] = []
+  for (let k = FIRST_HOUR[month]!; k < FIRST_HOUR[month]! + hoursIn(month); k++) {
+    const { altitude } = solarPosition(begins + (k + 0.5) * 3_600_000, latitude, longitude)
+    const beam = hours[k]!.directNormal
+    if (altitude < HIGH || beam < 100) continue
+    depths.push(depthOf(beam, altitude, Math.floor(k / 24) + 1))
+  }
+  if (depths.length < 10) return 0.45
+  return depths.sort((a, b) => a - b)[Math.floor(CLEAREST * depths.length)]!
+}
+
+/** The depth at which the clear sky passes such a beam, W/m²: it falls as the depth grows. */
+function depthOf(beam: number, altitude: number, day: number): number {
+  let [low, high] = [0.15, 1.2]
+  for (let i = 0; i < 25; i++) {
+    const middle = (low + high) / 2
+    if (clearSky(altitude, day, middle, DIFFUSE_DEPTH).directNormal > beam) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
+}

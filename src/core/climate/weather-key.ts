@@ -1,0 +1,13 @@
+import type { OwnWeather } from "../../schema/job/weather"
+
+/** Tells weather apart by all that a year hangs on: as good as never are two alike. */
+export function weatherKey({ latitude, longitude, timeZone, year, hours }: OwnWeather): string {
+  let [a, b] = [0x9e3779b1, 0x85ebca6b]
+  for (const text of [`${latitude} ${longitude} ${timeZone} ${year}`, ...Object.values(hours)])
+    for (let i = 0; i < text.length; i++) {
+      const code = text.charCodeAt(i)
+      a = Math.imul(a ^ code, 0x01000193)
+      b = Math.imul(b + code, 0x5bd1e995) ^ (b >>> 15)
+    }
+  return `${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}`
+}
