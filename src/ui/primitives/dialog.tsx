@@ -26,6 +26,8 @@ export function Dialog({ open, onClose, title, words, place = "middle", children
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-20 bg-ink/20 dark:bg-black/40" />
         <Radix.Content
+          // In a field that is typed into it takes back what was typed, and no more.
+          onEscapeKeyDown={(event) => document.activeElement?.hasAttribute("data-typing") && event.preventDefault()}
           className={`fixed z-30 overflow-y-auto bg-sheet p-6 shadow-xl ${PLACES[place]}`}
           {...(words === undefined ? { "aria-describedby": undefined } : {})}
         >

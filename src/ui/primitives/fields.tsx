@@ -152,6 +152,7 @@ export function TypedField({ label, shown, unit = "", onCommit, reads, doubt, pl
           autoComplete="off"
           spellCheck={false}
           aria-invalid={troubled}
+          data-typing={text === null ? undefined : ""}
           data-untouched={text === null ? (reads ? "figure" : "text") : undefined}
           aria-describedby={troubled ? `${id}-error` : undefined}
           className={`${bare ? LINE[bare] : BOX} ${troubled ? "border-clay" : bare ? "border-transparent" : "border-seam"}`}
