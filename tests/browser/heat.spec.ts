@@ -83,3 +83,17 @@ test("the year: it settles, asks more where more is held, and what nothing cools
   await type(page, "Inside", "25 °C")
   await expect.poll(() => figure(page, "year"), { timeout: 20_000 }).toBeGreaterThan(before * 1.2)
 })
+
+test("what one change would save is what it saves once it is tried, in a variant of its own", async ({ page }) => {
+  const id = await putJob(page, demoJob("Eel Barn", "one change"))
+  await openJob(page, id, "heat")
+  await page.getByRole("radio", { name: "hottest day" }).click()
+  const row = page.getByRole("row", { name: /Roof: a white skin/ })
+  const saves = Number(/([\d\s]+) W/.exec((await row.innerText()).replace(/\u00a0|\u202f/g, " "))![1]!.replace(/\s/g, ""))
+  expect(saves).toBeGreaterThan(1000)
+  const before = await figure(page, "gain")
+  await row.getByRole("button", { name: /Try in a variant/ }).click()
+  await expect(page.getByRole("button", { name: /white skin/ }).first()).toBeVisible()
+  await expect.poll(() => figure(page, "gain")).toBeLessThan(before)
+  expect(Math.abs(before - (await figure(page, "gain")) - saves)).toBeLessThan(2)
+})

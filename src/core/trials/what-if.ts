@@ -10,6 +10,31 @@ export interface WhatIf {
   change: number
 }
 
+/** A step that a builder could take. */
+export type Step =
+  | { kind: "thickness"; assembly: string; layer: string; thickness: number }
+  | { kind: "white"; assembly: string; absorptance: number }
+  | { kind: "leaks"; ach50: number }
+
+/** What a step saves, W, and what it costs, in money and in height where one stands, m. */
+export interface Saving {
+  step: Step
+  name: string
+  saves: number
+  money: number
+  height: number
+}
+
+interface Trial {
+  name: string
+  /** Null where it is none that is built. */
+  step: Step | null
+  tried: JobState
+}
+
+/** As white as a skin is painted. */
+const WHITE = 0.3
+
 /**
  * Which small change moves a figure most: a thickness more of each insulation, half the leaks, another inside temperature, a lighter skin.
  * @returns the three greatest, greatest first
@@ -23,37 +48,61 @@ export function whatIf(state: JobState, ledger: Ledger, figure: (ledger: Ledger)
     .slice(0, 3)
 }
 
-function trials(state: JobState, ledger: Ledger): { name: string; tried: JobState }[] {
+/**
+ * What each step that a builder could take would save of a flow, W; those that save less than a hundredth of it are left out.
+ * @returns the greatest first
+ */
+export function savings(state: JobState, ledger: Ledger, flow: (ledger: Ledger) => number): Saving[] {
+  const now = flow(ledger)
+  return trials(state, ledger)
+    .flatMap(({ name, step, tried }): Saving[] => {
+      if (!step) return []
+      const then = ledgerOf(tried, ledger.solved)
+      const saves = now - flow(then)
+      if (saves <= 0.01 * Math.abs(now)) return []
+      return [{ step, name, saves, money: then.money - ledger.money, height: ledger.clear.standing - then.clear.standing }]
+    })
+    .sort((a, b) => b.saves - a.saves)
+}
+
+function trials(state: JobState, ledger: Ledger): Trial[] {
   const { brief, variant } = state
-  const thicker = Object.entries(variant.assemblies).flatMap(([id, assembly]) => {
+  const thicker = Object.entries(variant.assemblies).flatMap(([id, assembly]): Trial[] => {
     const best = insulationOf(ledger, id)
     if (!best) return []
     const layer = assembly.layers[best]!
     const material = materialOf(layer.material, stockOf(state))
     const thickness = nextSold(material, layer.thickness, 1)
     return [
-      { name: `${assembly.name}: the next thickness of ${inSentence(material.name)}`, tried: withLayer(state, id, best, { thickness }) },
+      {
+        name: `${assembly.name}: the next thickness of ${inSentence(material.name)}`,
+        step: { kind: "thickness", assembly: id, layer: best, thickness },
+        tried: withLayer(state, id, best, { thickness }),
+      },
     ]
   })
   const lighter = Object.entries(variant.assemblies)
     .filter(([id]) => ledger.surfaces.some((face) => face.assembly === id && face.absorptance > 0.35))
-    .map(([id, assembly]) => ({
+    .map(([id, assembly]): Trial => ({
       name: `${assembly.name}: a white skin`,
-      tried: withAssembly(state, id, { ...assembly, absorptance: 0.3 }),
+      step: { kind: "white", assembly: id, absorptance: WHITE },
+      tried: withAssembly(state, id, { ...assembly, absorptance: WHITE }),
     }))
   const { winter, summer } = brief.indoors
   const nearer = {
     winter: { ...winter, temperature: winter.temperature - 1 },
     summer: { ...summer, temperature: summer.temperature + 1 },
   }
+  const ach50 = variant.leakage.ach50 / 2
   return [
     ...thicker,
     ...lighter,
     {
       name: "Half the air leaks",
-      tried: { ...state, variant: { ...variant, leakage: { ...variant.leakage, ach50: variant.leakage.ach50 / 2 } } },
+      step: { kind: "leaks", ach50 },
+      tried: { ...state, variant: { ...variant, leakage: { ...variant.leakage, ach50 } } },
     },
-    { name: "One degree nearer to outdoors inside", tried: { ...state, brief: { ...brief, indoors: nearer } } },
+    { name: "One degree nearer to outdoors inside", step: null, tried: { ...state, brief: { ...brief, indoors: nearer } } },
   ]
 }
 

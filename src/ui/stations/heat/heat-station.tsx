@@ -28,6 +28,8 @@ const ColdStart = later(() => import("./cold-start").then((module) => module.Col
 /** So is the year. */
 const Year = later(() => import("./year").then((module) => module.Year))
 
+const OneChange = later(() => import("./one-change").then((module) => module.OneChange))
+
 /** Where heat goes out on the worst night and comes in on the hottest day. */
 export function HeatStation() {
   const season = useSelection((view) => view.season)
@@ -60,6 +62,7 @@ function WorstNight() {
       <ColdStart />
       <h2 className="font-display text-[15px] font-semibold">{write("power", total)} lost on the worst night</h2>
       <Bars parts={ledger.loss.parts} token="ember" />
+      <OneChange season="winter" />
       <Remark kind="remark">
         Steady, and no warmth of people, lamps or sun counted on; edges are counted, by what the measures over all say too much or too
         little. A heater needs more than this to warm up a cold start.
@@ -121,6 +124,7 @@ function HottestDay() {
         {write("power", Math.abs(total))} {total < 0 ? "leave" : "come in"} at {hour}:00
       </h2>
       <Bars parts={parts} token="ochre" />
+      <OneChange season="summer" />
       <OwnWorst />
       <Remark kind="remark" title="A hot day is taken to follow many others like it.">
         Heavy layers pass the heat on later and less of it; a clear sky takes some back at night. Walls and windows are shaded by the roof’s
