@@ -97,3 +97,25 @@ test("what one change would save is what it saves once it is tried, in a variant
   await expect.poll(() => figure(page, "gain")).toBeLessThan(before)
   expect(Math.abs(before - (await figure(page, "gain")) - saves)).toBeLessThan(2)
 })
+
+test("the year's sun on each face is seen at a look, and what a board over the window would keep off", async ({ page }) => {
+  const id = await putJob(page, demoJob("Tern Hut", "the sun"))
+  await openJob(page, id, "heat")
+  const sun = page.getByTestId("sun-year")
+  await expect(sun.getByRole("button")).toHaveCount(6, { timeout: 20_000 })
+  const total = async (face: string) =>
+    Number(
+      /([\d\s]+) kWh/
+        .exec((await sun.getByRole("button", { name: face }).innerText()).replace(/\u00a0|\u202f/g, " "))![1]!
+        .replace(/\s/g, ""),
+    )
+  // Its right side looks south, its left side north.
+  expect(await total("Right wall")).toBeGreaterThan(1.5 * (await total("Left wall")))
+  await sun.getByRole("button", { name: "Right wall" }).click()
+  await expect(page.locator("[data-face=right]")).toHaveAttribute("aria-pressed", "true")
+  await expect(sun).toContainText(
+    /South window, Right wall: a board of \d+ mm over it would keep off \d+ % of its sun in the three hottest months/,
+  )
+  await sun.getByText("Month by month").nth(1).click()
+  await expect(sun.getByRole("row", { name: /^June/ })).toContainText("kWh")
+})

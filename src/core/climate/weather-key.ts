@@ -1,4 +1,5 @@
 import type { OwnWeather } from "../../schema/job/weather"
+import { memoised } from "../memoised"
 
 /** Tells weather apart by all that a year hangs on: as good as never are two alike. */
 export function weatherKey({ latitude, longitude, timeZone, year, hours }: OwnWeather): string {
@@ -11,3 +12,8 @@ export function weatherKey({ latitude, longitude, timeZone, year, hours }: OwnWe
     }
   return `${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}`
 }
+
+const ownKey = memoised((weather: OwnWeather) => weatherKey(weather))
+
+/** The same short: the id of a station, or the key of weather that a job brings along. */
+export const weatherName = (weather: string | OwnWeather): string => (typeof weather === "string" ? weather : ownKey(weather))

@@ -220,7 +220,8 @@ function yearFace(figures: SurfaceFigures, conditions: Conditions, usual: readon
   }
 }
 
-function sunnyFace({ face, overhang }: SurfaceFigures): Sunny {
+/** Where the sun meets a face beside its openings. */
+export function sunnyFace({ face, overhang }: SurfaceFigures): Sunny {
   const { left, right, low, high } = boundsOf(face.outline)
   const strips = face.strips.map(({ area, tilt, azimuth }) => ({ share: area / face.area, tilt, azimuth }))
   return { strips, width: right - left, height: high - low, overhang }

@@ -177,6 +177,8 @@ const MEASURES = {
   heatFlux: measure(scale("W/m²", 0), scale("Btu/(h·ft²)", 1, BTU_PER_HOUR / FOOT ** 2), { "w/m²": 1 }, "20 W/m²"),
   /** Stored in J. */
   energy: same("kWh", 0, KWH, { kwh: KWH, mj: 1e6 }, "1300 kWh"),
+  /** Sun on a face in a month or a year; stored in J/m². */
+  sunEnergy: measure(scale("kWh/m²", 0, KWH), scale("kWh/ft²", 1, KWH / FOOT ** 2), { "kwh/m²": KWH }, "1000 kWh/m²"),
   /** As a fuel is metered. */
   fuel: measure(scale("kWh", 0, KWH), scale("therms", 1, THERM), { kwh: KWH, mj: 1e6, therm: THERM, therms: THERM }, "1300 kWh"),
   /** Air that is let in. */

@@ -1,6 +1,8 @@
 import { weatherYear } from "../climate/weather-of"
+import { type SunInput, sunYear } from "../hourly/sun-year"
 import { simulatedYear } from "../hourly/year"
 import type { YearModel } from "../hourly/year-model"
+import { SUN } from "./sun-result"
 import { YEAR } from "./year-result"
 import type { Detail } from "../conduction/detail"
 import { temperaturePicture } from "../conduction/picture"
@@ -17,6 +19,7 @@ const worked = <I, R>({ kind }: Calculation<I, R>, run: Run<I, R>) => [kind, run
 const RUNS = new Map([
   worked(DETAIL, solvedDetail),
   worked(YEAR, (model: YearModel) => simulatedYear(model, weatherYear(model.weather))),
+  worked(SUN, (input: SunInput) => sunYear(input, weatherYear(input.weather))),
   worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
     const { figures, solved } = solveDetail(detail, onProgress)
     return { figures, picture: temperaturePicture(detail.body, solved) }

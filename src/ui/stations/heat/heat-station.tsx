@@ -28,6 +28,7 @@ const ColdStart = later(() => import("./cold-start").then((module) => module.Col
 /** So is the year. */
 const Year = later(() => import("./year").then((module) => module.Year))
 
+const SunOverYear = later(() => import("./sun-over-year").then((module) => module.SunOverYear))
 const OneChange = later(() => import("./one-change").then((module) => module.OneChange))
 
 /** Where heat goes out on the worst night and comes in on the hottest day. */
@@ -38,6 +39,7 @@ export function HeatStation() {
       <SeasonTabs summer="hottest day" />
       {season === "winter" ? <WorstNight /> : <HottestDay />}
       <Year />
+      <SunOverYear />
       <BridgeRanking />
     </div>
   )
