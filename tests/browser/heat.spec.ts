@@ -114,7 +114,7 @@ test("the year's sun on each face is seen at a look, and what a board over the w
   await sun.getByRole("button", { name: "Right wall" }).click()
   await expect(page.locator("[data-face=right]")).toHaveAttribute("aria-pressed", "true")
   await expect(sun).toContainText(
-    /South window, Right wall: a board of \d+ mm over it would keep off \d+ % of its sun in the three hottest months/,
+    /South window, Right wall: a board of \d+\smm over it would keep off \d+ % of its sun in the three hottest months/,
   )
   await sun.getByText("Month by month").nth(1).click()
   await expect(sun.getByRole("row", { name: /^June/ })).toContainText("kWh")
