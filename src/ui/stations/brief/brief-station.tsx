@@ -25,11 +25,11 @@ import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { fieldsOf } from "../../fields/fields-of"
 import { SelectField, TypedField } from "../../primitives/fields"
-import { later } from "../../primitives/later"
+import { later, whenIdle } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { useWriting } from "../../writing/writing"
 
-const OwnWeather = later(() => import("../../weather/own-weather").then((module) => module.OwnWeather))
+const OwnWeather = whenIdle(() => import("../../weather/own-weather").then((module) => module.OwnWeather))
 const InsideFields = later(() => import("./inside-fields").then((module) => module.InsideFields))
 
 /** Stands among the stations for weather that the job brings along. */
