@@ -252,6 +252,8 @@ interface Choice<T extends string> {
   label: string
   value: T
   options: readonly { value: T; name: string }[]
+  /** Stands in a table whose head labels it. */
+  bare?: boolean
   onChange: (value: T) => void
 }
 
@@ -259,10 +261,10 @@ interface Choice<T extends string> {
 export const choicesOf = <T extends string>(names: Readonly<Record<T, string>>): { value: T; name: string }[] =>
   (Object.keys(names) as T[]).map((value) => ({ value, name: names[value] }))
 
-export function SelectField<T extends string>({ label, value, options, onChange }: Choice<T>) {
+export function SelectField<T extends string>({ label, value, options, bare, onChange }: Choice<T>) {
   const id = useId()
   return (
-    <Labelled id={id} label={label} error={null}>
+    <Labelled id={id} label={label} error={null} bare={bare}>
       <select id={id} value={value} className={`${BOX} border-seam`} onChange={(event) => onChange(event.target.value as T)}>
         {options.map((option) => (
           <option key={option.value} value={option.value}>

@@ -1,6 +1,7 @@
 "use client"
 import { inSentence } from "../../../core/in-sentence"
 import { useDialogs } from "../../bench/use-dialogs"
+import { useState } from "react"
 import { v4 as newId } from "uuid"
 import { idleFoils } from "../../../core/assembly/idle-foil"
 import { seasonOf } from "../../../core/ledger/headlines"
@@ -21,6 +22,7 @@ import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 
 const SlabEdgeFields = later(() => import("./slab-edge").then((module) => module.SlabEdgeFields))
+const LeakageDialog = later(() => import("../../leakage/leakage-dialog").then((module) => module.LeakageDialog))
 const LayerDetails = later(() => import("./layer-details").then((module) => module.LayerDetails))
 
 /** The chosen face layer by layer: what it is made of, and what each layer does. */
@@ -124,6 +126,7 @@ function Wearing() {
   const job = useJob()
   const ledger = useLedger()
   const store = useJobStore()
+  const [asking, setAsking] = useState(false)
   const { assemblies, leakage } = job.variants[job.active]!
   const sharing = ledger.surfaces.filter((face) => face.assembly === figures.assembly)
   const skin = assemblies[figures.assembly]!
@@ -174,12 +177,18 @@ function Wearing() {
         empty={null}
         onCommit={(absorptance) => store.edit(setAbsorptance(figures.assembly, absorptance))}
       />
-      <QuantityField
-        label="Air changes an hour at 50 Pa, whole enclosure"
-        kind="airChanges"
-        value={leakage.ach50}
-        onCommit={(ach50) => store.edit(setLeakage({ ach50 }))}
-      />
+      <div>
+        <QuantityField
+          label="Air changes an hour at 50 Pa, whole enclosure"
+          kind="airChanges"
+          value={leakage.ach50}
+          onCommit={(ach50) => store.edit(setLeakage({ ach50 }))}
+        />
+        <Button look="link" onClick={() => setAsking(true)}>
+          From its joints, or from a fan test
+        </Button>
+        {asking ? <LeakageDialog onClose={() => setAsking(false)} /> : null}
+      </div>
     </div>
   )
 }
