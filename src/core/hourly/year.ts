@@ -45,7 +45,7 @@ const TOLD = 1e-3
  */
 export function simulatedYear(model: YearModel, weather: WeatherYear): YearFigures {
   const { heater, cooler, volume, capacity } = model
-  const driven = drivesOf(model, weather)
+  const driven = yearDrives(model, weather)
   const ideal = (plant: YearModel["heater"]) => plant && { ...plant, capacity: null }
   const run = bodyHours(
     { faces: model.faces, capacity: airCapacity(volume) + capacity, heating: ideal(heater), cooling: ideal(cooler) },
@@ -88,13 +88,14 @@ function summed({ heater, cooler }: YearModel, run: EnclosureHours, { water, gla
 }
 
 /** What drives each hour; and, W, what water a cooler must condense then, and what sun comes through glass. */
-interface Driven {
+export interface Driven {
   drive: (k: number, inside: number) => Drive
   water: Float64Array
   glass: Float64Array
 }
 
-function drivesOf(model: YearModel, weather: WeatherYear): Driven {
+/** A model driven by weather, hour by hour of its year. */
+export function yearDrives(model: YearModel, weather: WeatherYear): Driven {
   const { faces, ventilation, beside, gains, seasons } = model
   const glass = new Float64Array(HOURS)
   for (const pane of model.glass) {
@@ -150,7 +151,7 @@ function throughDoors({ doors, from, to }: YearModel, season: Season, room: WetA
 }
 
 /** Air beyond, where it is another than that of outdoors. */
-const farOf = (air: FarAir | null, season: Season, inside: number, out: WetAir): WetAir =>
+export const farOf = (air: FarAir | null, season: Season, inside: number, out: WetAir): WetAir =>
   air
     ? {
         temperature: along(air.temperature[season], inside, out.temperature),

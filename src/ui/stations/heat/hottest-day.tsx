@@ -12,6 +12,7 @@ import { later } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { useShowWorking } from "../../working/use-show-working"
 import { useWriting } from "../../writing/writing"
+import { CoolDown } from "./cool-down"
 import { HeatBars } from "./heat-bars"
 import { OneChange } from "./one-change"
 import { coolerSentence } from "./plant-sentence"
@@ -51,6 +52,7 @@ export function HottestDay() {
         </Button>
       </PlantVerdict>
       {asTable ? <HourTable /> : <DayCharts />}
+      <CoolDown />
       <HourSlider hour={hour} />
       <h2 className="font-display text-[15px] font-semibold">
         {write("power", Math.abs(total))} {total < 0 ? "leave" : "come in"} at {hour}:00

@@ -9,6 +9,7 @@ import type { Season } from "../../../schema/quantity"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedgerLater } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
+import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
 import { Refusal } from "../../primitives/refusal"
 import { useWriting } from "../../writing/writing"
@@ -51,6 +52,7 @@ export function OneChange({ season }: { season: Season }) {
           cells: [
             words(saving),
             <span key="saves" className="font-semibold">
+              {ledger.pending.length > 0 ? <Rough /> : null}
               {write("power", saving.saves)}
             </span>,
             saving.money > 0.5 ? write("money", saving.money) : "–",

@@ -1,3 +1,4 @@
+import type { CoolDown } from "../../../core/hourly/cool-down"
 import type { YearFigures } from "../../../core/hourly/year"
 import type { YearModel } from "../../../core/hourly/year-model"
 import type { Kind } from "../../../core/quantity/measure"
@@ -31,11 +32,41 @@ export function heaterSentence({ asked, capacity, held, write }: Asked): string 
 export function warmUpSentence({ time, reached }: { time: number | null; reached: number }, held: number, write: Asked["write"]): string {
   if (time === null)
     return `From as cold as outdoors it does not come to ${write("temperature", held)} within three days: by then it is ${write("temperature", reached)}.`
+  return `From as cold as outdoors it takes about ${timeWords(time)} to come to ${write("temperature", held)}.`
+}
+
+/** A time as one says it: minutes up to ten hours. @param time s */
+function timeWords(time: number): string {
   const minutes = Math.round(time / 60)
   const [hours, rest] = [Math.floor(minutes / 60), minutes % 60]
-  const long =
-    hours >= 10 ? `${Math.round(minutes / 60)} hours` : `${hours > 0 ? `${hours} h ` : ""}${rest > 0 || hours === 0 ? `${rest} min` : ""}`
-  return `From as cold as outdoors it takes about ${long.trim()} to come to ${write("temperature", held)}.`
+  if (hours >= 10) return `${Math.round(minutes / 60)} hours`
+  return `${hours > 0 ? `${hours} h ` : ""}${rest > 0 || hours === 0 ? `${rest} min` : ""}`.trim()
+}
+
+interface Trial extends Pick<Asked, "held" | "write"> {
+  /** kg */
+  water: number
+  /** for which the door stood open */
+  minutes: number
+}
+
+/** How a room comes to be cold: its air, the water in it, and again after its door stood open. */
+export function coolDownSentences({ air, water, soon, opened }: CoolDown, trial: Trial): string[] {
+  const { held, write } = trial
+  const first = `After half an hour the air is at ${write("temperature", soon)}.`
+  if (air === null) return [first, `It does not come to ${write("temperature", held)} within six days like the hottest.`]
+  const drums = water === null ? "does not come so far within six days" : `is within a degree of it after ${timeWords(water)}`
+  return [
+    first,
+    `The air holds ${write("temperature", held)} after ${timeWords(air)}${trial.water > 0 ? `; the water in the drums ${drums}` : ""}.`,
+    ...(opened
+      ? [
+          `With the door open for ${trial.minutes} minutes at two in the afternoon the air comes to ${write("temperature", opened.highest)}, ${
+            opened.recovers === null ? "and is not cold again that day" : `and is cold again ${timeWords(opened.recovers)} after it is shut`
+          }.`,
+        ]
+      : []),
+  ]
 }
 
 /** Whether the cooler is enough on the hottest day, in one sentence. @param hottest W that comes in at the hottest hour */
