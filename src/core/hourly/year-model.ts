@@ -59,8 +59,8 @@ export interface YearFace {
   rse: number
   /** °C beyond it: a line of the temperatures, or of the ground in each month */
   beyond: Seasons<Straight> | readonly number[]
-  /** What sun and sky do to it, and the film that they do it past, m²·K/W; null: they do not see it. */
-  sun: (Sunny & { absorptance: number; emissivity: number; film: number }) | null
+  /** What sun and sky do to it, and the film that they do it past, m²·K/W, as on the worst night and on the hottest day; null: they do not see it. */
+  sun: (Sunny & { absorptance: number; emissivity: number; film: Seasons<number> }) | null
 }
 
 /** Glass that the sun comes through. */
@@ -194,7 +194,7 @@ function farAir(figures: SurfaceFigures): FarAir {
 
 /** @param usual °C inside in each month: as outdoors, but for what is heated and cooled; the ground follows it over months */
 function yearFace(figures: SurfaceFigures, conditions: Conditions, usual: readonly number[]): YearFace {
-  const { face, netArea, layers, winterFilm, ground, transmittance, absorptance } = figures
+  const { face, netArea, layers, winterFilm, summerFilm, ground, transmittance, absorptance } = figures
   const direction = heatFlowDirection(face.tilt, true)
   const rsi = INDOOR_RESISTANCE[direction]
   const storing = storingLayers(layers, direction)
@@ -208,7 +208,7 @@ function yearFace(figures: SurfaceFigures, conditions: Conditions, usual: readon
   }
   const rse = outdoorFilm(layers, winterFilm, direction)
   const open = 1 - layers[0]!.effectiveShare
-  const film = (1 - open) * winterFilm + open * ventedSunFilms(transmittance, winterFilm, direction).behind
+  const past = (film: number) => (1 - open) * film + open * ventedSunFilms(transmittance, film, direction).behind
   const { emissivity } = layers[0]!.material.face
   return {
     area: netArea * transmittance * (rsi + resistanceOf(storing) + rse),
@@ -216,7 +216,9 @@ function yearFace(figures: SurfaceFigures, conditions: Conditions, usual: readon
     rsi,
     rse,
     beyond: beyondOf(figures),
-    sun: seesSun(figures) ? { ...sunnyFace(figures), absorptance, emissivity, film } : null,
+    sun: seesSun(figures)
+      ? { ...sunnyFace(figures), absorptance, emissivity, film: { winter: past(winterFilm), summer: past(summerFilm) } }
+      : null,
   }
 }
 

@@ -115,7 +115,7 @@ export function yearDrives(model: YearModel, weather: WeatherYear): Driven {
     faces.forEach(({ beyond }, f) => {
       const skin = skins[f]
       const far = "winter" in beyond ? along(beyond[season], inside, temperature) : beyond[month]!
-      outside[f] = far + (skin ? skin.film * (skin.absorptance * skin.on[k]! - skin.emissivity * skin.seen * sky) : 0)
+      outside[f] = far + (skin ? skin.film[season] * (skin.absorptance * skin.on[k]! - skin.emissivity * skin.seen * sky) : 0)
     })
     const out: WetAir = { temperature, vapourPressure: vapourPressureAt(temperature, relativeHumidity) }
     const { inside: indoors } = model

@@ -64,8 +64,8 @@ function Trial() {
     <div className="grid gap-2 pt-2" data-testid="cool-down">
       <div className="grid grid-cols-3 gap-x-4 narrow:grid-cols-1">
         {fields.quantity("start", "temperature", "All begins at")}
-        {fields.quantity("water", "mass", "Water in drums, as a load")}
-        {fields.number("minutes", "Door left open, minutes")}
+        {fields.quantity("water", "mass", "Water in drums")}
+        {fields.number("minutes", "Door open, minutes")}
       </div>
       <p>{coolDownSentences(trial, { held: model.cooler!.setpoint, water: asked.water, minutes: asked.minutes, write }).join(" ")}</p>
       <p className="text-dense text-graphite">
