@@ -1,4 +1,4 @@
-import { fitLeakage } from "../core/airflow/blower-door"
+import { fitLeakage, oddExponent } from "../core/airflow/blower-door"
 import { leakageAreaAt } from "../core/airflow/infiltration"
 import { BlowerDoorInput, BlowerDoorOutput } from "../schema/blower-door"
 import { operation } from "./operation"
@@ -14,21 +14,14 @@ export const blowerDoor = operation({
     const [leak, fan] = mode === "depressurise" ? [outsideTemperature, insideTemperature] : [insideTemperature, outsideTemperature]
     const fit = fitLeakage(points, leak, fan)
     const at = (pressure: number) => fit.coefficient * pressure ** fit.exponent
-    const odd = fit.exponent < 0.5 || fit.exponent > 1
+    const odd = oddExponent(fit.exponent)
     return {
       ...fit,
       flow50: at(50),
       ...(volume === undefined ? {} : { ach50: (at(50) / volume) * 3600 }),
       ...(envelopeArea === undefined ? {} : { q50: at(50) / envelopeArea }),
       elaFourPascal: leakageAreaAt(at(4)),
-      notes: odd
-        ? [
-            {
-              code: "exponent",
-              text: `The exponent ${fit.exponent.toFixed(2)} lies outside of 0.5 to 1, between which all leaks are: look for a reading that is wrong, wind, or something that opened during the test.`,
-            },
-          ]
-        : [],
+      notes: odd === null ? [] : [{ code: "exponent", text: odd }],
     }
   },
 })

@@ -16,7 +16,7 @@ test("how tight it is, from its joints and from a fan test, and both move the le
   await dialog.getByRole("radio", { name: "from a fan test" }).click()
   await expect(dialog.getByRole("button", { name: "Use it" })).toBeDisabled()
   await type(page, "Air through the fan, reading 1", "200 m³/h")
-  await expect(dialog).toContainText("From one reading, by the usual exponent of 0.65.")
+  await expect(dialog).toContainText("From the reading next to 50 Pa, by the usual exponent of 0.65.")
   // At 25, 50 and 75 Pa by 200·(p/50)^0.6 m³/h: by hand 131.95 and 255.09.
   for (const [pressure, flow] of [
     ["25", "131.95 m³/h"],

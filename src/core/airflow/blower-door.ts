@@ -21,6 +21,12 @@ export interface LeakageFit {
   exponentInterval95: [low: number, high: number]
 }
 
+/** Said where no leaks have such an exponent. @see EN ISO 9972:2015, 6.2 (0.5 to 1) */
+export const oddExponent = (exponent: number): string | null =>
+  exponent < 0.5 || exponent > 1
+    ? `The exponent ${exponent.toFixed(2)} lies outside of 0.5 to 1, between which all leaks are: look for a reading that is wrong, wind, or something that opened during the test.`
+    : null
+
 /**
  * Fits readings of a blower door: least squares of the logarithms.
  * @param readings three or more, at two different pressures at least

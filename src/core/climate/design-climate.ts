@@ -1,9 +1,9 @@
 import type { Climate } from "../../schema/job/weather"
+import { bisection } from "../numeric/bisection"
 import { sum } from "../numeric/sum"
 import { clearSky } from "../sun/clear-sky"
 import { solarPosition } from "../sun/solar-position"
-import { DAYS_IN_MONTH } from "./design-day"
-import { FIRST_HOUR, hoursIn, type WeatherHour } from "./weather-year"
+import { FIRST_HOUR, hoursIn, type MonthlyWeather, type WeatherHour } from "./weather-year"
 
 /** Of all hours that are colder, and hotter. @see ASHRAE Fundamentals 2017, ch. 14 (99.6 % and 0.4 %) */
 const RARE = 0.004
@@ -14,12 +14,19 @@ const HIGH = 20
 /** Diffuse depth of a usual summer sky; the beam's is read from the hours. @see ASHRAE Fundamentals 2017, ch. 14, table 1 */
 const DIFFUSE_DEPTH = 2.3
 
+/** Between these lie the beam's depths of all skies that are clear at all. */
+const DEPTHS = [0.15, 1.2] as const
+
 /**
  * Design hours of a place, from a year of its weather.
  * @param begins ms since 1970 at the year's beginning
  */
-export function climateOf(hours: readonly WeatherHour[], place: { latitude: number; longitude: number; begins: number }): Climate {
-  const monthlyTemperature = FIRST_HOUR.map((first, month) => mean(hours.slice(first, first + hoursIn(month)), "temperature"))
+export function climateOf(
+  hours: readonly WeatherHour[],
+  months: readonly Pick<MonthlyWeather, "temperature" | "dailySwing">[],
+  place: { latitude: number; longitude: number; begins: number },
+): Climate {
+  const monthlyTemperature = months.map(({ temperature }) => temperature)
   const hottest = monthlyTemperature.indexOf(Math.max(...monthlyTemperature))
   const sorted = [...hours].sort((a, b) => a.temperature - b.temperature)
   const rare = Math.floor(RARE * hours.length)
@@ -29,7 +36,7 @@ export function climateOf(hours: readonly WeatherHour[], place: { latitude: numb
     summer: {
       ...airOf(hot),
       temperature: hot[0]!.temperature,
-      dailyRange: swing(hours, hottest),
+      dailyRange: months[hottest]!.dailySwing,
       beamDepth: beamDepth(hours, hottest, place),
       diffuseDepth: DIFFUSE_DEPTH,
     },
@@ -45,16 +52,6 @@ const airOf = (hours: readonly WeatherHour[]) => ({
   relativeHumidity: Math.min(0.98, Math.max(0.02, mean(hours, "relativeHumidity"))),
   windSpeed: mean(hours, "windSpeed"),
 })
-
-/** Between a day's highest and lowest hour, in the mean of a month, K. */
-function swing(hours: readonly WeatherHour[], month: number): number {
-  const swings = Array.from({ length: DAYS_IN_MONTH[month]! }, (_, day) => {
-    const first = FIRST_HOUR[month]! + day * 24
-    const temperatures = hours.slice(first, first + 24).map(({ temperature }) => temperature)
-    return Math.max(...temperatures) - Math.min(...temperatures)
-  })
-  return sum(swings) / swings.length
-}
 
 /** The beam's optical depth in the clearest hours of a month; that of a usual summer where none tells. */
 function beamDepth(
@@ -73,13 +70,10 @@ function beamDepth(
   return depths.sort((a, b) => a - b)[Math.floor(CLEAREST * depths.length)]!
 }
 
-/** The depth at which the clear sky passes such a beam, W/m²: it falls as the depth grows. */
+/** The depth at which the clear sky passes such a beam, W/m²; the least and the greatest for what is beyond them. */
 function depthOf(beam: number, altitude: number, day: number): number {
-  let [low, high] = [0.15, 1.2]
-  for (let i = 0; i < 25; i++) {
-    const middle = (low + high) / 2
-    if (clearSky(altitude, day, middle, DIFFUSE_DEPTH).directNormal > beam) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
+  const lacks = (depth: number) => beam - clearSky(altitude, day, depth, DIFFUSE_DEPTH).directNormal
+  const [least, greatest] = DEPTHS
+  if (lacks(least) > 0) return least
+  return lacks(greatest) < 0 ? greatest : bisection(lacks, least, greatest)
 }

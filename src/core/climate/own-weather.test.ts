@@ -17,6 +17,15 @@ const given = (station: string): WeatherOutput => {
 }
 const kept = ownWeather("Fen edge", given("norrhalde"), null)
 
+const job = startJob({
+  kind: "shed",
+  name: "a",
+  units: "metric",
+  form: { kind: "box", length: 4, width: 3, height: 2.5 },
+  station: "norrhalde",
+  school: "",
+})
+
 /** A year whose hour k of the day d is as told. */
 const made = (hour: (k: number) => Partial<WeatherOutput["hours"][number]>): WeatherOutput["hours"] =>
   given("norrhalde").hours.map((known, k) => ({ ...known, ...hour(k) }))
@@ -62,14 +71,6 @@ describe("weather that a job keeps", () => {
   })
 
   test("stands in a job file, and what is no year of hours does not", () => {
-    const job = startJob({
-      kind: "shed",
-      name: "a",
-      units: "metric",
-      form: { kind: "box", length: 4, width: 3, height: 2.5 },
-      station: "linden-vale",
-      school: "",
-    })
     const read = readDocument({ ...job, brief: { ...job.brief, weather: kept } }, KNOWN)
     expect(read.ok && read.value.brief.weather?.name).toBe("Fen edge")
     const refused = (temperature: string) => OwnWeather.safeParse({ ...kept, hours: { ...kept.hours, temperature } }).success
@@ -82,14 +83,6 @@ describe("weather that a job keeps", () => {
   })
 
   test("has design hours of its own for the job, that come to those of the station that it was made by", () => {
-    const job = startJob({
-      kind: "shed",
-      name: "a",
-      units: "metric",
-      form: { kind: "box", length: 4, width: 3, height: 2.5 },
-      station: "norrhalde",
-      school: "",
-    })
     const [theirs, own] = [null, kept].map((weather) => conditionsOf({ ...job.brief, weather }, job.shell))
     expect(own!.station.name).toBe("Fen edge")
     expect(Math.abs(own!.winter.outside.temperature - theirs!.winter.outside.temperature)).toBeLessThan(0.5)
@@ -108,7 +101,8 @@ describe("design hours of a year", () => {
       relativeHumidity: 0.5,
       windSpeed: 4,
     }))
-    const { winter, summer, meanWindSpeed } = climateOf(hours, place)
+    const months = stationYearOf("norrhalde").monthly
+    const { winter, summer, meanWindSpeed } = climateOf(hours, months, place)
     expect(winter).toEqual({ temperature: -21, relativeHumidity: expect.closeTo(0.5, 9), windSpeed: expect.closeTo(4, 9) })
     expect(summer.temperature).toBe(27)
     expect(meanWindSpeed).toBeCloseTo(4, 9)
@@ -116,9 +110,10 @@ describe("design hours of a year", () => {
 
   test("read the clear sky's depth from the beam of the clearest hours", () => {
     const station = stationYearOf("norrhalde")
-    const { summer } = climateOf(station.hours, { ...station, begins: Date.parse(station.start) })
+    const { summer } = climateOf(station.hours, station.monthly, { ...station, begins: Date.parse(station.start) })
     const dull = climateOf(
       station.hours.map((hour) => ({ ...hour, directNormal: hour.directNormal * 0.6 })),
+      station.monthly,
       { ...station, begins: Date.parse(station.start) },
     )
     expect(summer.beamDepth).toBeGreaterThan(0.2)
@@ -126,6 +121,7 @@ describe("design hours of a year", () => {
     expect(dull.summer.beamDepth).toBeGreaterThan(summer.beamDepth + 0.1)
     const none = climateOf(
       station.hours.map((hour) => ({ ...hour, directNormal: 0 })),
+      station.monthly,
       { ...station, begins: Date.parse(station.start) },
     )
     expect(none.summer.beamDepth).toBe(0.45)

@@ -2,7 +2,7 @@ import type { OwnWeather } from "../../schema/job/weather"
 import type { MonthlyNormals } from "../../schema/normals"
 import type { WeatherOutput } from "../../schema/weather"
 import { climateOf } from "./design-climate"
-import { FIRST_HOUR, monthlyWeather, startText, sunHeights, type WeatherHour, yearBegins } from "./weather-year"
+import { FIRST_HOUR, isLeap, monthlyWeather, startText, sunHeights, type WeatherHour, yearBegins } from "./weather-year"
 import type { WeatherYear } from "./weather-file"
 
 /** Figures of an hour, and the digits after the point that are kept of each; rain is kept as kg/m² in the hour. */
@@ -30,7 +30,7 @@ export function ownWeather(name: string, year: WeatherOutput, normals: readonly 
     name: name.slice(0, 120),
     ...{ latitude, longitude, elevation, timeZone },
     year: Number(start.slice(0, 4)),
-    climate: climateOf(year.hours, { latitude, longitude, begins: Date.parse(start) }),
+    climate: climateOf(year.hours, year.monthly, { latitude, longitude, begins: Date.parse(start) }),
     hours: Object.fromEntries(FIELDS.map((field) => [field, text(field)])) as OwnWeather["hours"],
     normals: normals && [...normals],
     mended: {
@@ -64,11 +64,9 @@ export function weatherTable({ year, timeZone, hours }: OwnWeather): string {
   const begins = Date.parse(startText(year, 0))
   const lines = columns[0]!.map((_, i) => {
     // A leap day has no hours here.
-    const day = Math.floor(i / 24) + (isLeapYear(year) && i >= FIRST_HOUR[2]! ? 1 : 0)
+    const day = Math.floor(i / 24) + (isLeap(year) && i >= FIRST_HOUR[2]! ? 1 : 0)
     const time = new Date(begins + (day * 24 + (i % 24)) * 3_600_000).toISOString().slice(0, 16)
     return [`${time}${startText(year, timeZone).slice(19)}`, ...columns.map((column) => column[i])].join(",")
   })
   return [["time", ...FIELDS].join(","), ...lines, ""].join("\n")
 }
-
-const isLeapYear = (year: number): boolean => new Date(Date.UTC(year, 1, 29)).getUTCDate() === 29

@@ -9,6 +9,7 @@ import {
   COMMON_YEAR,
   FIRST_HOUR,
   HOURS,
+  isLeap,
   monthlyWeather,
   type MonthlyWeather,
   startText,
@@ -140,8 +141,6 @@ function tooFew(what: string, [first]: readonly BadField[]): InputError {
     : " Mend the file, or take another."
   return new InputError("too-few-hours", ["text"], `${what}: more than a tenth is missing or bad, which is too much to fill.${fault}`)
 }
-
-const isLeap = (year: number) => year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0)
 
 /** The year of nearly all rows: an hour told by its end may be one of the next. */
 function yearOf(readings: readonly Reading[]): number | null {

@@ -1,7 +1,7 @@
 import type { OwnWeather } from "../../schema/job/weather"
 import { memoised } from "../memoised"
 
-/** Tells weather apart by all that a year hangs on: as good as never are two alike. */
+/** Tells weather apart by all that a year hangs on: two hashes of 32 bits (FNV-1a, and one by sums), so that as good as never two are alike. */
 export function weatherKey({ latitude, longitude, timeZone, year, hours }: OwnWeather): string {
   let [a, b] = [0x9e3779b1, 0x85ebca6b]
   for (const text of [`${latitude} ${longitude} ${timeZone} ${year}`, ...Object.values(hours)])

@@ -60,6 +60,9 @@ export const FIRST_HOUR: readonly number[] = DAYS_IN_MONTH.map((_, month) => 24 
 /** The year that a weather year is told in where it has none of its own: a common one. */
 export const COMMON_YEAR = 2023
 
+/** Whether a year has a 29 February. */
+export const isLeap = (year: number): boolean => year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0)
+
 /** ms since 1970 at the beginning of a year by a clock that is `timeZone` hours before UTC. */
 export const yearBegins = (year: number, timeZone: number): number => Date.UTC(year, 0, 1) - timeZone * 3_600_000
 

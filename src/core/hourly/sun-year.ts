@@ -6,7 +6,7 @@ import { INCH } from "../quantity/length"
 import type { UnitSystem } from "../quantity/unit-system"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { seesSun } from "../steady/surface-gain"
-import { type Sunny, sunnyFace, type YearGlass } from "./year-model"
+import { glassOf, type Sunny, sunnyFace, type YearGlass } from "./year-model"
 import { sunOn, sunThrough } from "./year-of-sun"
 
 /** Faces and glass whose sun is asked for, by their ids. */
@@ -47,13 +47,8 @@ const BOARD = { above: 0.1, extendLeft: 0.3, extendRight: 0.3 }
 export function sunInput(weather: string | OwnWeather, surfaces: readonly SurfaceFigures[], units: UnitSystem): SunInput {
   const sunny = surfaces.filter(seesSun)
   const upright = sunny.filter(({ face }) => face.tilt === 90 && face.strips.length === 1)
-  const panes = upright.flatMap(({ face: { tilt, azimuth }, closures }) =>
-    closures.flatMap(({ place, area, solarFactor, width, height, overhang }): [string, YearGlass][] =>
-      solarFactor > 0 ? [[place, { area, g: solarFactor, width, height, overhang, strips: [{ share: 1, tilt, azimuth }] }]] : [],
-    ),
-  )
   const faces = Object.fromEntries(sunny.map((figures) => [figures.id, sunnyFace(figures)]))
-  return { weather, faces, panes: Object.fromEntries(panes), depths: DEPTHS[units] }
+  return { weather, faces, panes: Object.fromEntries(upright.flatMap(glassOf)), depths: DEPTHS[units] }
 }
 
 /** The sun of a year on faces and through glass, past the roof's overhang and under boards that are not there yet. */

@@ -10,6 +10,7 @@ import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resist
 import type { Thermostat } from "../dynamic/thermostats"
 import type { Conditions } from "../enclosure/conditions"
 import { pathLoss } from "../enclosure/heat-path"
+import type { Place } from "../enclosure/place"
 import { SOIL, storingLayers } from "../enclosure/surface-day"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
 import { groundFlow } from "../ground/monthly-flow"
@@ -138,7 +139,7 @@ export function yearModel(enclosure: YearEnclosure, { station, weather, kind, li
     weather: weather ?? station,
     seasons,
     faces: surfaces.filter(({ netArea }) => netArea > 1e-6).map((figures) => yearFace(figures, conditions, usual)),
-    glass: surfaces.filter(seesSun).flatMap(glassOf),
+    glass: surfaces.filter(seesSun).flatMap((figures) => glassOf(figures).map(([, pane]) => pane)),
     beside: bySeason((season) => straight((inside, outdoors) => besideFaces(enclosure, season, inside, outdoors))),
     leaks: {
       flow50: (leaks.ach50 * leaks.volume) / 3600,
@@ -229,9 +230,10 @@ export function sunnyFace({ face, overhang }: SurfaceFigures): Sunny {
   return { strips, width: right - left, height: high - low, overhang }
 }
 
-const glassOf = ({ face: { tilt, azimuth }, closures }: SurfaceFigures): YearGlass[] =>
-  closures.flatMap(({ area, solarFactor, width, height, overhang }) =>
-    solarFactor > 0 ? [{ area, g: solarFactor, width, height, overhang, strips: [{ share: 1, tilt, azimuth }] }] : [],
+/** Glass of a face by its places; what no sun comes through is left out. */
+export const glassOf = ({ face: { tilt, azimuth }, closures }: SurfaceFigures): [Place, YearGlass][] =>
+  closures.flatMap(({ place, area, solarFactor, width, height, overhang }): [Place, YearGlass][] =>
+    solarFactor > 0 ? [[place, { area, g: solarFactor, width, height, overhang, strips: [{ share: 1, tilt, azimuth }] }]] : [],
   )
 
 function gainsOf(

@@ -1,6 +1,6 @@
 "use client"
 import { useEffect, useState } from "react"
-import { fitLeakage, type FanReading } from "../../core/airflow/blower-door"
+import { fitLeakage, oddExponent, type FanReading } from "../../core/airflow/blower-door"
 import { airChangesFrom } from "../../core/airflow/leak-parts"
 import { useLedger } from "../job/use-ledger"
 import { Button } from "../primitives/button"
@@ -76,7 +76,7 @@ function read(readings: readonly FanReading[], volume: number): { airChanges: nu
     const nearest = readings.reduce((best, one) => (Math.abs(one.pressure - 50) < Math.abs(best.pressure - 50) ? one : best))
     return {
       airChanges: airChangesFrom(nearest.pressure, nearest.flow, volume),
-      words: "From one reading, by the usual exponent of 0.65.",
+      words: "From the reading next to 50 Pa, by the usual exponent of 0.65.",
       refusal: null,
     }
   }
@@ -84,12 +84,9 @@ function read(readings: readonly FanReading[], volume: number): { airChanges: nu
     return { airChanges: null, words: "", refusal: "Give readings at two different pressures at least." }
   const { coefficient, exponent, exponentInterval95 } = fitLeakage(readings, 20, 20)
   const between = exponentInterval95.map((one) => one.toFixed(2)).join(" to ")
-  const odd = exponent < 0.5 || exponent > 1
   return {
     airChanges: ((coefficient * 50 ** exponent) / volume) * 3600,
     words: `Fitted with the exponent ${exponent.toFixed(2)} (95 %: ${between}).`,
-    refusal: odd
-      ? "The exponent lies outside of 0.5 to 1, between which all leaks are: look for a reading that is wrong, wind, or something that opened during the test."
-      : null,
+    refusal: oddExponent(exponent),
   }
 }

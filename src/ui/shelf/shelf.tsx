@@ -1,6 +1,6 @@
 "use client"
 import { useRouter } from "next/navigation"
-import { useRef, useState } from "react"
+import { useState } from "react"
 import { toast } from "../primitives/toast"
 import type { Shelf as ShelfData, ShelfJob } from "../../core/ledger/job-summary"
 import { currencyFor, type UnitSystem } from "../../core/quantity/unit-system"
@@ -10,6 +10,7 @@ import { ThemeButton, UnitSwitch } from "../bench/display"
 import { call } from "../job/api"
 import { SmallPelt } from "../pelt/small-pelt"
 import { Button } from "../primitives/button"
+import { FileButton } from "../primitives/file-button"
 import { later } from "../primitives/later"
 import { writingOf, WritingProvider } from "../writing/writing"
 import { ShelfJobCard } from "./shelf-job"
@@ -208,7 +209,6 @@ function TapeMarks() {
 
 /** Brings in a job file; what is wrong with it is said, and nothing is stored. */
 function OpenFile({ onOpened }: { onOpened: (id: string) => void }) {
-  const input = useRef<HTMLInputElement>(null)
   const [error, setError] = useState<string | null>(null)
   const read = async (file: File) => {
     setError(null)
@@ -223,21 +223,9 @@ function OpenFile({ onOpened }: { onOpened: (id: string) => void }) {
   }
   return (
     <div className="max-w-80">
-      <button type="button" className="text-spruce underline underline-offset-2" onClick={() => input.current?.click()}>
+      <FileButton label="Job file" accept=".json,application/json" onFile={(file) => void read(file)}>
         Open a job file
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        aria-label="Job file"
-        className="hidden"
-        onChange={(event) => {
-          const [file] = event.target.files ?? []
-          if (file) void read(file)
-          event.target.value = ""
-        }}
-      />
+      </FileButton>
       {error ? (
         <p role="alert" className="mt-1 text-dense text-clay">
           {error}

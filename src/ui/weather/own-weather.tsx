@@ -1,9 +1,10 @@
 "use client"
-import { useRef, useState } from "react"
+import { useState } from "react"
 import { CLIMATE_STATIONS } from "../../core/climate/climate-stations"
 import { setWeather } from "../../edit/brief-edits"
 import { useJob, useJobStore } from "../job/job-store"
 import { Button } from "../primitives/button"
+import { FileButton } from "../primitives/file-button"
 import { Refusal } from "../primitives/refusal"
 import { later } from "../primitives/later"
 
@@ -21,7 +22,6 @@ type Asking = { kind: "table"; text: string; name: string } | { kind: "normals" 
 export function OwnWeather() {
   const { brief } = useJob()
   const store = useJobStore()
-  const input = useRef<HTMLInputElement>(null)
   const [asking, setAsking] = useState<Asking>(null)
   const [reading, setReading] = useState(false)
   const [refusal, setRefusal] = useState<string | null>(null)
@@ -45,9 +45,9 @@ export function OwnWeather() {
     <div className="grid gap-1" data-testid="own-weather">
       {weather ? <Kept weather={weather} /> : null}
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-        <Button look="link" onClick={() => input.current?.click()}>
+        <FileButton label="Weather file" accept=".epw,.csv,.txt,text/csv,text/plain" onFile={(file) => void read(file)}>
           {weather ? "Read another weather file" : "Read a weather file of your own"}
-        </Button>
+        </FileButton>
         <Button look="link" onClick={() => setAsking({ kind: "normals" })}>
           {weather?.normals ? "Change its monthly figures" : "Type monthly figures"}
         </Button>
@@ -63,18 +63,6 @@ export function OwnWeather() {
           : "A year of hours: a weather file (.epw), or a table (.csv) with time, temperature and humidity, and sun and wind where it has them. It is kept with the job."}
       </p>
       <Refusal>{refusal}</Refusal>
-      <input
-        ref={input}
-        type="file"
-        accept=".epw,.csv,.txt,text/csv,text/plain"
-        aria-label="Weather file"
-        className="hidden"
-        onChange={(event) => {
-          const [file] = event.target.files ?? []
-          if (file) void read(file)
-          event.target.value = ""
-        }}
-      />
       {asking?.kind === "table" ? <TableDialog {...asking} onClose={() => setAsking(null)} /> : null}
       {asking?.kind === "normals" ? <NormalsDialog onClose={() => setAsking(null)} /> : null}
     </div>
