@@ -1,5 +1,6 @@
 import type { Goods, Inside } from "../schema/job/inside"
 import type { Job, Limits, Service, Worth } from "../schema/job/job"
+import type { Plant } from "../schema/job/plant"
 import type { OwnWeather } from "../schema/job/weather"
 import type { AirState, Season } from "../schema/quantity"
 import { InputError } from "../schema/outcome"
@@ -66,6 +67,12 @@ export const setWorth = (change: Partial<Worth>) => edit("What saving is worth",
 
 export const setInside = (change: Partial<Inside>) =>
   edit("Who and what is inside", ({ brief }) => void Object.assign(brief.inside, change))
+
+export const setPlant = (change: Partial<Plant>) =>
+  edit(
+    "offGrid" in change ? "Battery and panel" : "cooler" in change ? "Cooler" : "Heater",
+    ({ brief }) => void Object.assign(brief.plant, change),
+  )
 
 /** @param goods null takes them out */
 export const setGoods = (id: string, goods: Goods | null) =>

@@ -13,6 +13,12 @@ export const loads = operation({
   work: jobWork,
   run: (input) => {
     const { job, state, ledger } = givenJob(input)
-    return { job: job.name, variant: state.variant.name, provisional: ledger.pending.length > 0, ...designLoads(ledger), notes: [] }
+    return {
+      job: job.name,
+      variant: state.variant.name,
+      provisional: ledger.pending.length > 0,
+      ...designLoads(ledger, ledger.heaterAsked),
+      notes: [],
+    }
   },
 })

@@ -99,6 +99,7 @@ const GOOD: Record<string, unknown> = {
     },
   },
   freeze: { mass: 10, temperature: 10, ambient: -10, conductance: 0.5 },
+  power: { battery: 3.6e6, panel: 200, hours: [{ used: 50 }, { sun: 600, temperature: 20, used: 30 }] },
 }
 
 describe("every operation", () => {
@@ -225,6 +226,8 @@ describe("bad input", () => {
       "an id of its own",
     ],
     ["freeze", { mass: 10, temperature: -1, ambient: -10, conductance: 0.5 }, ["temperature"], "at least 0"],
+    ["power", { battery: 0, hours: [{ used: 50 }] }, ["battery"], "above 0"],
+    ["power", { battery: 1, hours: [] }, ["hours"], "at least 1"],
     ["ground", { area: 0, perimeter: 40, wallThickness: 0.3, floorResistance: 1 }, ["area"], "above 0"],
   ])("%s %j", (name, input, path, message) => {
     const outcome = run(name, input)

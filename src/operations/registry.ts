@@ -14,6 +14,7 @@ import { ledger } from "./ledger"
 import { loads } from "./loads"
 import { periodic } from "./periodic"
 import { point } from "./point"
+import { power } from "./power"
 import { pullDown } from "./pull-down"
 import { shade } from "./shade"
 import { simulate } from "./simulate"
@@ -42,6 +43,7 @@ export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
     loads,
     pullDown,
     freeze,
+    power,
   ].map((operation) => [operation.name, operation as unknown as Operation]),
 )
 

@@ -21,7 +21,10 @@ export const LoadsOutput = z.strictObject({
     parts: z.array(z.strictObject({ kind, place, name: z.string(), hours: hours("that it lets in or gives off, water included") })),
   }),
   equipment: z.strictObject({
-    heating: quantity("W", "of the heater, before any reserve for warming up"),
+    heating: quantity(
+      "W",
+      "of the heater: the loss, and what brings the inside back in the time that the brief gives; a cold start asks for more",
+    ),
     cooling: quantity("W", "of the cooler: what the hours in which it may run and its reserve make of the load"),
   }),
   notes,

@@ -6,6 +6,7 @@ import { OPENING_KINDS } from "../../src/edit/start/openings"
 import { startShell } from "../../src/edit/start/start-job"
 import type { Assembly, Layer, MemberSet } from "../../src/schema/job/build-up"
 import type { Goods, Inside } from "../../src/schema/job/inside"
+import { Energy, type Plant } from "../../src/schema/job/plant"
 import type { Job } from "../../src/schema/job/job"
 import { FACES } from "../../src/schema/job/references"
 import type { FaceId, FloorBox, Notch, Opening, Penetration, Space } from "../../src/schema/job/shell"
@@ -156,9 +157,52 @@ const inside: fc.Arbitrary<Inside> = fc.record({
   equipment: between(0, 1e6),
   from: between(0, 24),
   to: between(0, 24),
+  days: fc.array(fc.boolean(), { minLength: 7, maxLength: 7 }),
+  away: fc.option(
+    fc.record({
+      heating: fc.option(between(-30, 60)),
+      cooling: fc.option(between(-40, 80)),
+      hours: between(0, 48),
+      early: fc.boolean(),
+    }),
+  ),
   goods: fc.dictionary(fc.constantFrom("a", "b"), goods),
   running: between(1, 24),
   reserve: between(0, 1),
+})
+
+const machine = fc
+  .record({ name: fc.constant("any"), energy: fc.constantFrom(...Energy.options), least: between(0, 1), fan: between(0, 20_000) })
+  .chain((known) =>
+    fc
+      .record({
+        outdoors: fc.uniqueArray(
+          fc.record({ temperature: fc.integer({ min: -60, max: 60 }), output: between(0, 3), performance: between(0.05, 20) }),
+          {
+            ...{ minLength: 1, maxLength: 5 },
+            selector: ({ temperature }) => temperature,
+          },
+        ),
+        room: fc.uniqueArray(fc.record({ temperature: fc.integer({ min: -40, max: 60 }), output: between(0, 3) }), {
+          maxLength: 5,
+          selector: ({ temperature }) => temperature,
+        }),
+      })
+      .map(({ outdoors, room }) => {
+        const rising = (a: { temperature: number }, b: { temperature: number }) => a.temperature - b.temperature
+        return { ...known, outdoors: outdoors.sort(rising), room: room.sort(rising) }
+      }),
+  )
+
+const plant: fc.Arbitrary<Plant> = fc.record({
+  heater: fc.option(machine),
+  cooler: fc.option(machine),
+  offGrid: fc.option(
+    fc.record({
+      ...{ battery: between(1, 1e10), panel: between(0, 1e6), tilt: between(0, 90), azimuth: between(0, 360) },
+      ...{ generator: between(0, 1e6), inverter: between(0.3, 1), appliances: between(0, 1e10) },
+    }),
+  ),
 })
 
 /** Any job that can be typed: sizes, stuffs and weather all over their ranges. */
@@ -199,6 +243,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
       penetrations: fc.constantFrom<Record<string, number>>({}, { any: 0.02 }),
     }),
     inside,
+    plant,
     traffic: fc.option(
       fc.record({
         perDay: between(0, 10_000),
@@ -227,6 +272,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
       penetration,
       breaks,
       inside,
+      plant,
       traffic,
       ventilation,
       ...shell
@@ -250,7 +296,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
       return {
         ...base,
         materials: own,
-        brief: { ...base.brief, station, indoors, outdoors, service, inside },
+        brief: { ...base.brief, station, indoors, outdoors, service, inside, plant },
         shell: {
           ...startShell(form, { floor: "skids", openings: { any: opening } }),
           ...shell,

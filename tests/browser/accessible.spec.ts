@@ -1,6 +1,6 @@
 import { expect, type Page } from "@playwright/test"
 import { axe } from "./axe"
-import { demoJob, openJob, putJob, test } from "./bench"
+import { demoJob, goTo, openJob, putJob, tab, test } from "./bench"
 
 /**
  * Holds what is on screen against the engine's rules, and in the dark theme against those that a theme can break.
@@ -29,30 +29,33 @@ test("the shelf and a new job", async ({ page }) => {
   await check(page, "[role=dialog]")
 })
 
-for (const station of ["brief", "shell", "build-ups", "heat", "damp"])
-  test(station, async ({ page }) => {
-    const id = await putJob(page, demoJob("Eel Barn", `seen ${station}`))
-    await openJob(page, id, station)
-    if (station === "build-ups") await page.keyboard.press("j")
-    if (station === "heat") await page.getByRole("radio", { name: "hottest day" }).click()
-    await check(page)
-    for (const tab of station === "shell"
-      ? ["openings", "wheel boxes", "pipes and bolts", "members", "surroundings", "clear space", "folded up"]
-      : []) {
-      await page.getByRole("radio", { name: tab }).click()
-      await check(page, "main > section")
-    }
-    if (station === "heat") {
-      await page.locator("[data-figure=gain]").click()
-      await check(page, "[role=dialog]")
-    }
-    if (station === "build-ups") {
-      await page.getByRole("button", { name: "Other build-ups" }).click()
-      await page.locator("[data-row]").first().getByRole("checkbox").check()
-      await check(page, "[role=dialog]")
-      await page.keyboard.press("Escape")
-      await page.getByRole("button", { name: "Replace", exact: true }).click()
-      await page.getByRole("button", { name: "Write down one of your own" }).click()
-      await check(page, "[role=dialog]")
-    }
-  })
+test("every station of a job, its lists and its dialogs", async ({ page }) => {
+  const id = await putJob(page, demoJob("Eel Barn", "seen"))
+  await openJob(page, id, "brief")
+  await check(page)
+  await goTo(page, "shell")
+  await check(page)
+  for (const list of ["openings", "wheel boxes", "pipes and bolts", "members", "surroundings", "clear space", "folded up"]) {
+    await tab(page, list)
+    await check(page, "main > section")
+  }
+  await goTo(page, "build-ups")
+  await page.keyboard.press("j")
+  await check(page)
+  await page.getByRole("button", { name: "Other build-ups" }).click()
+  await page.locator("[data-row]").first().getByRole("checkbox").check()
+  await check(page, "[role=dialog]")
+  await page.keyboard.press("Escape")
+  await page.getByRole("button", { name: "Replace", exact: true }).click()
+  await page.getByRole("button", { name: "Write down one of your own" }).click()
+  await check(page, "[role=dialog]")
+  await page.keyboard.press("Escape")
+  await goTo(page, "heat")
+  await page.getByRole("radio", { name: "hottest day" }).click()
+  await check(page)
+  await page.locator("[data-figure=gain]").click()
+  await check(page, "[role=dialog]")
+  await page.keyboard.press("Escape")
+  await goTo(page, "damp")
+  await check(page)
+})

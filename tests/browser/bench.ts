@@ -84,6 +84,16 @@ export async function openJob(page: Page, id: string, station = "build-ups"): Pr
   await settled(page)
 }
 
+/** Goes to another station of the job that is open. */
+export async function goTo(page: Page, station: string): Promise<void> {
+  await page
+    .getByRole("navigation")
+    .getByRole("button", { name: new RegExp(station, "i") })
+    .click()
+  await expect(page).toHaveURL(new RegExp(`/${station}$`))
+  await settled(page)
+}
+
 /** Goes to one of the lists of the Shell station. */
 export const tab = (page: Page, name: string): Promise<void> =>
   page.getByRole("radiogroup", { name: "Of the shell" }).getByRole("radio", { name }).click()

@@ -1,5 +1,5 @@
 import { expect } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, twice, type, test } from "./bench"
+import { demoJob, figure, goTo, openJob, putJob, twice, type, test } from "./bench"
 
 test("a break across the ribs: the inside face is warmer, its cold line is gone, and a press tries it in a variant", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "a break"))
@@ -107,7 +107,7 @@ test("a steel door jamb with and without a thermal break: its cold line goes, an
   await expect(page.locator("[data-face=right]")).toHaveAccessibleName(/no line sweats or moulds/)
   await expect(cold).toHaveCount(0)
 
-  await openJob(page, id, "shell")
+  await goTo(page, "shell")
   await page.getByRole("radio", { name: "openings" }).click()
   await page.getByRole("button", { name: /^Door, right wall ·/ }).click()
   const before = await figure(page, "loss")
@@ -120,11 +120,11 @@ test("a steel door jamb with and without a thermal break: its cold line goes, an
   await see.click()
   await expect(jamb).toContainText("The inside face freezes along it")
   const bare = await coldest()
-  await openJob(page, id, "damp")
+  await goTo(page, "damp")
   await page.getByRole("radio", { name: "where it sweats or freezes" }).click()
   await expect(cold).toHaveAttribute("data-cold", "frost")
 
-  await openJob(page, id, "shell")
+  await goTo(page, "shell")
   await page.getByRole("radio", { name: "openings" }).click()
   await page.getByRole("button", { name: /^Door, right wall ·/ }).click()
   // With a break beside it, and then in a variant of its own: the first keeps its frost.
@@ -138,7 +138,7 @@ test("a steel door jamb with and without a thermal break: its cold line goes, an
   await expect(jamb).not.toContainText("along it")
   // 20 mm of plastic in a wall of 164 mm: the way along the steel is cut, the inside face comes over the dew point of 9.3 °C.
   expect(await coldest()).toBeGreaterThan(Math.max(9.3, bare + 5))
-  await openJob(page, id, "damp")
+  await goTo(page, "damp")
   await page.getByRole("radio", { name: "where it sweats or freezes" }).click()
   // It is over the dew point of the worst night; in the mean of the coldest month it can still mould.
   await expect(cold).toHaveAttribute("data-cold", "mould")

@@ -7,7 +7,7 @@ import { solarPosition } from "../sun/solar-position"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
 import { chainOf, fastestSwing } from "./chain"
 import { type Drive, type HeatState, stepperOf } from "./implicit-step"
-import { controllerOf, type Thermostat } from "./thermostats"
+import { type Controller, controllerOf, type Thermostat } from "./thermostats"
 
 /** What lies behind a face: the weather, nothing that heat passes to, or a temperature. */
 export type Exposure = "outdoor" | "adiabatic" | { temperature: number }
@@ -43,7 +43,7 @@ export interface HourlyOpening {
 }
 
 /** An enclosure of one air. */
-export interface HourlyEnclosure {
+export interface HourlyEnclosure extends Held {
   faces: readonly HourlyFace[]
   openings: readonly HourlyOpening[]
   /** m³ */
@@ -54,8 +54,6 @@ export interface HourlyEnclosure {
   airFlow: (inside: number, outside: number, windSpeed: number) => number
   /** W by clock hour, 24 of them */
   gains: readonly number[]
-  heating: Thermostat | null
-  cooling: Thermostat | null
 }
 
 /** One entry of weather, which holds through its step. */
@@ -102,6 +100,12 @@ export interface HourlyBody {
   faces: readonly (Pick<HourlyFace, "layers" | "area" | "rsi"> & { rse: number | null })[]
   /** J/K of the air and what goes with it */
   capacity: number
+  /** The thermostats of each step, from the temperature of its air at the beginning; the same object while they stay as they are. */
+  held: (k: number, inside: number) => Held
+}
+
+/** What heater and cooler are set to; null: there is none. */
+export interface Held {
   heating: Thermostat | null
   cooling: Thermostat | null
 }
@@ -124,14 +128,20 @@ export type Drives = (k: number, inside: number) => Drive
  * An enclosure step by step: layers as they store heat, one air, the sun, the sky, and ideal plant.
  * @param warmup how often the first day is gone through before
  * @param initial temperature of all at the start, °C
+ * @param held what its thermostats are set to in each step; left out: its own, all along
  * @see ISO 52016-1:2017, 6.5 (heat balance of a zone and its elements); Hay and Davies (sun on tilted faces)
  */
-export function enclosureHours(enclosure: HourlyEnclosure, weather: Weather, warmup: number, initial: number): EnclosureHours {
-  const { heating, cooling } = enclosure
+export function enclosureHours(
+  enclosure: HourlyEnclosure,
+  weather: Weather,
+  warmup: number,
+  initial: number,
+  held: HourlyBody["held"] = () => enclosure,
+): EnclosureHours {
   const faces = enclosure.faces.map((face) => ({ ...face, rse: face.exposure === "adiabatic" ? null : face.rse }))
   const capacity = airCapacity(enclosure.volume) + enclosure.capacity
   const run = { steps: weather.hours.length, step: weather.step, warmup, initial }
-  return bodyHours({ faces, capacity, heating, cooling }, drivesOf(enclosure, weather), run)
+  return bodyHours({ faces, capacity, held }, drivesOf(enclosure, weather), run)
 }
 
 /** What so much air stores, J/K. @param volume m³ */
@@ -142,7 +152,8 @@ export function bodyHours(body: HourlyBody, drives: Drives, { steps, step, warmu
   const { faces } = body
   const chains = faces.map(({ layers, area, rsi, rse }) => chainOf(layers, area, rsi, rse, fastestSwing(step)))
   const stepper = stepperOf(chains, body.capacity)
-  const controlled = controllerOf(stepper, body, body.capacity)
+  let held: Held | null = null
+  let controlled: Controller
   const [inLinks, outLinks] = [chains.map(({ links }) => links[0]!), chains.map(({ links }) => links.at(-1)!)]
   const ends = new Float64Array(2)
   let state: HeatState = stepper.even(initial)
@@ -158,7 +169,12 @@ export function bodyHours(body: HourlyBody, drives: Drives, { steps, step, warmu
   for (let i = -warmup * day; i < steps; i++) {
     const k = i < 0 ? (i + warmup * day) % day : i
     const drive = drives(k, state.air)
-    const gone = controlled(state, drive, step)
+    const now = body.held(k, state.air)
+    if (now !== held) {
+      held = now
+      controlled = controllerOf(stepper, held, body.capacity)
+    }
+    const gone = controlled!(state, drive, step)
     state = gone.state
     heat += gone.heat
     plantHeat += gone.heating - gone.cooling

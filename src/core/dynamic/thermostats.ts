@@ -41,7 +41,7 @@ interface Controlled {
 }
 
 /** Goes through a step with its thermostats, from a state and driven so, s. */
-type Controller = (from: HeatState, drive: Drive, step: number) => Controlled
+export type Controller = (from: HeatState, drive: Drive, step: number) => Controlled
 
 /**
  * An enclosure with its thermostats: the plant is ideal, and holds the air exactly while it can. The modes of a state that a step came to

@@ -14,7 +14,7 @@ const asked = { start: 28, water: 400, doorOpen: 600 }
 /** A room of walls that store nothing, in a shed of one temperature, with nobody inside. */
 const outdoors = { inside: 0, outdoors: 1, fixed: 0 }
 const none = { inside: 0, outdoors: 0, fixed: 0 }
-const nobody = { heat: new Array<number>(24).fill(0), water: new Array<number>(24).fill(0) }
+const nobody = { there: 0, water: 0, lying: 0 }
 const plain: YearModel = {
   ...model,
   faces: [{ area: 20, layers: [{ resistance: 2.33 }], rsi: 0.13, rse: 0.04, beyond: { winter: outdoors, summer: outdoors }, sun: null }],
@@ -26,7 +26,7 @@ const plain: YearModel = {
   gains: { winter: nobody, summer: nobody },
   volume: 10,
   capacity: 50_000,
-  cooler: { setpoint: 3, capacity: 900 },
+  cooler: { setpoint: 3, capacity: 900, machine: null },
 }
 const even = {
   ...conditions,
@@ -58,11 +58,11 @@ describe("a room that is cooled down", () => {
 
   test("takes longer the more water stands in it and the warmer it begins, and less the stronger the cooler", () => {
     const time = (change: Partial<typeof asked>, capacity = 900) =>
-      coolDown({ ...model, cooler: { setpoint: 3, capacity } }, conditions, { ...asked, ...change }).air ?? Infinity
+      coolDown({ ...model, cooler: { setpoint: 3, capacity, machine: null } }, conditions, { ...asked, ...change }).air ?? Infinity
     expect(time({ water: 1000 })).toBeGreaterThan(time({}))
     expect(time({ start: 35 })).toBeGreaterThan(time({}))
     expect(time({}, 2000)).toBeLessThan(time({}))
-    expect(coolDown({ ...model, cooler: { setpoint: 3, capacity: 200 } }, conditions, asked).air).toBeNull()
+    expect(coolDown({ ...model, cooler: { setpoint: 3, capacity: 200, machine: null } }, conditions, asked).air).toBeNull()
   })
 
   test("falls fast at first, which is little but air, and slowly after", () => {

@@ -4,10 +4,11 @@ import { solarTimeZone } from "../climate/climate-stations"
 import { designMonth, summerDesignDay } from "../climate/design-day"
 import type { WeatherYear } from "../climate/weather-file"
 import { COMMON_YEAR, FIRST_HOUR, HOURS, startText, type WeatherHour } from "../climate/weather-year"
-import { airCapacity, bodyHours } from "../dynamic/enclosure-hours"
+import { airCapacity, bodyHours, type Held } from "../dynamic/enclosure-hours"
 import type { Conditions } from "../enclosure/conditions"
 import { openDoorHeat } from "../inside/door-traffic"
 import { memoised } from "../memoised"
+import { outputOf } from "../plant/machine"
 import { farOf, yearDrives } from "./year"
 import type { YearModel } from "./year-model"
 
@@ -48,10 +49,21 @@ const WATER = { conductivity: 100, density: 1000, specificHeat: 4186 }
 /** A room that its cooler brings to its temperature on days like the hottest, all in it as warm as it was; then with its door left open. */
 export function coolDown(model: YearModel, conditions: Conditions, { start, water, doorOpen }: CoolDownAsked): CoolDown {
   const { cooler } = model
+  const always: Held = { heating: null, cooling: cooler }
+  /** What it can take out goes by both airs, where its curves are known. */
+  const held = (k: number, inside: number): Held => {
+    if (!cooler?.machine) return always
+    const capacity = outputOf(cooler.machine, cooler.capacity, weather.hours[hourOf(k)]!.temperature, inside)
+    return { heating: null, cooling: { ...cooler, capacity } }
+  }
   const first = FIRST_HOUR[designMonth(conditions.station.latitude)]!
-  const always: YearModel = { ...model, seasons: model.seasons.map(() => "summer") }
+  const hot: YearModel = {
+    ...model,
+    seasons: model.seasons.map(() => "summer"),
+    coming: { ...model.coming, days: model.coming.days.map(() => true) },
+  }
   const weather = hottestDays(conditions)
-  const { drive } = yearDrives(always, weather)
+  const { drive } = yearDrives(hot, weather)
   const area = Math.max(1e-6, (water / DRUM.water) * DRUM.area)
   const drums = { layers: [{ thickness: water / WATER.density / area, ...WATER }], area, rsi: DRUM.rsi, rse: null }
   const hourOf = (k: number) => first + Math.floor((k * STEP) / 3600)
@@ -74,7 +86,7 @@ export function coolDown(model: YearModel, conditions: Conditions, { start, wate
   const faces = water > 0 ? [...model.faces, drums] : model.faces
   const outside = new Float64Array(faces.length)
   const run = bodyHours(
-    { faces, capacity: airCapacity(model.volume) + model.capacity, heating: null, cooling: cooler },
+    { faces, capacity: airCapacity(model.volume) + model.capacity, held },
     (k, inside) => {
       const driven = drive(hourOf(k), inside)
       outside.set(driven.outside)

@@ -1,3 +1,5 @@
+import { DAYS_OF_WEEK } from "../../schema/job/inside"
+import { presenceOf } from "../inside/presence"
 import { sum } from "../numeric/sum"
 import { type MonthEnergy, yearOfEnergy } from "../steady/year"
 import type { YearFigures } from "./year"
@@ -34,21 +36,38 @@ export interface YearResults {
  */
 export function yearEnergy(enclosure: YearEnclosure, brief: YearBrief, { year, yearBefore }: Partial<YearResults>): YearEnergy {
   const model = yearModel(enclosure, brief)
-  const estimate = yearOfEnergy(enclosure).months.map(({ heating, cooling }): MonthEnergy => {
-    return { heating: model.heater ? heating : 0, cooling: model.cooler ? cooling : 0 }
+  const means = enclosure.conditions.station.monthlyTemperature
+  const estimate = yearOfEnergy(enclosure).months.map(({ heating, cooling }, month): MonthEnergy => {
+    const held = heldShare(model, means[month]!)
+    return { heating: model.heater ? held("heater") * heating : 0, cooling: model.cooler ? held("cooler") * cooling : 0 }
   })
   const figures = year?.(model) ?? null
-  const months = figures?.months ?? about(estimate, yearBefore?.())
+  const months = figures?.months ?? about(estimate, yearBefore?.(), model.away !== null)
   return { total: sum(months.map(({ heating, cooling }) => heating + cooling)), months, model, figures, estimate }
 }
 
-function about(estimate: readonly MonthEnergy[], before: SettledYear | undefined): readonly MonthEnergy[] {
+/** About how much of a month's heat or cold is asked for where nobody is there all along: as long as it is held, and as far from outdoors. */
+const heldShare =
+  ({ away, coming, heater, cooler }: YearModel, outdoors: number) =>
+  (way: "heater" | "cooler"): number => {
+    const setpoint = (way === "heater" ? heater : cooler)?.setpoint
+    if (!away || setpoint === undefined || setpoint === outdoors) return 1
+    const { there } = presenceOf(coming, DAYS_OF_WEEK)
+    const used = there.reduce((all, one) => all + one, 0) / there.length
+    const kept = way === "heater" ? away.heating : away.cooling
+    const meanwhile = kept === null ? 0 : Math.min(1, Math.max(0, (kept - outdoors) / (setpoint - outdoors)))
+    return used + (1 - used) * meanwhile
+  }
+
+/** @param atTimes whether the inside is held at times only: of a change in the months' means so much then counts as of the whole */
+function about(estimate: readonly MonthEnergy[], before: SettledYear | undefined, atTimes: boolean): readonly MonthEnergy[] {
   if (!before) return estimate
   return estimate.map((now, i) => {
     const [then, stepped] = [before.estimate[i]!, before.figures.months[i]!]
-    return {
-      heating: Math.max(0, stepped.heating + now.heating - then.heating),
-      cooling: Math.max(0, stepped.cooling + now.cooling - then.cooling),
+    const month = (way: keyof MonthEnergy) => {
+      const share = atTimes && then[way] > 0 ? Math.min(1, stepped[way] / then[way]) : 1
+      return Math.max(0, stepped[way] + share * (now[way] - then[way]))
     }
+    return { heating: month("heating"), cooling: month("cooling") }
   })
 }

@@ -1,5 +1,6 @@
 import type { JobKind, Limits } from "../../schema/job/job"
-import type { Traffic } from "../../schema/job/inside"
+import type { Away, Traffic } from "../../schema/job/inside"
+import type { Machine, OffGrid, Plant } from "../../schema/job/plant"
 import type { OwnWeather } from "../../schema/job/weather"
 import type { Season } from "../../schema/quantity"
 import { vapourPressureAt } from "../air/moist-air"
@@ -15,7 +16,8 @@ import { SOIL, storingLayers } from "../enclosure/surface-day"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
 import { groundFlow } from "../ground/monthly-flow"
 import { goodsHeat } from "../inside/goods"
-import { isThere, personHeat } from "../inside/people"
+import { personHeat } from "../inside/people"
+import type { Coming } from "../inside/presence"
 import { sum } from "../numeric/sum"
 import { boundsOf } from "../shell/polygon"
 import type { Overhang } from "../shell/shading"
@@ -91,18 +93,26 @@ export interface YearModel {
   leaks: { flow50: number; stack: number; wind: number; from: FarAir | null }
   ventilation: { flow: number; recovery: number }
   doors: readonly YearDoor[]
-  /** Clock hours between which people are there and doors in use. */
-  from: number
-  to: number
-  /** W to the air, and as water, at each of the 24 hours. */
-  gains: Seasons<{ heat: readonly number[]; water: readonly number[] }>
+  /** When people are there, machines run and doors are in use. */
+  coming: Coming
+  /** What is held meanwhile; null: the same. */
+  away: Away | null
+  /** W to the air, and as water, while people are there; and of what always lies there. */
+  gains: Seasons<{ there: number; water: number; lying: number }>
   /** m³ of air, and J/K of what warms with it */
   volume: number
   capacity: number
   inside: Seasons<{ temperature: number; relativeHumidity: number }>
   /** Null: there is none. */
-  heater: Thermostat | null
-  cooler: Thermostat | null
+  heater: YearMachine | null
+  cooler: YearMachine | null
+  /** Null: nothing is said of where power comes from. */
+  offGrid: OffGrid | null
+}
+
+/** A heater or a cooler: what it is set to, °C, its rated output, W, null where it is as great as it must be, and its curves. */
+export interface YearMachine extends Thermostat {
+  machine: Machine | null
 }
 
 /** What of a job its year hangs on. */
@@ -116,13 +126,14 @@ export interface YearBrief {
   weather: OwnWeather | null
   kind: JobKind
   limits: Pick<Limits, "loss" | "gain">
+  plant: Plant
 }
 
 /**
  * An enclosure as its year is stepped through. At rest it loses what the worst night's loss says.
  * The plant of the season that it is built for is taken to be there, the other's where the brief has one; 0 W is none.
  */
-export function yearModel(enclosure: YearEnclosure, { station, weather, kind, limits }: YearBrief): YearModel {
+export function yearModel(enclosure: YearEnclosure, { station, weather, kind, limits, plant }: YearBrief): YearModel {
   const { surfaces, leaks, ventilation, conditions, inside, clearVolume } = enclosure
   const { winter, summer } = conditions
   const months = conditions.station.monthlyTemperature
@@ -131,9 +142,9 @@ export function yearModel(enclosure: YearEnclosure, { station, weather, kind, li
   const heated = limits.loss === null ? !keptCold : limits.loss > 0
   const cooled = limits.gain === null ? keptCold : limits.gain > 0
   const [warm, cool] = [winter.inside.temperature, summer.inside.temperature]
-  const heater = heated ? { setpoint: warm, capacity: limits.loss } : null
+  const heater = heated ? { setpoint: warm, capacity: limits.loss, machine: plant.heater } : null
   // Nothing is cooled to below what it is heated to.
-  const cooler = cooled ? { setpoint: heated ? Math.max(warm, cool) : cool, capacity: limits.gain } : null
+  const cooler = cooled ? { setpoint: heated ? Math.max(warm, cool) : cool, capacity: limits.gain, machine: plant.cooler } : null
   const usual = months.map((mean) => Math.min(Math.max(mean, heater?.setpoint ?? -Infinity), cooler?.setpoint ?? Infinity))
   return {
     weather: weather ?? station,
@@ -154,14 +165,15 @@ export function yearModel(enclosure: YearEnclosure, { station, weather, kind, li
         traffic ? [{ area: width * height, height, traffic, beyond: farAir(figures) }] : [],
       ),
     ),
-    from: inside.from,
-    to: inside.to,
+    coming: { from: inside.from, to: inside.to, days: inside.days },
+    away: inside.away,
     gains: bySeason((season) => gainsOf(inside, conditions[season].inside.temperature)),
     volume: clearVolume,
     capacity: FURNITURE * floorArea(enclosure),
     inside: { winter: winter.inside, summer: summer.inside },
     heater,
     cooler,
+    offGrid: plant.offGrid,
   }
 }
 
@@ -236,15 +248,11 @@ export const glassOf = ({ face: { tilt, azimuth }, closures }: SurfaceFigures): 
     solarFactor > 0 ? [[place, { area, g: solarFactor, width, height, overhang, strips: [{ share: 1, tilt, azimuth }] }]] : [],
   )
 
-function gainsOf(
-  { people, activity, equipment, goods, from, to }: SteadyEnclosure["inside"],
-  room: number,
-): { heat: number[]; water: number[] } {
+function gainsOf({ people, activity, equipment, goods }: SteadyEnclosure["inside"], room: number): YearModel["gains"]["winter"] {
   const person = personHeat(activity, room)
-  const lying = sum(Object.values(goods).map((one) => goodsHeat(one, room)))
-  const hours = Array.from({ length: 24 }, (_, i) => Number(isThere(i + 1, from, to)))
   return {
-    heat: hours.map((there) => there * (people * person.sensible + equipment) + lying),
-    water: hours.map((there) => there * people * person.latent),
+    there: people * person.sensible + equipment,
+    water: people * person.latent,
+    lying: sum(Object.values(goods).map((one) => goodsHeat(one, room))),
   }
 }

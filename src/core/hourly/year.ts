@@ -7,15 +7,17 @@ import { HOURS, MONTH_OF_HOUR } from "../climate/weather-year"
 import { airCapacity, bodyHours, type EnclosureHours } from "../dynamic/enclosure-hours"
 import type { Drive } from "../dynamic/implicit-step"
 import { openDoorHeat, trafficHeat, type WetAir } from "../inside/door-traffic"
-import { isThere } from "../inside/people"
+import { presenceOf } from "../inside/presence"
 import { STANDARD_PRESSURE } from "../quantity/constants"
 import { airLeakageHeat, airLeakageLatentHeat, ventilationHeat } from "../steady/transmission"
 import type { MonthEnergy } from "../steady/year"
+import { heldByHour } from "./held-by-hour"
 import type { FarAir, Straight, YearModel } from "./year-model"
 import { sunOn, sunThrough } from "./year-of-sun"
+import { workingHours, type YearPower, yearPower } from "./year-power"
 
 /** A year as it was stepped through. */
-export interface YearFigures {
+export interface YearFigures extends YearPower {
   /** J */
   months: MonthEnergy[]
   /** J that the sun brings in through glass in each month */
@@ -46,44 +48,48 @@ const TOLD = 1e-3
 export function simulatedYear(model: YearModel, weather: WeatherYear): YearFigures {
   const { heater, cooler, volume, capacity } = model
   const driven = yearDrives(model, weather)
-  const ideal = (plant: YearModel["heater"]) => plant && { ...plant, capacity: null }
   const run = bodyHours(
-    { faces: model.faces, capacity: airCapacity(volume) + capacity, heating: ideal(heater), cooling: ideal(cooler) },
+    { faces: model.faces, capacity: airCapacity(volume) + capacity, held: heldByHour(model, HOURS / 24) },
     driven.drive,
     { steps: HOURS, step: 3600, warmup: BEFORE, initial: heater?.setpoint ?? cooler?.setpoint ?? weather.hours[0]!.temperature },
   )
-  return summed(model, run, driven)
+  return summed(model, weather, run, driven)
 }
 
 /** What a year came to, from its hours. */
-function summed({ heater, cooler }: YearModel, run: EnclosureHours, { water, glass }: Driven): YearFigures {
+function summed(model: YearModel, weather: WeatherYear, run: EnclosureHours, { water, glass }: Driven): YearFigures {
+  const { air } = run
+  const asked = {
+    heating: run.heating.map((power) => (power > TOLD ? power : 0)),
+    cooling: run.cooling.map((power, k) => (power > TOLD ? power + water[k]! : 0)),
+    air,
+  }
   const figures: YearFigures = {
     months: Array.from({ length: 12 }, () => ({ heating: 0, cooling: 0 })),
     sun: new Array<number>(12).fill(0),
     peak: { heating: 0, cooling: 0 },
     short: { heating: 0, cooling: 0 },
     hours: { heating: 0, cooling: 0 },
-    lowest: Infinity,
-    highest: -Infinity,
+    lowest: air.reduce((least, one) => Math.min(least, one), Infinity),
+    highest: air.reduce((most, one) => Math.max(most, one), -Infinity),
     balance: run.balance,
+    ...yearPower(model, weather, asked),
   }
-  for (let k = 0; k < HOURS; k++) {
-    const cooling = run.cooling[k]!
-    const asked = { heating: run.heating[k]! > TOLD ? run.heating[k]! : 0, cooling: cooling > TOLD ? cooling + water[k]! : 0 }
-    const month = figures.months[MONTH_OF_HOUR[k]!]!
-    figures.sun[MONTH_OF_HOUR[k]!]! += glass[k]! * 3600
-    for (const [way, plant] of [
-      ["heating", heater],
-      ["cooling", cooler],
-    ] as const) {
-      month[way] += asked[way] * 3600
-      figures.peak[way] = Math.max(figures.peak[way], asked[way])
-      if (asked[way] > 0) figures.hours[way]++
-      if (plant && plant.capacity !== null && asked[way] > plant.capacity) figures.short[way]++
+  for (const [way, machine] of [
+    ["heating", model.heater],
+    ["cooling", model.cooler],
+  ] as const) {
+    const at = machine && workingHours(machine, weather, air)
+    for (let k = 0; k < HOURS; k++) {
+      const power = asked[way][k]!
+      if (power <= 0) continue
+      figures.months[MONTH_OF_HOUR[k]!]![way] += power * 3600
+      figures.peak[way] = Math.max(figures.peak[way], power)
+      figures.hours[way]++
+      if (at && power > at(k)[0]) figures.short[way]++
     }
-    figures.lowest = Math.min(figures.lowest, run.air[k]!)
-    figures.highest = Math.max(figures.highest, run.air[k]!)
   }
+  for (let k = 0; k < HOURS; k++) figures.sun[MONTH_OF_HOUR[k]!]! += glass[k]! * 3600
   return figures
 }
 
@@ -96,7 +102,8 @@ export interface Driven {
 
 /** A model driven by weather, hour by hour of its year. */
 export function yearDrives(model: YearModel, weather: WeatherYear): Driven {
-  const { faces, ventilation, beside, gains, seasons } = model
+  const { faces, ventilation, beside, gains, seasons, coming } = model
+  const { there } = presenceOf(coming, HOURS / 24)
   const glass = new Float64Array(HOURS)
   for (const pane of model.glass) {
     const sun = sunThrough(weather, pane)
@@ -109,7 +116,6 @@ export function yearDrives(model: YearModel, weather: WeatherYear): Driven {
   const drive = (k: number, inside: number): Drive => {
     const { temperature, relativeHumidity, skyTemperature, windSpeed } = weather.hours[k]!
     const month = MONTH_OF_HOUR[k]!
-    const hour = (k % 24) + 1
     const season = seasons[month]!
     const sky = skyLoss(temperature, skyTemperature)
     faces.forEach(({ beyond }, f) => {
@@ -128,7 +134,7 @@ export function yearDrives(model: YearModel, weather: WeatherYear): Driven {
     const { flow } = infiltration({ flow50, stack, wind, insideTemperature: inside, outsideTemperature: far.temperature, windSpeed })
     const leaking = airLeakageHeat(flow, 1)
     water[k] =
-      gains[season].water[hour - 1]! +
+      there[k]! * gains[season].water +
       airLeakageLatentHeat(flow, waterOf(far) - waterOf(room)) +
       airLeakageLatentHeat(ventilation.flow, waterOf(out) - waterOf(room))
     const atOnce = beside[season]
@@ -136,17 +142,17 @@ export function yearDrives(model: YearModel, weather: WeatherYear): Driven {
       outside,
       direct: atOnce.inside + leaking + letIn,
       directHeat: leaking * far.temperature + letIn * temperature - atOnce.fixed - atOnce.outdoors * temperature,
-      gains: gains[season].heat[hour - 1]! + glass[k]! + (isThere(hour, model.from, model.to) ? throughDoors(model, season, room, out) : 0),
+      gains: gains[season].lying + glass[k]! + (there[k] ? gains[season].there + throughDoors(model, season, room, out) : 0),
     }
   }
   return { drive, water, glass }
 }
 
 /** Heat that comes in through the doors in use, W; the air beyond them is that of the hour. */
-function throughDoors({ doors, from, to }: YearModel, season: Season, room: WetAir, out: WetAir): number {
+function throughDoors({ doors, coming }: YearModel, season: Season, room: WetAir, out: WetAir): number {
   let heat = 0
   for (const { area, height, traffic, beyond } of doors)
-    heat += trafficHeat(traffic, openDoorHeat(area, height, farOf(beyond, season, room.temperature, out), room), from, to)
+    heat += trafficHeat(traffic, openDoorHeat(area, height, farOf(beyond, season, room.temperature, out), room), coming.from, coming.to)
   return heat
 }
 

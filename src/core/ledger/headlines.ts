@@ -119,9 +119,16 @@ export function headlinesOf(kind: JobKind): readonly Headline[] {
 /** Whether a headline is only about until more is worked out. */
 export const isAbout = ({ awaits }: Headline, ledger: Ledger): boolean => awaits !== null && awaits(ledger).length > 0
 
+/** What a headline may come to, SI: heater and cooler give what they can at the design hours; null where nothing limits it. */
+export function limitOf({ limit }: Pick<Headline, "limit">, { output }: Ledger, limits: Limits): number | null {
+  if (limit === "loss" || limit === "gain") return output[limit]
+  return limit && limits[limit]
+}
+
 /** By how much a headline breaks its limit, SI; null where it keeps it or has none. */
-export function overLimit({ limit, better, of, bound = of }: Headline, ledger: Ledger, limits: Limits): number | null {
-  const allowed = limit && limits[limit]
+export function overLimit(headline: Headline, ledger: Ledger, limits: Limits): number | null {
+  const { better, of, bound = of } = headline
+  const allowed = limitOf(headline, ledger, limits)
   if (allowed === null) return null
   const by = better === "more" ? allowed - bound(ledger) : bound(ledger) - allowed
   return by > 0 ? by : null

@@ -13,5 +13,11 @@ export function inTheWay(ledger: Ledger, limits: Limits): Obstacle[] {
     const by = overLimit(headline, ledger, limits)
     return by === null ? [] : [{ kind: "limit", limit: headline.limit!, by }]
   })
-  return [...misfits, ...damp, ...broken]
+  return [...misfits, ...damp, ...broken, ...slowToWarm(ledger)]
+}
+
+/** The heater holds the worst night but does not bring the inside back in the time that the brief gives. */
+function slowToWarm({ loss, heaterAsked, output }: Ledger): Obstacle[] {
+  if (output.loss === null || loss.total > output.loss || heaterAsked <= output.loss) return []
+  return [{ kind: "warm-up", by: heaterAsked - output.loss }]
 }

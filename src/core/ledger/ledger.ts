@@ -3,11 +3,13 @@ import type { JobState } from "../enclosure/job-state"
 import { type SolvedDetails, UNSOLVED } from "../enclosure/solved-details"
 import type { SurfaceId } from "../enclosure/surface"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { reheat } from "../hourly/reheat"
 import { type YearEnergy, yearEnergy, type YearResults } from "../hourly/year-energy"
 import { lazily } from "../lazily"
 import { dampRank } from "../moisture/damp-verdict"
 import { checkMoisture, type MoistureCheck } from "../moisture/surface-verdict"
 import { sum } from "../numeric/sum"
+import { outputOf } from "../plant/machine"
 import { type Task, task } from "../results/calculation"
 import { DETAIL } from "../results/detail-result"
 import { YEAR } from "../results/year-result"
@@ -28,6 +30,10 @@ export interface Ledger extends Enclosure {
   awaited: Task[]
   loss: HeatLoss
   gain: HeatGain
+  /** What a heater is asked for, W: the worst night's loss, and more where it brings the inside back after nobody was there. */
+  heaterAsked: number
+  /** What heater and cooler can give at the worst night and at the hottest hour, W; null: it is not said. */
+  output: Readonly<Record<"loss" | "gain", number | null>>
   year: YearEnergy
   bill: BillLine[]
   /** kg and € that the build-ups add */
@@ -48,6 +54,8 @@ export function ledgerOf(state: JobState, solved: WorkedOut = UNSOLVED): Ledger 
       awaited: () => [...ledger.pending, ...(ledger.year.figures ? [] : [task(YEAR, ledger.year.model)])],
       loss: () => heatLoss(enclosure),
       gain: () => heatGain(enclosure),
+      heaterAsked: () => Math.max(ledger.loss.total, reheat(enclosure, enclosure.clearVolume) ?? 0),
+      output: () => plantOutput(state, enclosure),
       year: () => yearEnergy(enclosure, state.brief, solved),
       bill: () => billOf(enclosure, state.shell),
       weight: () => sum(ledger.bill.map(({ mass }) => mass)),
@@ -62,6 +70,13 @@ export function ledgerOf(state: JobState, solved: WorkedOut = UNSOLVED): Ledger 
     enclosure,
   )
   return ledger
+}
+
+function plantOutput({ brief: { plant, limits } }: JobState, { conditions: { winter, summer } }: Enclosure): Ledger["output"] {
+  return {
+    loss: outputOf(plant.heater, limits.loss, winter.outside.temperature, winter.inside.temperature),
+    gain: outputOf(plant.cooler, limits.gain, summer.outside.temperature, summer.inside.temperature),
+  }
 }
 
 const pendingOf = ({ bridges }: Enclosure): Task[] => [

@@ -47,6 +47,8 @@ const PERM = 5.72135e-11
 const PERM_INCH = 1.45322e-12
 /** m³ in one board foot, a foot square and an inch thick. */
 const BOARD_FOOT = FOOT ** 3 / 12
+/** m³ in a US gallon. */
+const GALLON = 3.785411784e-3
 /** Stands for the currency of the job in units. */
 const MONEY = "¤"
 
@@ -165,6 +167,8 @@ const MEASURES = {
     "5.7 m² or 61 ft²",
   ),
   volume: measure(scale("m³", 2), scale("ft³", 0, FOOT ** 3), { "m³": 1, m3: 1, "ft³": FOOT ** 3, ft3: FOOT ** 3 }, "12 m³"),
+  /** Of fuel and other liquids; stored in m³. */
+  liquid: measure(scale("L", 0, 1e-3), scale("gal", 1, GALLON), { l: 1e-3, gal: GALLON }, "300 L or 80 gal"),
   mass: measure(scale("kg", 1), scale("lb", 0, POUND), { kg: 1, lb: POUND, lbs: POUND, t: 1000 }, "320 kg or 700 lb"),
   arealMass: measure(scale("kg/m²", 1), scale("lb/ft²", 2, POUND / FOOT ** 2), { "kg/m²": 1, "lb/ft²": POUND / FOOT ** 2 }, "12 kg/m²"),
   density: measure(scale("kg/m³", 0), scale("lb/ft³", 1, POUND / FOOT ** 3), { "kg/m³": 1, "lb/ft³": POUND / FOOT ** 3 }, "30 kg/m³"),
@@ -177,6 +181,8 @@ const MEASURES = {
   heatFlux: measure(scale("W/m²", 0), scale("Btu/(h·ft²)", 1, BTU_PER_HOUR / FOOT ** 2), { "w/m²": 1 }, "20 W/m²"),
   /** Stored in J. */
   energy: same("kWh", 0, KWH, { kwh: KWH, mj: 1e6 }, "1300 kWh"),
+  /** Of a battery or of a day; stored in J. */
+  charge: same("kWh", 2, KWH, { kwh: KWH, wh: KWH / 1000, mj: 1e6 }, "1.2 kWh or 1200 Wh"),
   /** Sun on a face in a month or a year; stored in J/m². */
   sunEnergy: measure(scale("kWh/m²", 0, KWH), scale("kWh/ft²", 1, KWH / FOOT ** 2), { "kwh/m²": KWH }, "1000 kWh/m²"),
   /** As a fuel is metered. */

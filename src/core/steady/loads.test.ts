@@ -7,7 +7,7 @@ import { designLoads } from "./loads"
 
 describe.each(demoJobs().map((job) => [job.name, job] as const))("what %s asks of heater and cooler", (_, job) => {
   const ledger = ledgerOf(activeState(job))
-  const { heating, cooling, equipment } = designLoads(ledger)
+  const { heating, cooling, equipment } = designLoads(ledger, ledger.loss.total)
 
   test("adds up from its parts, every hour, and is what the ledger says", () => {
     expect(sum(heating.parts.map(({ heat }) => heat))).toBeCloseTo(ledger.loss.total, 6)

@@ -2,8 +2,11 @@ import type { LoadsOutput } from "../../schema/loads"
 import { heatGain } from "./heat-gain"
 import { heatLoss, type SteadyEnclosure } from "./heat-loss"
 
-/** Design heating and cooling by what asks for them; what the sun brings stands apart from what the air drives. */
-export function designLoads(enclosure: SteadyEnclosure): Pick<LoadsOutput, "heating" | "cooling" | "equipment"> {
+/**
+ * Design heating and cooling by what asks for them; what the sun brings stands apart from what the air drives.
+ * @param heaterAsked W of the heater, with what brings the inside back
+ */
+export function designLoads(enclosure: SteadyEnclosure, heaterAsked: number): Pick<LoadsOutput, "heating" | "cooling" | "equipment"> {
   const loss = heatLoss(enclosure)
   const gain = heatGain(enclosure)
   // Every way is linear in the sun: what it brings is what a job that takes up none of it lacks.
@@ -19,7 +22,7 @@ export function designLoads(enclosure: SteadyEnclosure): Pick<LoadsOutput, "heat
   return {
     heating: { total: loss.total, parts: loss.parts },
     cooling: { hour: gain.hour, total: gain.total, hours: gain.hours.map(({ total }) => total), parts },
-    equipment: { heating: Math.max(0, loss.total), cooling: gain.asked },
+    equipment: { heating: Math.max(0, heaterAsked), cooling: gain.asked },
   }
 }
 

@@ -1,6 +1,8 @@
 import { inSentence } from "../in-sentence"
 import { nextSold } from "../material/layer-properties"
 import { materialOf } from "../material/catalogue"
+import { hoursIn } from "../climate/weather-year"
+import type { YearModel } from "../hourly/year-model"
 import { type Ledger, ledgerOf } from "../ledger/ledger"
 import { type JobState, stockOf, withAssembly, withLayer } from "../enclosure/job-state"
 
@@ -116,4 +118,24 @@ function insulationOf(ledger: Ledger, assembly: string): string | null {
       null,
     )?.id ?? null
   )
+}
+
+/**
+ * What each thicker layer saves of a day's electricity in a month, J, by the months' means and as the machines take it now; the greatest first.
+ * @param month 0…11, of a year that is stepped through
+ */
+export function powerSavings(state: JobState, ledger: Ledger, month: number): Saving[] {
+  const { figures, model, estimate } = ledger.year
+  if (!figures) return []
+  // Of what the months' means ask for so much is asked for while somebody is there, and taken.
+  const share = (way: "heating" | "cooling", plant: YearModel["heater"]) => {
+    const { [way]: heat } = estimate[month]!
+    return plant?.machine?.energy === "electricity" && heat > 0 ? figures.taken[month]![way] / heat : 0
+  }
+  const [heated, cooled] = [share("heating", model.heater), share("cooling", model.cooler)]
+  const days = hoursIn(month) / 24
+  return savings(state, ledger, ({ year: { estimate } }) => {
+    const { heating, cooling } = estimate[month]!
+    return (heating * heated + cooling * cooled) / days
+  }).filter(({ step }) => step.kind === "thickness")
 }

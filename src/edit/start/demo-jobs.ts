@@ -1,4 +1,5 @@
 import type { Job } from "../../schema/job/job"
+import { COOLERS, HEATERS } from "../../core/plant/models"
 import { PER_PERSON } from "../../core/inside/ventilation"
 import type { Offsets } from "../../schema/job/shell"
 import { RIBS, level, sketch, stack, timber } from "./layers"
@@ -39,6 +40,12 @@ function larkspur(): Job {
   job.brief.indoors.winter = { temperature: 18, relativeHumidity: 0.5 }
   job.brief.limits = { height: 1.78, weight: 320, money: 900, loss: 2000, gain: 1500 }
   Object.assign(job.brief.inside, { people: 2, equipment: 60 })
+  // 200 Ah at 12 V, of which all can be drawn; 300 W flat on the roof; a fridge, lamps and laptops.
+  job.brief.plant = {
+    heater: HEATERS["diesel-air-heater"]!,
+    cooler: COOLERS["rooftop-unit"]!,
+    offGrid: { battery: 8.64e6, panel: 300, tilt: 0, azimuth: 180, generator: 1000, inverter: 0.9, appliances: 2.88e6 },
+  }
   job.shell.azimuth = 10
   job.shell.openings = {
     "side-window": opening("Side window", "window", "left", [0.8, 0.95, 0.9, 0.45], { uValue: 2.9, solarFactor: 0.6 }),
@@ -84,6 +91,7 @@ function coldNettle(): Job {
   const job = startJob({ kind: "cold-room", name: "Cold Nettle", units: "metric", form, station: "saltmarsh-quay", school: "xps" })
   job.brief.use = "walk-in flower and tuber room inside an open farm shed"
   job.brief.limits = { height: 2.25, weight: null, money: 2600, loss: null, gain: 900 }
+  job.brief.plant.cooler = COOLERS["cold-room-unit"]!
   // Somebody is in for a third of the working day; 20 W of a lamp then, 40 W of fans on the mean.
   Object.assign(job.brief.inside, { people: 0.3, activity: "light-work", equipment: 60, from: 7, to: 17, running: 18, reserve: 0.1 })
   job.brief.inside.goods = {
@@ -124,7 +132,10 @@ function ternHut(): Job {
   const job = startJob({ kind: "shed", name: "Tern Hut", units: "metric", form, station: "varnfell", school: "smart" })
   job.brief.use = "gable hut on skids with a wood stove, let at weekends"
   job.brief.limits = { height: 1.95, weight: 2600, money: 5200, loss: 4000, gain: null }
-  Object.assign(job.brief.inside, { people: 4, from: 17, to: 10 })
+  // The nights that begin on Friday and Saturday; the stove is lit when the guests come.
+  Object.assign(job.brief.inside, { people: 4, from: 17, to: 10, days: [false, false, false, false, true, true, false] })
+  job.brief.inside.away = { heating: null, cooling: null, hours: 8, early: false }
+  job.brief.plant.heater = HEATERS["wood-stove"]!
   job.shell.azimuth = 90
   job.shell.overhang = { eaves: 0.4, ends: 0.3 }
   job.shell.levels = {
@@ -168,6 +179,9 @@ function eelBarn(): Job {
   job.brief.use = "boat workshop on a slab, heated and cooled on working days"
   job.brief.limits = { height: 3.2, weight: null, money: 14000, loss: 12000, gain: 6000 }
   Object.assign(job.brief.inside, { people: 3, activity: "light-work", equipment: 1500, from: 7, to: 17 })
+  job.brief.inside.days = [true, true, true, true, true, false, false]
+  job.brief.inside.away = { heating: 10, cooling: null, hours: 6, early: true }
+  job.brief.plant = { heater: HEATERS["gas-air-heater"]!, cooler: COOLERS["split-cooler"]!, offGrid: null }
   job.shell.azimuth = 200
   job.shell.overhang = { eaves: 0.45, ends: 0.45 }
   job.shell.openings = {

@@ -3,6 +3,7 @@ import type { Assembly } from "../../schema/job/build-up"
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Opening, Shell, Space } from "../../schema/job/shell"
 import { NO_VENTILATION, NOTHING_INSIDE } from "../../schema/job/inside"
+import { NO_PLANT } from "../../schema/job/plant"
 import { FACES } from "../../schema/job/references"
 import { currencyFor, type UnitSystem } from "../../core/quantity/unit-system"
 import { SERVICE, WORTH } from "../brief-edits"
@@ -164,6 +165,7 @@ export function startJob(answers: Answers): Job {
       outdoors: { winter: null, summer: null },
       indoors: kit.air,
       inside: NOTHING_INSIDE,
+      plant: NO_PLANT,
       limits: { height: null, weight: null, money: null, loss: null, gain: null },
       worth: WORTH,
       service: SERVICE,

@@ -26,6 +26,18 @@ export const Goods = z.strictObject({
 })
 export type Goods = z.output<typeof Goods>
 
+/** What is held while nobody is there. */
+export const Away = z.strictObject({
+  heating: quantity("°C", "that the heater keeps then", { min: -30, max: 60 }).nullable().describe("null: it is off"),
+  cooling: quantity("°C", "that the cooler keeps then", { min: -40, max: 80 }).nullable().describe("null: it is off"),
+  hours: quantity("h", "in which it is brought back", { min: 0, max: 48 }),
+  early: z.boolean().describe("that begins so long before they come; else when they come"),
+})
+export type Away = z.output<typeof Away>
+
+/** Days of a week, Monday first. */
+export const DAYS_OF_WEEK = 7
+
 /** Who and what is inside, and for how long a cooler may run. */
 export const Inside = z.strictObject({
   people: quantity("1", "people inside, on the mean of those hours", { min: 0, max: 1000 }),
@@ -33,6 +45,11 @@ export const Inside = z.strictObject({
   equipment: quantity("W", "of lamps, machines, fans and stoves that are on at once", { min: 0, max: 1e6 }),
   from: quantity("h", "clock hour from which people and machines are there", { min: 0, max: 24 }),
   to: quantity("h", "clock hour to which they are there; not later than `from`: over midnight", { min: 0, max: 24 }),
+  days: z
+    .array(z.boolean())
+    .length(DAYS_OF_WEEK)
+    .describe("on which they come, Monday first; hours over midnight belong to the day that they begin on"),
+  away: Away.nullable().describe("what is held while nobody is there; null: the same, day and night"),
   goods: partsOf(Goods, 40, "goods"),
   running: quantity("h", "hours a day that a cooler may run", { min: 1, max: 24 }),
   reserve: fraction("that a cooler is to have over what is asked of it"),
@@ -40,7 +57,12 @@ export const Inside = z.strictObject({
 export type Inside = z.output<typeof Inside>
 
 /** Nobody and nothing. */
-export const NOTHING_INSIDE: Inside = { people: 0, activity: "seated", equipment: 0, from: 0, to: 24, goods: {}, running: 24, reserve: 0 }
+export const NOTHING_INSIDE: Inside = {
+  ...{ people: 0, activity: "seated", equipment: 0, from: 0, to: 24 },
+  days: new Array<boolean>(DAYS_OF_WEEK).fill(true),
+  away: null,
+  ...{ goods: {}, running: 24, reserve: 0 },
+}
 
 /** Outdoor air that is let in on purpose. */
 export const Ventilation = z.strictObject({

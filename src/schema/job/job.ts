@@ -5,12 +5,13 @@ import { shellLength } from "./form"
 import { Inside, Ventilation } from "./inside"
 import { Id, partsOf, title } from "./name"
 import { Material } from "../material"
+import { Plant } from "./plant"
 import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
 import { OwnWeather } from "./weather"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 11
+export const JOB_VERSION = 12
 /** What a job file says that it is. */
 export const JOB_FORMAT = "pelzhaus-job"
 /** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
@@ -58,6 +59,7 @@ export const Brief = z.strictObject({
     .describe("design conditions typed in place of the station's"),
   indoors: z.strictObject({ winter: roomAir("indoor winter"), summer: roomAir("indoor summer") }),
   inside: Inside.describe("who and what is inside, which gives off heat"),
+  plant: Plant.describe("heater and cooler, whose rated output is in the limits, and power where no mains is"),
   limits: Limits,
   worth: Worth.describe("what saving heat is worth: where more insulation stops paying"),
   service: Service.nullable().describe("conductivities as built in: at each layer's own temperature, at this age; null: as declared"),

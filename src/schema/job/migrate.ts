@@ -9,6 +9,7 @@ import { v6ToV7 } from "./v6-to-v7"
 import { v7ToV8 } from "./v7-to-v8"
 import { v8ToV9 } from "./v8-to-v9"
 import { v10ToV11 } from "./v10-to-v11"
+import { v11ToV12 } from "./v11-to-v12"
 import { v9ToV10 } from "./v9-to-v10"
 
 /** Steps by the version they start from. */
@@ -23,6 +24,7 @@ export const STEPS: Readonly<Record<number, Step>> = {
   8: v8ToV9,
   9: v9ToV10,
   10: v10ToV11,
+  11: v11ToV12,
 }
 
 /**

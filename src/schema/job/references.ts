@@ -1,6 +1,7 @@
 import type { Fault } from "../outcome"
 import { type FormKind, formContradiction, measureOf } from "./form"
 import type { Job, OwnMaterials, Variant } from "./job"
+import type { Plant } from "./plant"
 import type { FaceId, Offsets, Shell } from "./shell"
 import type { Assembly } from "./build-up"
 
@@ -28,6 +29,8 @@ export const FACES: Record<FormKind, readonly FaceId[]> = {
  */
 export function referenceFault(job: Job, known: Known): Fault | null {
   if (!known.stations.has(job.brief.station)) return unknown(["brief", "station"], job.brief.station, "station")
+  const machine = machineFault(job.brief.plant, ["brief", "plant"])
+  if (machine) return machine
   const materials = materialsFault(job.materials, known, ["materials"])
   if (materials) return materials
   const within = withOwn(known, job.materials)
@@ -43,8 +46,8 @@ export function referenceFault(job: Job, known: Known): Fault | null {
   return job.pinned && snapshotFault(job.pinned, known)
 }
 
-function snapshotFault({ materials, shell, variant }: NonNullable<Job["pinned"]>, known: Known): Fault | null {
-  const fault = materialsFault(materials, known, ["pinned", "materials"])
+function snapshotFault({ brief, materials, shell, variant }: NonNullable<Job["pinned"]>, known: Known): Fault | null {
+  const fault = machineFault(brief.plant, ["pinned", "brief", "plant"]) ?? materialsFault(materials, known, ["pinned", "materials"])
   return fault ?? variantFault(variant, shell, withOwn(known, materials), ["pinned", "variant"])
 }
 
@@ -56,18 +59,32 @@ export function keptFault(assembly: Assembly | null, materials: OwnMaterials, kn
   return fault ?? (assembly && assemblyFault(assembly, withOwn(known, materials), ["assembly"]))
 }
 
+/** What a machine gives stands by rising temperatures. */
+function machineFault(plant: Plant, path: Path): Fault | null {
+  for (const way of ["heater", "cooler"] as const)
+    for (const curve of ["outdoors", "room"] as const)
+      if (!isIncreasing((plant[way]?.[curve] ?? []).map(({ temperature }) => temperature)))
+        return {
+          code: "contradiction",
+          path: [...path, way, curve],
+          message: `The temperatures at which the output of ${plant[way]!.name} is told must rise from one to the next.`,
+        }
+  return null
+}
+
+const isIncreasing = (values: readonly number[]) => values.every((value, i) => i === 0 || value > values[i - 1]!)
+
 /** What of a material's record its shape alone cannot hold. */
 function materialsFault(materials: OwnMaterials, known: Known, path: Path): Fault | null {
   for (const [id, { name, conductivity, sorption, sold }] of Object.entries(materials)) {
     const at = [...path, id]
     if (known.materials.has(id)) return { code: "duplicate", path: at, message: `The catalogue has a material "${id}" of its own.` }
-    const rising = (values: readonly number[]) => values.every((value, i) => i === 0 || value > values[i - 1]!)
     const courses = [
       { of: [...at, "conductivity", "byTemperature"], values: conductivity.byTemperature.map(([temperature]) => temperature) },
       { of: [...at, "sorption"], values: (sorption ?? []).map(([humidity]) => humidity) },
       { of: [...at, "sold", "thicknesses"], values: sold.thicknesses },
     ]
-    const falls = courses.find(({ values }) => !rising(values))
+    const falls = courses.find(({ values }) => !isIncreasing(values))
     if (falls) return { code: "contradiction", path: falls.of, message: `The figures of ${name} must rise from one to the next.` }
   }
   return null

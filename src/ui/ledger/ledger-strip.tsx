@@ -1,6 +1,6 @@
 "use client"
 import { inSentence } from "../../core/in-sentence"
-import { type Headline, headlinesOf, isAbout, overLimit } from "../../core/ledger/headlines"
+import { type Headline, headlinesOf, isAbout, limitOf, overLimit } from "../../core/ledger/headlines"
 import { useJob, useJobStore } from "../job/job-store"
 import { useLedger, usePinnedLedger } from "../job/use-ledger"
 import { DampRing } from "../primitives/damp-ring"
@@ -85,7 +85,7 @@ function Cell({ headline }: { headline: Headline }) {
         <Figure kind={headline.kind} value={value} rough={isAbout(headline, ledger)} />
         {over ? <span className="sr-only">, over its limit</span> : null}
       </span>
-      <Bar value={value} limit={headline.limit && limits[headline.limit]} pinned={before} over={over} />
+      <Bar value={value} limit={limitOf(headline, ledger, limits)} pinned={before} over={over} />
     </button>
   )
 }

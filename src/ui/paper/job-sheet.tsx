@@ -5,7 +5,7 @@ import { heatFlowDirection } from "../../core/assembly/surface-resistance"
 import { layerResistance } from "../../core/assembly/thermal-transmittance"
 import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { cautionsFor, layerCautions } from "../../core/ledger/cautions"
-import { headlinesOf } from "../../core/ledger/headlines"
+import { headlinesOf, limitOf } from "../../core/ledger/headlines"
 import { inTheWay } from "../../core/ledger/in-the-way"
 import { obstacleWords } from "../../core/ledger/obstacle"
 import { peltBounds } from "../../core/shell/pelt-layout"
@@ -62,7 +62,7 @@ export function JobSheet({ paper }: { paper: PaperSize }) {
           heads={["", "figure", "limit"]}
           words={[0, 2]}
           rows={headlinesOf(brief.kind).map(({ id, name, kind, of, limit, better, verdict }) => {
-            const bound = limit && brief.limits[limit]
+            const bound = limitOf({ limit }, ledger, brief.limits)
             const limited = bound === null ? "" : `${better === "more" ? "at least" : "at most"} ${writing.write(kind, bound)}`
             if (!verdict) return { key: id, cells: [name, writing.write(kind, of(ledger)), limited] }
             const { surface, verdict: said } = verdict(ledger)

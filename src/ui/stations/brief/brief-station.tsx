@@ -30,6 +30,7 @@ import { Remark } from "../../primitives/remark"
 import { useWriting } from "../../writing/writing"
 
 const OwnWeather = whenIdle(() => import("../../weather/own-weather").then((module) => module.OwnWeather))
+const PlantFields = later(() => import("./plant-fields").then((module) => module.PlantFields))
 const InsideFields = later(() => import("./inside-fields").then((module) => module.InsideFields))
 
 /** Stands among the stations for weather that the job brings along. */
@@ -53,8 +54,6 @@ const LIMITS: readonly (readonly [keyof Limits, string, Kind])[] = [
   ["height", "Height that must be left", "length"],
   ["weight", "Weight at most", "mass"],
   ["money", "Money at most", "money"],
-  ["loss", "Heater output", "power"],
-  ["gain", "Cooler output", "power"],
 ]
 
 /** What it is for, where it stands, what it must hold and what limits it. */
@@ -128,6 +127,7 @@ export function BriefStation() {
           onChange={(currency) => store.edit(setCurrency(currency))}
         />
       </fieldset>
+      <PlantFields />
       <InsideFields />
       <ServiceFields />
       <WorthFields />

@@ -12,6 +12,7 @@ import { Button, IconButton } from "../../primitives/button"
 import { SelectField } from "../../primitives/fields"
 import { Remark } from "../../primitives/remark"
 import { useWriting } from "../../writing/writing"
+import { ComingFields } from "./coming-fields"
 
 const ACTIVITY: Readonly<Record<Activity, string>> = {
   seated: "sit or sleep",
@@ -51,6 +52,7 @@ export function InsideFields() {
       {fields.quantity("from", "ratio", "They are there from (hour)")}
       {fields.quantity("to", "ratio", "until (hour)")}
       <div className="narrow:hidden" />
+      <ComingFields />
       <AirRule />
       {air.quantity("always", "airFlow", "Through vents always open")}
       {air.quantity("recovery", "percent", "Heat that an exchanger keeps")}

@@ -1,7 +1,6 @@
 "use client"
 import { useMemo } from "react"
 import { warmUp } from "../../../core/hourly/warm-up"
-import { useJob } from "../../job/job-store"
 import { useLedgerLater } from "../../job/use-ledger"
 import { useWriting } from "../../writing/writing"
 import { warmUpSentence } from "./plant-sentence"
@@ -10,7 +9,7 @@ import { warmUpSentence } from "./plant-sentence"
 export function ColdStart() {
   const { write } = useWriting()
   const ledger = useLedgerLater()
-  const capacity = useJob().brief.limits.loss
+  const capacity = ledger.output.loss
   const { inside, outside } = ledger.conditions.winter
   const asked = capacity !== null && capacity > 0 && inside.temperature > outside.temperature
   const start = useMemo(() => (asked ? warmUp(ledger, capacity, ledger.clearVolume) : null), [asked, capacity, ledger])

@@ -1,4 +1,5 @@
 "use client"
+import { inSentence } from "../../../core/in-sentence"
 import { useJob, useSelection } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
@@ -18,6 +19,8 @@ const ColdStart = whenIdle(() => import("./cold-start").then((module) => module.
 /** So is the year. */
 const Year = whenIdle(() => import("./year").then((module) => module.Year))
 
+const OffGrid = whenIdle(() => import("./off-grid").then((module) => module.OffGrid))
+const FreezingWater = whenIdle(() => import("./freezing-water").then((module) => module.FreezingWater))
 const SunOverYear = whenIdle(() => import("./sun-over-year").then((module) => module.SunOverYear))
 const HottestDay = later(() => import("./hottest-day").then((module) => module.HottestDay))
 const OneChange = whenIdle(() => import("./one-change").then((module) => module.OneChange))
@@ -30,6 +33,7 @@ export function HeatStation() {
       <SeasonTabs summer="hottest day" />
       {season === "winter" ? <WorstNight /> : <HottestDay />}
       <Year />
+      <OffGrid />
       <SunOverYear />
       <BridgeRanking />
     </div>
@@ -44,15 +48,18 @@ function WorstNight() {
   const { winter, station } = ledger.conditions
   const typed = job.brief.outdoors.winter !== null
   const { total } = ledger.loss
+  const { plant, inside } = job.brief
+  const back = inside.away && { asked: ledger.heaterAsked, hours: inside.away.hours }
   return (
     <>
       <PlantVerdict
-        sentence={heaterSentence({ asked: total, capacity: job.brief.limits.loss, held: winter.inside.temperature, write })}
+        sentence={heaterSentence({ asked: total, capacity: ledger.output.loss, held: winter.inside.temperature, write }, back)}
         under={`${write("temperature", winter.inside.temperature)} inside, ${write("temperature", winter.outside.temperature)} outdoors, ${
           typed ? "as typed in the brief" : `${station.name}, colder only 0.4 % of the time`
-        }`}
+        }${plant.heater && ledger.output.loss !== null ? `; ${inSentence(plant.heater.name)} gives ${write("power", ledger.output.loss)} then` : ""}`}
       />
       <ColdStart />
+      <FreezingWater />
       <h2 className="font-display text-[15px] font-semibold">{write("power", total)} lost on the worst night</h2>
       <HeatBars parts={ledger.loss.parts} token="ember" />
       <OneChange season="winter" />

@@ -8,5 +8,5 @@ export const HEAT: Station = {
   name: "Heat",
   load: () => import("./heat-station").then((module) => module.HeatStation),
   overlays: (season) => (season === "summer" ? [SKIN, LOSS, COLD_LINES] : [LOSS, SKIN, COLD_LINES]),
-  mark: waitsFor(breaks("loss", "gain")),
+  mark: waitsFor((obstacle) => obstacle.kind === "warm-up" || breaks("loss", "gain")(obstacle)),
 }

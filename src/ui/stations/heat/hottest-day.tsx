@@ -1,5 +1,6 @@
 "use client"
 import { useMemo, useState } from "react"
+import { inSentence } from "../../../core/in-sentence"
 import type { Ledger } from "../../../core/ledger/ledger"
 import { memoised } from "../../../core/memoised"
 import { shownNumber } from "../../../core/quantity/measure"
@@ -28,7 +29,7 @@ const freeOf = memoised((ledger: Ledger): FreeDay => freeDay(ledger, ledger.gain
 export function HottestDay() {
   const show = useShowWorking()
   const { write } = useWriting()
-  const job = useJob()
+  const { cooler: machine } = useJob().brief.plant
   const ledger = useLedger()
   const [asTable, setAsTable] = useState(false)
   const { gain, conditions } = ledger
@@ -38,14 +39,14 @@ export function HottestDay() {
   const hottest = free.hours.reduce((best, one) => (one.inside > best.inside ? one : best))
   const parts = gain.parts.map((part) => ({ ...part, heat: part.hours[hour - 1]! }))
   const total = gain.hours[hour - 1]!.total
-  const cooler = { asked: gain.asked, capacity: job.brief.limits.gain, held: inside.temperature, write }
+  const cooler = { asked: gain.asked, capacity: ledger.output.gain, held: inside.temperature, write }
   return (
     <>
       <PlantVerdict
         sentence={coolerSentence(cooler, gain.total)}
         under={`Without cooler and heater it comes to ${write("temperature", hottest.inside)} at ${hottest.hour}:00, with ${write("temperature", outside.temperature)} outdoors at the hottest hour${
           ledger.surfaces.some(({ adjacent }) => adjacent.kind === "outdoors" && adjacent.sun) ? ", clear sky" : ", no face sees the sun"
-        }.`}
+        }${machine && ledger.output.gain !== null ? `; ${inSentence(machine.name)} takes out ${write("power", ledger.output.gain)} then` : ""}.`}
       >
         <Button look="link" onClick={() => setAsTable(!asTable)}>
           {asTable ? "as a chart" : "as a table"}

@@ -1,6 +1,8 @@
 import type { CoolDown } from "../../../core/hourly/cool-down"
 import type { YearFigures } from "../../../core/hourly/year"
 import type { YearModel } from "../../../core/hourly/year-model"
+import { sum } from "../../../core/numeric/sum"
+import { FUELS, fuelAmount } from "../../../core/plant/fuel"
 import type { Kind } from "../../../core/quantity/measure"
 
 /** From so many times what is asked a plant is too large to work well. */
@@ -17,16 +19,32 @@ interface Asked {
 
 const times = (ratio: number) => (ratio < 10 ? ratio.toFixed(1) : ratio.toFixed(0))
 
-/** Whether the heater is enough on the worst night, in one sentence. */
-export function heaterSentence({ asked, capacity, held, write }: Asked): string {
+/** How the inside is brought back after nobody was there: W asked then, and in how many hours. */
+interface Back {
+  asked: number
+  hours: number
+}
+
+/** Whether the heater is enough on the worst night, and to bring the inside back, in one sentence. @param back null: it is held all along */
+export function heaterSentence({ asked, capacity, held, write }: Asked, back: Back | null = null): string {
+  const more = back && back.asked > asked ? back : null
+  const within = more && `warm up to ${write("temperature", held)} ${more.hours < 1 ? "at once" : `in ${hoursOf(more.hours)}`}`
   if (asked <= 0) return "Nothing is lost on the worst night: no heater is asked for."
-  if (capacity === null) return `A heater must give ${write("power", asked)} on the worst night, and more to warm up a cold start.`
+  if (capacity === null)
+    return within
+      ? `A heater must give ${write("power", asked)} on the worst night, and ${write("power", more.asked)} to ${within}.`
+      : `A heater must give ${write("power", asked)} on the worst night, and more to warm up a cold start.`
   if (capacity < asked)
     return `The heater is ${write("power", asked - capacity)} short on the worst night: it gives ${write("power", capacity)} of ${write("power", asked)}.`
-  if (capacity > OVERSIZE * asked)
-    return `The heater gives ${times(capacity / asked)} times what the worst night asks: it will run low or stand most of the time.`
-  return `The heater holds ${write("temperature", held)} on the worst night, with ${write("power", capacity - asked)} to spare.`
+  if (more && capacity < more.asked)
+    return `The heater holds ${write("temperature", held)} on the worst night, but to ${within} it would have to give ${write("power", more.asked)}: it gives ${write("power", capacity)}.`
+  const most = more?.asked ?? asked
+  if (capacity > OVERSIZE * most)
+    return `The heater gives ${times(capacity / most)} times what the worst night asks: it will run low or stand most of the time.`
+  return `The heater holds ${write("temperature", held)} on the worst night, with ${write("power", capacity - most)} to spare${more ? ` as it warms up in ${hoursOf(more.hours)}` : ""}.`
 }
+
+const hoursOf = (hours: number): string => (Math.round(hours) === 1 ? "an hour" : `${Math.round(hours)} hours`)
 
 /** How long a cold start takes, in one sentence. @param time s, null: not within three days; `reached` °C by then */
 export function warmUpSentence({ time, reached }: { time: number | null; reached: number }, held: number, write: Asked["write"]): string {
@@ -35,12 +53,23 @@ export function warmUpSentence({ time, reached }: { time: number | null; reached
   return `From as cold as outdoors it takes about ${timeWords(time)} to come to ${write("temperature", held)}.`
 }
 
-/** A time as one says it: minutes up to ten hours. @param time s */
-function timeWords(time: number): string {
+/** A time as one says it: minutes up to ten hours, days from two of them. @param time s */
+export function timeWords(time: number): string {
+  if (time >= 60 * 3600) return `${Math.round(time / 86_400)} days`
   const minutes = Math.round(time / 60)
   const [hours, rest] = [Math.floor(minutes / 60), minutes % 60]
   if (hours >= 10) return `${Math.round(minutes / 60)} hours`
   return `${hours > 0 ? `${hours} h ` : ""}${rest > 0 || hours === 0 ? `${rest} min` : ""}`.trim()
+}
+
+/** How long water holds out in the cold, in one sentence. */
+export function freezingSentence(
+  { toFreezing, toSolid, heaterNeeded }: { toFreezing: number | null; toSolid: number | null; heaterNeeded: number },
+  vessel: "tank" | "pipe",
+  write: Asked["write"],
+): string {
+  if (toFreezing === null || toSolid === null) return "It does not freeze."
+  return `The ${vessel} begins to freeze after about ${timeWords(toFreezing)} and is solid after ${timeWords(toSolid)}; ${write("power", heaterNeeded)} of heat in it keep it from freezing.`
 }
 
 interface Trial extends Pick<Asked, "held" | "write"> {
@@ -101,6 +130,22 @@ export function yearSentences(
       ? plant("cooler", "cooling", cooler.capacity)
       : [`Nothing cools: it gets as warm as ${write("temperature", highest)} inside.`]),
   ]
+}
+
+/** What heater and cooler take of what they run on in a year; nothing of a machine of which nothing is said. */
+export function takenSentences(
+  { heater, cooler }: Pick<YearModel, "heater" | "cooler">,
+  { taken, fans }: YearFigures,
+  write: Asked["write"],
+): string[] {
+  const of = (plant: YearModel["heater"], way: "heating" | "cooling"): string[] => {
+    const energy = sum(taken.map((month) => month[way]))
+    if (!plant?.machine || energy <= 0) return []
+    const { name, energy: fuel } = plant.machine
+    return [`${name}: ${write(FUELS[fuel].kind, fuelAmount(fuel, energy))} of ${FUELS[fuel].name} a year.`]
+  }
+  const blown = fans > 0 ? [`Fans and pumps: ${write("energy", fans)} of electricity.`] : []
+  return [...of(heater, "heating"), ...of(cooler, "cooling"), ...blown]
 }
 
 const hoursWords = (hours: number): string => (hours === 0 ? "no hour" : hours === 1 ? "one hour" : `${hours} hours`)

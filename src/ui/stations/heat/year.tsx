@@ -8,7 +8,7 @@ import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
 import { useShowWorking } from "../../working/use-show-working"
 import { useWriting } from "../../writing/writing"
-import { yearSentences } from "./plant-sentence"
+import { takenSentences, yearSentences } from "./plant-sentence"
 
 /** What the year takes, month by month, and whether the plant is enough in all its hours. */
 export function Year() {
@@ -38,7 +38,7 @@ export function Year() {
       </div>
       {figures ? (
         <p>
-          {yearSentences(model, figures, write).join(" ")}
+          {[...yearSentences(model, figures, write), ...takenSentences(model, figures, write)].join(" ")}
           {pinned ? ` Pinned: ${write("energy", pinned.year.total)}.` : ""}
         </p>
       ) : null}
@@ -61,7 +61,7 @@ export function Year() {
       )}
       <p className="text-dense text-graphite">
         {typeof model.weather === "string" ? "An invented year" : "A year"} of {conditions.station.name} hour by hour, with its sun, sky and
-        wind, and with who and what is inside; held day and night.
+        wind, and with who and what is inside{model.away ? " on its days, the first of January a Monday" : "; held day and night"}.
       </p>
       <div>
         <Button onClick={() => show.headline("year")}>Show the working</Button>
