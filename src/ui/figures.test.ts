@@ -17,7 +17,9 @@ const face = (job: Job, id: string) => ledger(job).surfaces.find((figures) => fi
 describe("what the drawings show", () => {
   const overlays = [...new Set(STATIONS.flatMap((station) => (["winter", "summer"] as const).flatMap(station.overlays)))]
   const ink = (name: string, job: Job, id: string, units: Job["units"] = "metric") =>
-    overlays.find((overlay) => overlay.id === name)!.paint(face(job, id), ledger(job), writingOf(units, "EUR"), null)
+    overlays
+      .find((overlay) => overlay.id === name)!
+      .paint(face(job, id), ledger(job), writingOf(units, "EUR"), { season: "summer", hour: null, skins: null })
 
   test("says which way a face looks", () => {
     // Tern Hut's front looks east, so its left side looks north.

@@ -26,15 +26,18 @@ export interface Conditions {
   annualMean: number
   coldestMonth: number
   summerMonth: number
+  /** Nothing heats it: the brief has a heater of no output. */
+  unheated: boolean
 }
 
 /** Design conditions of a job: what was typed in the brief, else the weather that it brings along, else the station's. */
-export const conditionsOf = ({ indoors, outdoors, station, weather }: Brief, shell: Shell): Conditions =>
+export const conditionsOf = ({ indoors, outdoors, station, weather, limits }: Brief, shell: Shell): Conditions =>
   designConditions(
     indoors,
     outdoors,
     weather,
     station,
+    limits.loss === 0,
     isExposed(
       shell,
       FACES[shell.form.kind].filter((face) => partOf(face) !== "floor"),
@@ -50,7 +53,14 @@ const placeOfOwn = memoised(({ name, latitude, longitude, climate }: OwnWeather)
 }))
 
 const designConditions = memoised(
-  (indoors: Brief["indoors"], outdoors: Brief["outdoors"], weather: OwnWeather | null, stationId: string, exposed: boolean): Conditions => {
+  (
+    indoors: Brief["indoors"],
+    outdoors: Brief["outdoors"],
+    weather: OwnWeather | null,
+    stationId: string,
+    unheated: boolean,
+    exposed: boolean,
+  ): Conditions => {
     const station = weather ? placeOfOwn(weather) : climateStationOf(stationId)
     const windSpeed = (season: Season) => (exposed ? station[season].windSpeed : 0)
     return {
@@ -60,6 +70,7 @@ const designConditions = memoised(
       annualMean: annualMean(station),
       coldestMonth: Math.min(...station.monthlyTemperature),
       summerMonth: station.monthlyTemperature[designMonth(station.latitude)]!,
+      unheated,
     }
   },
 )

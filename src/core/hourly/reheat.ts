@@ -1,6 +1,5 @@
-import { DAYS_OF_WEEK } from "../../schema/job/inside"
 import { enclosureHours } from "../dynamic/enclosure-hours"
-import { longestAbsence } from "../inside/presence"
+import { DAYS_OF_WEEK, longestAbsence } from "../inside/presence"
 import type { SteadyEnclosure } from "../steady/heat-loss"
 import { heldByHour } from "./held-by-hour"
 import { winterEnclosure } from "./winter-enclosure"

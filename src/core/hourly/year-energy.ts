@@ -1,5 +1,4 @@
-import { DAYS_OF_WEEK } from "../../schema/job/inside"
-import { presenceOf } from "../inside/presence"
+import { DAYS_OF_WEEK, presenceOf } from "../inside/presence"
 import { sum } from "../numeric/sum"
 import { type MonthEnergy, yearOfEnergy } from "../steady/year"
 import type { YearFigures } from "./year"

@@ -1,6 +1,9 @@
-import { type Inside, DAYS_OF_WEEK } from "../../schema/job/inside"
+import type { Inside } from "../../schema/job/inside"
 import { memoised } from "../memoised"
 import { isThere } from "./people"
+
+/** Days of a week, Monday first. */
+export const DAYS_OF_WEEK = 7
 
 /** Hours in which people are there, and how far each is from one. */
 export interface Presence {

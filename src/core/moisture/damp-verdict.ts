@@ -39,7 +39,10 @@ export const isDry = ({ state }: Pick<DampVerdict, "state">): boolean => state =
 export const worstVerdict = (verdicts: readonly DampVerdict[]): DampVerdict =>
   verdicts.reduce((worst, one) => (dampRank(one) > dampRank(worst) ? one : worst))
 
-const WHEN: Record<Season, string> = { winter: "on the worst night", summer: "on the worst afternoon" }
+/** When a face is colder than the dew point. */
+export type SweatingTime = Season | "clear"
+
+const WHEN: Record<SweatingTime, string> = { winter: "on the worst night", summer: "on the worst afternoon", clear: "on clear nights" }
 
 /** Nothing gathers anywhere. */
 export const DRY: DampVerdict = {
@@ -52,12 +55,12 @@ export const DRY: DampVerdict = {
  * @param where the surface itself, or what lies on it, as one says it in a sentence
  * @param name of what lies on it; null: it is the surface itself
  */
-export function sweating(where: string, name: string | null, season: Season, frost: boolean): DampVerdict {
+export function sweating(where: string, name: string | null, time: SweatingTime, frost: boolean): DampVerdict {
   const what = frost ? "Frost" : "Dew"
   return {
-    ...{ state: "sweats", freezes: frost, where, season, short: frost ? "frost" : "dew" },
-    words: name === null ? `${frost ? "frosts" : "sweats"} ${WHEN[season]}` : `${inSentence(what)} on ${name}`,
-    sentence: `${what} gathers on the ${where} ${WHEN[season]}: that face is colder than the dew point of the air before it.`,
+    ...{ state: "sweats", freezes: frost, where, season: time === "clear" ? "winter" : time, short: frost ? "frost" : "dew" },
+    words: name === null ? `${frost ? "frosts" : "sweats"} ${WHEN[time]}` : `${inSentence(what)} on ${name}`,
+    sentence: `${what} gathers on the ${where} ${WHEN[time]}: ${time === "clear" ? "the sky makes it colder than the air outdoors, and " : ""}that face is colder than the dew point of the air before it.`,
   }
 }
 

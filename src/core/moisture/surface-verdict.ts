@@ -1,6 +1,7 @@
 import { inSentence } from "../in-sentence"
 import type { Enclosure } from "../enclosure/enclosure"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import { clearNights } from "./clear-night"
 import { coldSurface, type ColdSurface } from "./cold-surface"
 import { type DampVerdict, diffusionVerdict, leakVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
 import { leakWater } from "./leak-water"
@@ -42,8 +43,26 @@ export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): Mois
     }),
     ...(facesMould(surface, conditions) ? [moulding(layered.of, null)] : []),
     ...spots.flatMap(spotVerdicts),
+    ...clearNightVerdicts(surface, conditions, spots),
   ]
   return { ...looks, verdict: worstVerdict(verdicts), spots }
+}
+
+/** What only a clear sky makes sweat: the face itself, and each spot on it, as far between both airs as it stands without the sky. */
+function clearNightVerdicts(surface: SurfaceFigures, conditions: Checked["conditions"], spots: readonly Spot[]): DampVerdict[] {
+  return clearNights(surface, conditions).flatMap(({ inside, seems, face, dewPoint: dew }): DampVerdict[] => {
+    if (dew === null) return []
+    const on = (temperature: number, where: string, name: string | null) =>
+      temperature < dew ? [sweating(where, name, "clear", temperature < 0)] : []
+    return [
+      ...on(face, inSentence(surface.name), null),
+      ...spots.flatMap(({ name, phrase, cold }) => {
+        if (cold.side === "outside" || cold.inside === cold.beyond) return []
+        const share = (cold.temperature - cold.beyond) / (cold.inside - cold.beyond)
+        return on(seems + share * (inside.temperature - seems), phrase, name)
+      }),
+    ]
+  })
 }
 
 function spotVerdicts({ name, phrase, cold: { season, wet, moulds } }: Spot): DampVerdict[] {

@@ -1,7 +1,9 @@
 import { weatherYear } from "../climate/weather-of"
+import { type DayAsked, dayOfYear } from "../hourly/day-of-year"
 import { type SunInput, sunYear } from "../hourly/sun-year"
 import { simulatedYear } from "../hourly/year"
 import type { YearModel } from "../hourly/year-model"
+import { DAY } from "./day-result"
 import { SUN } from "./sun-result"
 import { YEAR } from "./year-result"
 import type { Detail } from "../conduction/detail"
@@ -20,6 +22,7 @@ const RUNS = new Map([
   worked(DETAIL, solvedDetail),
   worked(YEAR, (model: YearModel) => simulatedYear(model, weatherYear(model.weather))),
   worked(SUN, (input: SunInput) => sunYear(input, weatherYear(input.weather))),
+  worked(DAY, (asked: DayAsked) => dayOfYear(asked, weatherYear(asked.model.weather))),
   worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
     const { figures, solved } = solveDetail(detail, onProgress)
     return { figures, picture: temperaturePicture(detail.body, solved) }

@@ -35,9 +35,6 @@ export const Away = z.strictObject({
 })
 export type Away = z.output<typeof Away>
 
-/** Days of a week, Monday first. */
-export const DAYS_OF_WEEK = 7
-
 /** Who and what is inside, and for how long a cooler may run. */
 export const Inside = z.strictObject({
   people: quantity("1", "people inside, on the mean of those hours", { min: 0, max: 1000 }),
@@ -47,7 +44,7 @@ export const Inside = z.strictObject({
   to: quantity("h", "clock hour to which they are there; not later than `from`: over midnight", { min: 0, max: 24 }),
   days: z
     .array(z.boolean())
-    .length(DAYS_OF_WEEK)
+    .length(7)
     .describe("on which they come, Monday first; hours over midnight belong to the day that they begin on"),
   away: Away.nullable().describe("what is held while nobody is there; null: the same, day and night"),
   goods: partsOf(Goods, 40, "goods"),
@@ -59,7 +56,7 @@ export type Inside = z.output<typeof Inside>
 /** Nobody and nothing. */
 export const NOTHING_INSIDE: Inside = {
   ...{ people: 0, activity: "seated", equipment: 0, from: 0, to: 24 },
-  days: new Array<boolean>(DAYS_OF_WEEK).fill(true),
+  days: new Array<boolean>(7).fill(true),
   away: null,
   ...{ goods: {}, running: 24, reserve: 0 },
 }

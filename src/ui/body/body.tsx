@@ -17,6 +17,7 @@ import type { Shell } from "../../schema/job/shell"
 import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import type { Overlay, Paint } from "../overlays/overlay"
+import { useMoment } from "../overlays/use-moment"
 import { useWriting } from "../writing/writing"
 import { useTheme } from "../primitives/use-theme"
 import { hatchTexture, spaceColour } from "./colours"
@@ -31,7 +32,7 @@ export function Body({ overlay, within }: { overlay: Overlay; within: boolean })
   const job = useJob()
   const ledger = useLedger()
   const chosen = useSelection((view) => view.face)
-  const hour = useSelection((view) => view.hour)
+  const moment = useMoment()
   const controls = useRef<OrbitControls>(null)
   const { form } = job.shell
   const middle = useMemo(() => new Vector3(form.length / 2, greatestHeight(form) / 2, -form.width / 2), [form])
@@ -51,7 +52,7 @@ export function Body({ overlay, within }: { overlay: Overlay; within: boolean })
             key={figures.id}
             figures={figures}
             shell={job.shell}
-            paint={overlay.paint(figures, ledger, writing, hour)}
+            paint={overlay.paint(figures, ledger, writing, moment)}
             chosen={figures.id === chosen}
             within={within}
           />

@@ -20,13 +20,23 @@ export interface Selection {
   season: Season
   /** Hour of the hottest day that is looked at, 1…24; null: the hottest. */
   hour: number | null
+  /** Outdoor skin of each face at another hour that is looked at, °C; null: that of the design hours. */
+  skins: Readonly<Record<string, number>> | null
   /** What the drawings show at a station and season where another overlay than its own was chosen, by id. */
   overlays: Readonly<Record<string, string>>
 }
 
 /** Nothing chosen yet but a face, in the season that drives. */
 export const createSelection = (kind: JobKind): StoreApi<Selection> =>
-  createStore<Selection>(() => ({ face: "left", layer: null, part: null, season: drivingSeason(kind), hour: null, overlays: {} }))
+  createStore<Selection>(() => ({
+    face: "left",
+    layer: null,
+    part: null,
+    season: drivingSeason(kind),
+    hour: null,
+    skins: null,
+    overlays: {},
+  }))
 
 /** Whether a part is the one that is chosen. */
 export const isChosen = (chosen: ChosenPart | null, list: keyof Parts, id: string): boolean => chosen?.list === list && chosen.id === id

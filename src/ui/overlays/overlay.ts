@@ -4,6 +4,7 @@ import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Ledger } from "../../core/ledger/ledger"
 import type { DampVerdict } from "../../core/moisture/damp-verdict"
 import type { MaterialClass } from "../../schema/material"
+import type { Selection } from "../job/selection"
 import type { Writing } from "../writing/writing"
 
 /** What gathers along a line. */
@@ -22,12 +23,14 @@ export interface Paint {
   cold?: { places: ReadonlyMap<Place, Wet>; sides: Readonly<Record<number, Wet>> }
 }
 
+/** When a job is looked at: in a season, at an hour of the hottest day, or with skins as warm as at another hour. */
+export type Moment = Pick<Selection, "season" | "hour" | "skins">
+
 /** A thing that the drawings of a job can show: pelt, body, elevation and print draw any of them. */
 export interface Overlay {
   id: string
   title: string
-  /** @param hour of the hottest day, 1…24; null: the hottest */
-  paint: (surface: SurfaceFigures, ledger: Ledger, writing: Writing, hour: number | null) => Paint
+  paint: (surface: SurfaceFigures, ledger: Ledger, writing: Writing, moment: Moment) => Paint
   /** The lengths of edges are written too. */
   lengths?: boolean
   /** What its colours and marks mean. */

@@ -1,3 +1,4 @@
+import { clearNights } from "../../core/moisture/clear-night"
 import { useWriting } from "../writing/writing"
 import type { Overlay } from "./overlay"
 import { ramp } from "./ramp"
@@ -24,10 +25,16 @@ function SkinLegend() {
 export const SKIN: Overlay = {
   id: "skin",
   title: "outside surface temperature",
-  paint: ({ id }, { gain }, { write, wholeDegrees }, hour) => {
-    const { heat, skin } = gain.faces[id]![(hour ?? gain.hour) - 1]!
-    const words = `${write("power", Math.abs(heat))} ${heat < 0 ? "out" : "in"}`
-    return { words, figure: wholeDegrees(skin), fill: ramp((skin - 40) / 40) }
+  paint: (surface, ledger, { write, wholeDegrees }, { season, hour, skins }) => {
+    const inked = (skin: number, words: string) => ({ words, figure: wholeDegrees(skin), fill: ramp((skin - 40) / 40) })
+    const then = skins?.[surface.id]
+    if (then !== undefined) return inked(then, "")
+    if (season === "winter") {
+      const [night] = clearNights(surface, ledger.conditions)
+      return night ? inked(night.skin, "on a clear night") : { words: "sees no sky" }
+    }
+    const { heat, skin } = ledger.gain.faces[surface.id]![(hour ?? ledger.gain.hour) - 1]!
+    return inked(skin, `${write("power", Math.abs(heat))} ${heat < 0 ? "out" : "in"}`)
   },
   Legend: SkinLegend,
 }

@@ -13,6 +13,7 @@ import { massOfLayers, priceOfLayers } from "../../core/takeoff/content"
 import { useJob } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { MEASURES } from "../overlays/measures"
+import type { Moment } from "../overlays/overlay"
 import { FaceDrawing } from "../pelt/face-drawing"
 import { HatchPatterns } from "../pelt/hatches"
 import type { View } from "../pelt/pelt-view"
@@ -123,7 +124,7 @@ function PeltOnPaper({ width, height }: { width: number; height: number }) {
               key={figures.id}
               figures={figures}
               shell={shell}
-              paint={MEASURES.paint(figures, ledger, writing, null)}
+              paint={MEASURES.paint(figures, ledger, writing, DESIGN)}
               lengths
               view={view}
               hatches={name}
@@ -139,6 +140,9 @@ function PeltOnPaper({ width, height }: { width: number; height: number }) {
 }
 
 const nothing = () => {}
+
+/** Paper shows no hour of its own. */
+const DESIGN: Moment = { season: "winter", hour: null, skins: null }
 
 /** A face with its layers, outside to inside, and what it gives. */
 function FaceOnPaper({ figures }: { figures: SurfaceFigures }) {

@@ -11,6 +11,7 @@ import { useSize } from "../primitives/use-size"
 import { FaceDrawing } from "./face-drawing"
 import { HatchPatterns } from "./hatches"
 import type { Overlay } from "../overlays/overlay"
+import { useMoment } from "../overlays/use-moment"
 import { useGo } from "../stations/use-go"
 import { later } from "../primitives/later"
 import { useWriting } from "../writing/writing"
@@ -31,7 +32,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const ledger = useLedger()
   const writing = useWriting()
   const chosen = useSelection((view) => view.face)
-  const hour = useSelection((view) => view.hour)
+  const moment = useMoment()
   const store = useJobStore()
   const name = useId()
   const go = useGo()
@@ -39,8 +40,8 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const faces = useMemo(() => ledger.surfaces.map((figures) => figures.face), [ledger.surfaces])
   const view = useMemo(() => fit(faces, size, size.height < SMALL ? 8 : 26, viewpoint.zoom), [faces, size, viewpoint.zoom])
   const paints = useMemo(
-    () => new Map(ledger.surfaces.map((surface) => [surface.id, overlay.paint(surface, ledger, writing, hour)])),
-    [overlay, ledger, writing, hour],
+    () => new Map(ledger.surfaces.map((surface) => [surface.id, overlay.paint(surface, ledger, writing, moment)])),
+    [overlay, ledger, writing, moment],
   )
   const choose = useCallback((face: FaceId) => store.choose({ face, layer: null, part: null }), [store])
   const pan = usePan(viewpoint, setViewpoint)

@@ -1,6 +1,7 @@
 "use client"
 import { dewPoint } from "../../../core/air/dew-point"
 import type { DampAssessment } from "../../../core/moisture/damp-assessment"
+import { type ClearNight, clearNights } from "../../../core/moisture/clear-night"
 import { dampSentence } from "../../../core/moisture/damp-verdict"
 import { useEffect, useRef } from "react"
 import { seasonOf } from "../../../core/ledger/headlines"
@@ -46,7 +47,7 @@ export function DampStation() {
         {dampSentence(look, figures.layers)}
       </p>
       <Slice figures={figures} season={season} still />
-      <Meeting look={look} />
+      <Meeting look={look} night={season === "winter" ? (clearNights(figures, ledger.conditions)[0] ?? null) : null} />
       <PlaneTable look={look} />
       <Remark kind="damp" title="A first look, at two conditions.">
         It says where water would gather, not how much in a year nor whether it dries by autumn. Leaking air carries far more water than
@@ -59,8 +60,8 @@ export function DampStation() {
   )
 }
 
-/** Where the lines meet, and how fast water gathers there. */
-function Meeting({ look }: { look: DampAssessment }) {
+/** Where the lines meet, how fast water gathers there, and how cold a clear sky makes it. */
+function Meeting({ look, night }: { look: DampAssessment; night: ClearNight | null }) {
   const { length, write } = useWriting()
   const side = look.wetSide === "outside" ? "outdoor" : "inside"
   return (
@@ -73,6 +74,14 @@ function Meeting({ look }: { look: DampAssessment }) {
       </dd>
       <dt className="text-graphite">water gathering by diffusion while it lasts</dt>
       <dd className="text-right">{look.wet ? `${write("arealWater", look.wet.rate * 86_400)} a day` : "none"}</dd>
+      {night ? (
+        <>
+          <dt className="text-graphite">under a clear sky, no wind: outdoor face, inside face</dt>
+          <dd className="text-right">
+            {write("temperature", night.skin)}, {write("temperature", night.face)}
+          </dd>
+        </>
+      ) : null}
     </dl>
   )
 }

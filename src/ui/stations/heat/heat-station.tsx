@@ -19,6 +19,7 @@ const ColdStart = whenIdle(() => import("./cold-start").then((module) => module.
 /** So is the year. */
 const Year = whenIdle(() => import("./year").then((module) => module.Year))
 
+const AnyDay = whenIdle(() => import("./any-day").then((module) => module.AnyDay))
 const OffGrid = whenIdle(() => import("./off-grid").then((module) => module.OffGrid))
 const FreezingWater = whenIdle(() => import("./freezing-water").then((module) => module.FreezingWater))
 const SunOverYear = whenIdle(() => import("./sun-over-year").then((module) => module.SunOverYear))
@@ -33,6 +34,7 @@ export function HeatStation() {
       <SeasonTabs summer="hottest day" />
       {season === "winter" ? <WorstNight /> : <HottestDay />}
       <Year />
+      <AnyDay />
       <OffGrid />
       <SunOverYear />
       <BridgeRanking />
@@ -64,8 +66,8 @@ function WorstNight() {
       <HeatBars parts={ledger.loss.parts} token="ember" />
       <OneChange season="winter" />
       <Remark kind="remark">
-        Steady, and no warmth of people, lamps or sun counted on; edges are counted, by what the measures over all say too much or too
-        little. A heater needs more than this to warm up a cold start.
+        Steady, and no warmth of people, lamps or sun counted on, nor what a clear sky takes, which the year counts; edges are counted, by
+        what the measures over all say too much or too little. A heater needs more than this to warm up a cold start.
       </Remark>
       <div>
         <Button onClick={() => show.headline("loss")}>Show the working</Button>
