@@ -108,6 +108,9 @@ export const setFloor = (floor: Shell["floor"]) => edit("What it stands on", (jo
 
 export const setChassis = (chassis: Shell["chassis"]) => edit("Steel of the frame", (job) => void (job.shell.chassis = chassis))
 
+export const setAround = (change: Partial<Shell["around"]>) =>
+  edit("What stands around it", (job) => void Object.assign(job.shell.around, change))
+
 export const setOverhang = (change: Partial<Shell["overhang"]>) =>
   edit("Overhang of the roof", (job) => void Object.assign(job.shell.overhang, change))
 

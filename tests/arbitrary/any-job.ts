@@ -137,7 +137,12 @@ const floorBox: fc.Arbitrary<FloorBox> = fc.record({
 const space: fc.Arbitrary<Space> = fc.oneof(
   fc.constant<Space>({ kind: "open", name: "any" }),
   fc.record({ kind: fc.constant("held" as const), name: fc.constant("any"), winter: air(-40, 60), summer: air(-40, 60) }),
-  fc.record({ kind: fc.constant("unheated" as const), name: fc.constant("any"), conductance: between(0.01, 5000) }),
+  fc.record({
+    kind: fc.constant("unheated" as const),
+    name: fc.constant("any"),
+    conductance: between(0.01, 5000),
+    glass: between(0, 1000),
+  }),
 )
 
 const goods: fc.Arbitrary<Goods> = fc.record({

@@ -3,6 +3,7 @@ import { vapourPressureAt } from "../air/moist-air"
 import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { clearSky, type Sunlight } from "../sun/clear-sky"
+import { type Around, isHidden, isOpen } from "../sun/horizon"
 import { type SolarPosition, solarPosition } from "../sun/solar-position"
 import { type DesignPlace, solarTimeZone } from "./climate-stations"
 import { DRIEST, skyTemperature } from "./sky-temperature"
@@ -53,6 +54,17 @@ export const summerDesignDay = memoised((station: DesignPlace, highest: number, 
     }
   })
 })
+
+/** The same day as it comes to what stands around or under something: no beam while that hides the sun, and no sky under a roof. */
+export const dayAround = memoised((day: DesignHour[], around: Around): DesignHour[] =>
+  isOpen(around)
+    ? day
+    : day.map((hour) => ({
+        ...hour,
+        light: isHidden(around, hour.sun) ? { ...hour.light, directNormal: 0 } : hour.light,
+        skyTemperature: around.roof === null ? hour.skyTemperature : hour.temperature,
+      })),
+)
 
 /** Mean of the year from the months' means weighted by their days, °C. */
 export function annualMean(station: DesignPlace): number {

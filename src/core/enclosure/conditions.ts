@@ -6,6 +6,7 @@ import { FACES } from "../../schema/job/references"
 import { annualMean, designMonth } from "../climate/design-day"
 import { climateStationOf, type DesignPlace } from "../climate/climate-stations"
 import { memoised } from "../memoised"
+import type { Around } from "../sun/horizon"
 import { partOf } from "../shell/face"
 import { type Adjacent, isExposed } from "./adjacent"
 
@@ -28,6 +29,8 @@ export interface Conditions {
   summerMonth: number
   /** Nothing heats it: the brief has a heater of no output. */
   unheated: boolean
+  /** What stands around it and over it. */
+  around: Around
 }
 
 /** Design conditions of a job: what was typed in the brief, else the weather that it brings along, else the station's. */
@@ -38,6 +41,7 @@ export const conditionsOf = ({ indoors, outdoors, station, weather, limits }: Br
     weather,
     station,
     limits.loss === 0,
+    shell.around,
     isExposed(
       shell,
       FACES[shell.form.kind].filter((face) => partOf(face) !== "floor"),
@@ -59,6 +63,7 @@ const designConditions = memoised(
     weather: OwnWeather | null,
     stationId: string,
     unheated: boolean,
+    around: Around,
     exposed: boolean,
   ): Conditions => {
     const station = weather ? placeOfOwn(weather) : climateStationOf(stationId)
@@ -71,6 +76,7 @@ const designConditions = memoised(
       coldestMonth: Math.min(...station.monthlyTemperature),
       summerMonth: station.monthlyTemperature[designMonth(station.latitude)]!,
       unheated,
+      around,
     }
   },
 )

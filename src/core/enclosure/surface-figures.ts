@@ -61,6 +61,27 @@ function transferInto(adjacent: Adjacent, surfaces: readonly BuiltSurface[]): nu
   )
 }
 
+/** How the sun warms the space beyond a surface: K for each W/m² on a plane that looks so, degrees; null where none comes in. */
+export interface SpaceSun {
+  tilt: number
+  azimuth: number
+  warmth: number
+}
+
+/** Glass of a space slants as a windscreen does, or lies level over a ceiling. */
+const SLANT = 60
+
+/** The sun in the unheated space beyond a surface, which warms it by what its glass lets in over all that it loses. */
+export function spaceSun({
+  adjacent,
+  transferFromInside,
+  face,
+}: Pick<SurfaceFigures, "adjacent" | "transferFromInside" | "face">): SpaceSun | null {
+  if (adjacent.kind !== "space" || adjacent.space.kind !== "unheated" || adjacent.space.glass === 0 || face.tilt > 90) return null
+  const { glass, conductance } = adjacent.space
+  return { tilt: face.tilt === 90 ? SLANT : face.tilt, azimuth: face.azimuth, warmth: glass / (transferFromInside + conductance) }
+}
+
 /**
  * Temperature beyond a surface when it is so warm outdoors.
  * @returns °C

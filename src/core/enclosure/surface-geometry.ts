@@ -6,7 +6,7 @@ import { boxSkin } from "../shell/floor-boxes"
 import { offsetsArea } from "../shell/notch"
 import { boundsOf } from "../shell/polygon"
 import { roofOver } from "../shell/roof-overhang"
-import type { Overhang } from "../shell/shading"
+import { BOARD, type Overhang, type Shades } from "../shell/shading"
 import { type Place, place } from "./place"
 
 /** What closes a hole of a surface: a U of its own, m² and W/(m²·K). */
@@ -16,8 +16,8 @@ export interface Closure extends Pick<Opening, "name" | "uValue" | "solarFactor"
   /** m; of a cut-out, which no sun comes through, 0 */
   width: number
   height: number
-  /** The roof that reaches out over it; null: none that shades it. */
-  overhang: Overhang | null
+  /** The roof that reaches out over it and its own boards; null: nothing that shades it. */
+  shades: Shades | null
 }
 
 /** What of a surface is closed otherwise, and what is left. */
@@ -28,7 +28,7 @@ export interface SurfaceGeometry {
   /** m², without openings and notches, with what boxes that stand against it add */
   netArea: number
   /** The roof that reaches out over an upright wall with four corners; null: none. */
-  overhang: Overhang | null
+  shades: Shades | null
 }
 
 /** Openings, notches and net area of a surface. */
@@ -50,11 +50,11 @@ const geometryOf = memoised(
         return {
           ...{ place: place.opening(id), name, uValue, solarFactor, width, height },
           area: width * height,
-          overhang: roofOver(face, opening, overhang),
+          shades: shadesOf(face, opening, overhang),
         }
       }),
       ...partsOn(notches, face.id).map(([id, { name, uValue, offsets }]): Closure => {
-        return { place: place.notch(id), name, uValue, solarFactor: 0, width: 0, height: 0, area: offsetsArea(offsets), overhang: null }
+        return { place: place.notch(id), name, uValue, solarFactor: 0, width: 0, height: 0, area: offsetsArea(offsets), shades: null }
       }),
     ]
     const { left, right, low, high } = boundsOf(face.outline)
@@ -64,10 +64,20 @@ const geometryOf = memoised(
       openings: own.map(([id, opening]) => ({ id, opening })),
       closures,
       netArea: Math.max(0, face.area + skins - sum(closures.map(({ area }) => area))),
-      overhang: face.outline.length === 4 ? roofOver(face, whole, overhang) : null,
+      shades: face.outline.length === 4 ? underRoof(roofOver(face, whole, overhang)) : null,
     }
   },
 )
+
+const underRoof = (overhang: Overhang | null): Shades | null => overhang && { overhang, left: null, right: null }
+
+/** What shades an opening: boards of its own, and the roof where none of them lies over it; of two over each other the lower counts alone. */
+function shadesOf(face: Face, opening: Opening, roof: Shell["overhang"]): Shades | null {
+  const { over, beside } = opening.shade
+  if (face.tilt !== 90 || (over === 0 && beside === 0)) return underRoof(roofOver(face, opening, roof))
+  const fin = beside > 0 ? { depth: beside, gap: 0 } : null
+  return { overhang: over > 0 ? { depth: over, ...BOARD } : roofOver(face, opening, roof), left: fin, right: fin }
+}
 
 const partsOn = <T extends { face: FaceId }>(parts: Record<string, T>, face: FaceId): [string, T][] =>
   Object.entries(parts).filter(([, part]) => part.face === face)

@@ -17,7 +17,17 @@ const none = { inside: 0, outdoors: 0, fixed: 0 }
 const nobody = { there: 0, water: 0, lying: 0 }
 const plain: YearModel = {
   ...model,
-  faces: [{ area: 20, layers: [{ resistance: 2.33 }], rsi: 0.13, rse: 0.04, beyond: { winter: outdoors, summer: outdoors }, sun: null }],
+  faces: [
+    {
+      area: 20,
+      layers: [{ resistance: 2.33 }],
+      rsi: 0.13,
+      rse: 0.04,
+      beyond: { winter: outdoors, summer: outdoors },
+      space: null,
+      sun: null,
+    },
+  ],
   glass: [],
   beside: { winter: none, summer: none },
   leaks: { flow50: 0, stack: 0, wind: 0, from: null },

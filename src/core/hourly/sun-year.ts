@@ -5,13 +5,16 @@ import { sum } from "../numeric/sum"
 import { INCH } from "../quantity/length"
 import type { UnitSystem } from "../quantity/unit-system"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { BOARD } from "../shell/shading"
+import type { Around } from "../sun/horizon"
 import { seesSun } from "../steady/surface-gain"
 import { glassOf, type Sunny, sunnyFace, type YearGlass } from "./year-model"
-import { sunOn, sunThrough } from "./year-of-sun"
+import { sunOn, sunThrough, weatherAround } from "./year-of-sun"
 
 /** Faces and glass whose sun is asked for, by their ids. */
 export interface SunInput {
   weather: string | OwnWeather
+  around: Around
   faces: Readonly<Record<string, Sunny>>
   /** Of upright walls: a board over it shades it. */
   panes: Readonly<Record<string, YearGlass>>
@@ -40,26 +43,25 @@ const DEPTHS: Readonly<Record<UnitSystem, readonly number[]>> = {
   metric: [0.2, 0.4, 0.6, 0.8, 1, 1.2],
   "inch-pound": [8, 12, 16, 24, 36, 48].map((inches) => inches * INCH),
 }
-/** As far over the glass and beyond its edges as they are usually built, m. */
-const BOARD = { above: 0.1, extendLeft: 0.3, extendRight: 0.3 }
-
 /** What of an enclosure the sun reaches. */
-export function sunInput(weather: string | OwnWeather, surfaces: readonly SurfaceFigures[], units: UnitSystem): SunInput {
+export function sunInput(weather: string | OwnWeather, around: Around, surfaces: readonly SurfaceFigures[], units: UnitSystem): SunInput {
   const sunny = surfaces.filter(seesSun)
   const upright = sunny.filter(({ face }) => face.tilt === 90 && face.strips.length === 1)
   const faces = Object.fromEntries(sunny.map((figures) => [figures.id, sunnyFace(figures)]))
-  return { weather, faces, panes: Object.fromEntries(upright.flatMap(glassOf)), depths: DEPTHS[units] }
+  return { weather, around, faces, panes: Object.fromEntries(upright.flatMap(glassOf)), depths: DEPTHS[units] }
 }
 
 /** The sun of a year on faces and through glass, past the roof's overhang and under boards that are not there yet. */
-export function sunYear({ faces, panes, depths }: SunInput, weather: WeatherYear): SunYear {
+export function sunYear({ around, faces, panes, depths }: SunInput, weather: WeatherYear): SunYear {
+  const lit = weatherAround(weather, around)
   return {
-    faces: Object.fromEntries(Object.entries(faces).map(([id, face]) => [id, byMonthAndHour(sunOn(weather, face))])),
+    faces: Object.fromEntries(Object.entries(faces).map(([id, face]) => [id, byMonthAndHour(sunOn(lit, face))])),
     panes: Object.fromEntries(
       Object.entries(panes).map(([id, pane]) => {
-        const under = depths.map((depth) => ({ depth, overhang: { depth, ...BOARD } }))
-        const rows = [{ depth: null, overhang: pane.overhang }, { depth: 0, overhang: null }, ...under]
-        return [id, rows.map(({ depth, overhang }) => ({ depth, months: monthsThrough({ ...pane, overhang }, weather) }))]
+        const beside = { left: pane.shades?.left ?? null, right: pane.shades?.right ?? null }
+        const under = depths.map((depth) => ({ depth, shades: { ...beside, overhang: { depth, ...BOARD } } }))
+        const rows = [{ depth: null, shades: pane.shades }, { depth: 0, shades: { ...beside, overhang: null } }, ...under]
+        return [id, rows.map(({ depth, shades }) => ({ depth, months: monthsThrough({ ...pane, shades }, lit) }))]
       }),
     ),
   }

@@ -13,14 +13,15 @@ import type { Conditions } from "../enclosure/conditions"
 import { pathLoss } from "../enclosure/heat-path"
 import type { Place } from "../enclosure/place"
 import { SOIL, storingLayers } from "../enclosure/surface-day"
-import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import { type SpaceSun, spaceSun, type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
 import { groundFlow } from "../ground/monthly-flow"
 import { goodsHeat } from "../inside/goods"
 import { personHeat } from "../inside/people"
 import type { Coming } from "../inside/presence"
 import { sum } from "../numeric/sum"
 import { boundsOf } from "../shell/polygon"
-import type { Overhang } from "../shell/shading"
+import type { Shades } from "../shell/shading"
+import type { Around } from "../sun/horizon"
 import { FURNITURE, floorArea } from "../steady/free-day"
 import type { SteadyEnclosure } from "../steady/heat-loss"
 import { seesSun } from "../steady/surface-gain"
@@ -50,7 +51,7 @@ export interface Sunny {
   /** m */
   width: number
   height: number
-  overhang: Overhang | null
+  shades: Shades | null
 }
 
 /** A face through the year. */
@@ -62,6 +63,8 @@ export interface YearFace {
   rse: number
   /** °C beyond it: a line of the temperatures, or of the ground in each month */
   beyond: Seasons<Straight> | readonly number[]
+  /** How the sun warms the space beyond it; null where it does not. */
+  space: SpaceSun | null
   /** What sun and sky do to it, and the film that they do it past, m²·K/W, as on the worst night and on the hottest day; null: they do not see it. */
   sun: (Sunny & { absorptance: number; emissivity: number; film: Seasons<number> }) | null
 }
@@ -84,6 +87,8 @@ export interface YearDoor {
 export interface YearModel {
   /** Id of a built-in station, or what the job brings along. */
   weather: string | OwnWeather
+  /** What keeps the sun's beam off all of it. */
+  around: Around
   /** Of each month: by it go spaces that are held, and what is held inside. */
   seasons: readonly Season[]
   faces: readonly YearFace[]
@@ -148,6 +153,7 @@ export function yearModel(enclosure: YearEnclosure, { station, weather, kind, li
   const usual = months.map((mean) => Math.min(Math.max(mean, heater?.setpoint ?? -Infinity), cooler?.setpoint ?? Infinity))
   return {
     weather: weather ?? station,
+    around: conditions.around,
     seasons,
     faces: surfaces.filter(({ netArea }) => netArea > 1e-6).map((figures) => yearFace(figures, conditions, usual)),
     glass: surfaces.filter(seesSun).flatMap((figures) => glassOf(figures).map(([, pane]) => pane)),
@@ -217,7 +223,7 @@ function yearFace(figures: SurfaceFigures, conditions: Conditions, usual: readon
     const beyond = conditions.station.monthlyTemperature.map((mean, month) => {
       return usual[month]! - groundFlow(ground, usual[month]!, conditions.annualMean, mean) / conductance
     })
-    return { area: netArea, layers: soil, rsi, rse: 0, beyond, sun: null }
+    return { area: netArea, layers: soil, rsi, rse: 0, beyond, space: null, sun: null }
   }
   const rse = outdoorFilm(layers, winterFilm, direction)
   const open = 1 - layers[0]!.effectiveShare
@@ -229,6 +235,7 @@ function yearFace(figures: SurfaceFigures, conditions: Conditions, usual: readon
     rsi,
     rse,
     beyond: beyondOf(figures),
+    space: spaceSun(figures),
     sun: seesSun(figures)
       ? { ...sunnyFace(figures), absorptance, emissivity, film: { winter: past(winterFilm), summer: past(summerFilm) } }
       : null,
@@ -236,16 +243,16 @@ function yearFace(figures: SurfaceFigures, conditions: Conditions, usual: readon
 }
 
 /** Where the sun meets a face beside its openings. */
-export function sunnyFace({ face, overhang }: SurfaceFigures): Sunny {
+export function sunnyFace({ face, shades }: SurfaceFigures): Sunny {
   const { left, right, low, high } = boundsOf(face.outline)
   const strips = face.strips.map(({ area, tilt, azimuth }) => ({ share: area / face.area, tilt, azimuth }))
-  return { strips, width: right - left, height: high - low, overhang }
+  return { strips, width: right - left, height: high - low, shades }
 }
 
 /** Glass of a face by its places; what no sun comes through is left out. */
 export const glassOf = ({ face: { tilt, azimuth }, closures }: SurfaceFigures): [Place, YearGlass][] =>
-  closures.flatMap(({ place, area, solarFactor, width, height, overhang }): [Place, YearGlass][] =>
-    solarFactor > 0 ? [[place, { area, g: solarFactor, width, height, overhang, strips: [{ share: 1, tilt, azimuth }] }]] : [],
+  closures.flatMap(({ place, area, solarFactor, width, height, shades }): [Place, YearGlass][] =>
+    solarFactor > 0 ? [[place, { area, g: solarFactor, width, height, shades, strips: [{ share: 1, tilt, azimuth }] }]] : [],
   )
 
 function gainsOf({ people, activity, equipment, goods }: SteadyEnclosure["inside"], room: number): YearModel["gains"]["winter"] {

@@ -7,6 +7,7 @@ import { extraterrestrial } from "../sun/clear-sky"
 import { DIFFUSE_SHARE, slantShare } from "../sun/glass"
 import { incidenceCosine, type SolarPosition, solarPosition } from "../sun/solar-position"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
+import { type Around, isHidden, isOpen } from "../sun/horizon"
 import type { Sunny } from "./year-model"
 
 /** Where the sun stands in the middle of each hour of a year; null while it is down or gives nothing. */
@@ -17,6 +18,24 @@ const suns = memoised(({ start, latitude, longitude, hours }: WeatherYear): (Sol
     const sun = solarPosition(begins + (k + 0.5) * 3_600_000, latitude, longitude)
     return sun.altitude > 0 ? sun : null
   })
+})
+
+/** Weather as it comes to what stands around or under something: no beam while that hides the sun, and no sky under a roof. */
+export const weatherAround = (weather: WeatherYear, around: Around): WeatherYear =>
+  isOpen(around) ? weather : weatherAroundText(weather, JSON.stringify(around))
+
+const weatherAroundText = memoised((weather: WeatherYear, text: string): WeatherYear => {
+  const around = JSON.parse(text) as Around
+  const where = suns(weather)
+  const hours = weather.hours.map((hour, k) => {
+    const sun = where[k]
+    return {
+      ...hour,
+      directNormal: sun && isHidden(around, sun) ? 0 : hour.directNormal,
+      skyTemperature: around.roof === null ? hour.skyTemperature : hour.temperature,
+    }
+  })
+  return { ...weather, hours }
 })
 
 /** Sun that looks one way, each hour of a year, W/m²: its beam, and what comes from sky and ground. */
@@ -32,14 +51,12 @@ const sunToward = memoised((weather: WeatherYear, tilt: number, azimuth: number)
   return { beam, scattered }
 })
 
-/** What of the beam reaches an upright part past the roof's overhang, each hour, 0…1; 1 without one. */
-function litOf(weather: WeatherYear, { strips, width, height, overhang }: Sunny): Float64Array | null {
-  if (!overhang) return null
+/** What of the beam reaches an upright part past the roof and boards before it, each hour, 0…1; null without any. */
+function litOf(weather: WeatherYear, { strips, width, height, shades }: Sunny): Float64Array | null {
+  if (!shades) return null
   const { azimuth } = strips[0]!
   const { beam } = sunToward(weather, 90, azimuth)
-  return Float64Array.from(suns(weather), (sun, k) =>
-    sun && beam[k]! > 0 ? sunlitShare(sun, azimuth, width, height, { overhang, left: null, right: null }) : 0,
-  )
+  return Float64Array.from(suns(weather), (sun, k) => (sun && beam[k]! > 0 ? sunlitShare(sun, azimuth, width, height, shades) : 0))
 }
 
 /** Sun on a face, each hour of a year, W/m². */
@@ -71,4 +88,4 @@ const sunThroughText = memoised((weather: WeatherYear, text: string): Float64Arr
 })
 
 /** The same place in the sun has the same text, however often it was sent. */
-const textOf = ({ strips, width, height, overhang }: Sunny): string => JSON.stringify({ strips, width, height, overhang })
+const textOf = ({ strips, width, height, shades }: Sunny): string => JSON.stringify({ strips, width, height, shades })

@@ -68,7 +68,7 @@ function monthsOffGrid(
   electric: Float64Array,
 ): MonthPower[] {
   const { panel, tilt, azimuth, appliances } = offGrid
-  const sun = sunOn(weather, { strips: [{ share: 1, tilt, azimuth }], width: 1, height: 1, overhang: null })
+  const sun = sunOn(weather, { strips: [{ share: 1, tilt, azimuth }], width: 1, height: 1, shades: null })
   const made = sun.map((irradiance, k) => panelPower(panel, irradiance, weather.hours[k]!.temperature))
   const { there } = presenceOf(coming, HOURS / 24)
   const each = appliances / (3600 * hoursThere(coming.from, coming.to))

@@ -127,7 +127,7 @@ describe("a year with its sun", () => {
   })
 
   test("shines on a level face as on level ground, by the station's own months", () => {
-    const on = sunOn(weather, { strips: [{ share: 1, tilt: 0, azimuth: 0 }], width: 1, height: 1, overhang: null })
+    const on = sunOn(weather, { strips: [{ share: 1, tilt: 0, azimuth: 0 }], width: 1, height: 1, shades: null })
     const july = on.slice(181 * 24, 212 * 24)
     expect(july.reduce((all, value) => all + value, 0) / july.length / weather.monthly[6]!.globalHorizontal).toBeCloseTo(1, 2)
   })
@@ -139,7 +139,10 @@ describe("a year with its sun", () => {
     const south = { strips: [{ share: 1, tilt: 90, azimuth: 180 }], width: 1.2, height: 1 }
     const board = { depth: 0.6, above: 0.1, extendLeft: 1, extendRight: 1 }
     const month = (values: Float64Array, first: number) => values.slice(first, first + 744).reduce((all, value) => all + value, 0)
-    const [open, under] = [sunOn(weather, { ...south, overhang: null }), sunOn(weather, { ...south, overhang: board })]
+    const [open, under] = [
+      sunOn(weather, { ...south, shades: null }),
+      sunOn(weather, { ...south, shades: { overhang: board, left: null, right: null } }),
+    ]
     const kept = (first: number) => month(under, first) / month(open, first)
     expect(kept(0)).toBeGreaterThan(0.85)
     expect(kept(181 * 24)).toBeLessThan(0.75)

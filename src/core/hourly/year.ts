@@ -13,7 +13,7 @@ import { airLeakageHeat, airLeakageLatentHeat, ventilationHeat } from "../steady
 import type { MonthEnergy } from "../steady/year"
 import { heldByHour } from "./held-by-hour"
 import type { FarAir, Straight, YearModel } from "./year-model"
-import { sunOn, sunThrough } from "./year-of-sun"
+import { sunOn, sunThrough, weatherAround } from "./year-of-sun"
 import { workingHours, type YearPower, yearPower } from "./year-power"
 
 /** A year as it was stepped through. */
@@ -47,13 +47,14 @@ const TOLD = 1e-3
  */
 export function simulatedYear(model: YearModel, weather: WeatherYear): YearFigures {
   const { heater, cooler, volume, capacity } = model
-  const driven = yearDrives(model, weather)
+  const lit = weatherAround(weather, model.around)
+  const driven = yearDrives(model, lit)
   const run = bodyHours(
     { faces: model.faces, capacity: airCapacity(volume) + capacity, held: heldByHour(model, HOURS / 24) },
     driven.drive,
     { steps: HOURS, step: 3600, warmup: BEFORE, initial: heater?.setpoint ?? cooler?.setpoint ?? weather.hours[0]!.temperature },
   )
-  return summed(model, weather, run, driven)
+  return summed(model, lit, run, driven)
 }
 
 /** What a year came to, from its hours. */
@@ -100,8 +101,9 @@ export interface Driven {
   glass: Float64Array
 }
 
-/** A model driven by weather, hour by hour of its year. */
-export function yearDrives(model: YearModel, weather: WeatherYear): Driven {
+/** A model driven by weather, hour by hour of its year. @param open as it is under the open sky */
+export function yearDrives(model: YearModel, open: WeatherYear): Driven {
+  const weather = weatherAround(open, model.around)
   const { faces, ventilation, beside, gains, seasons, coming } = model
   const { there } = presenceOf(coming, HOURS / 24)
   const glass = new Float64Array(HOURS)
@@ -110,6 +112,7 @@ export function yearDrives(model: YearModel, weather: WeatherYear): Driven {
     for (let k = 0; k < HOURS; k++) glass[k]! += pane.g * pane.area * sun[k]!
   }
   const skins = faces.map(({ sun }) => sun && { ...sun, on: sunOn(weather, sun), seen: seenSky(sun) })
+  const warmed = faces.map(({ space }) => space && sunOn(weather, { strips: [{ share: 1, ...space }], width: 1, height: 1, shades: null }))
   const water = new Float64Array(HOURS)
   const outside = new Float64Array(faces.length)
   const letIn = ventilationHeat(ventilation, 1)
@@ -118,10 +121,11 @@ export function yearDrives(model: YearModel, weather: WeatherYear): Driven {
     const month = MONTH_OF_HOUR[k]!
     const season = seasons[month]!
     const sky = skyLoss(temperature, skyTemperature)
-    faces.forEach(({ beyond }, f) => {
+    faces.forEach(({ beyond, space }, f) => {
       const skin = skins[f]
       const far = "winter" in beyond ? along(beyond[season], inside, temperature) : beyond[month]!
-      outside[f] = far + (skin ? skin.film[season] * (skin.absorptance * skin.on[k]! - skin.emissivity * skin.seen * sky) : 0)
+      const warmth = space ? space.warmth * warmed[f]![k]! : 0
+      outside[f] = far + warmth + (skin ? skin.film[season] * (skin.absorptance * skin.on[k]! - skin.emissivity * skin.seen * sky) : 0)
     })
     const out: WetAir = { temperature, vapourPressure: vapourPressureAt(temperature, relativeHumidity) }
     const { inside: indoors } = model

@@ -42,7 +42,7 @@ export function nightsOf({ winter, annualMean, unheated }: Conditions): readonly
 /** How a face stands in each clear night; empty for one that does not see the sky. */
 export const clearNights = memoised(
   ({ adjacent, layers, face }: Pick<SurfaceFigures, "adjacent" | "layers" | "face">, conditions: Conditions): ClearNight[] => {
-    if (adjacent.kind !== "outdoors" || !adjacent.sun) return []
+    if (adjacent.kind !== "outdoors" || !adjacent.sun || conditions.around.roof !== null) return []
     const { emissivity } = layers[0]!.material.face
     const seen = sum(face.strips.map(({ area, tilt }) => (area * (1 + Math.cos((tilt * Math.PI) / 180))) / 2)) / face.area
     return nightsOf(conditions).map(({ inside, outside }): ClearNight => {

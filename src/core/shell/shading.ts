@@ -19,6 +19,9 @@ export interface Fin {
   gap: number
 }
 
+/** Where a board over a window is usually set, m. */
+export const BOARD = { above: 0.1, extendLeft: 0.3, extendRight: 0.3 }
+
 /** What stands before an opening of a vertical wall. */
 export interface Shades {
   overhang: Overhang | null

@@ -1,18 +1,21 @@
 import type { Inside } from "../../schema/job/inside"
 import type { AirState } from "../../schema/quantity"
 import { humidityRatioOf, vapourPressureAt } from "../air/moist-air"
-import { type DesignHour, summerDesignDay } from "../climate/design-day"
+import { dayAround, type DesignHour, summerDesignDay } from "../climate/design-day"
 import type { Conditions } from "../enclosure/conditions"
 import { pathLoss } from "../enclosure/heat-path"
 import { leakingAir, type Leaks } from "../enclosure/leaks"
 import { place } from "../enclosure/place"
-import { temperatureBeyond } from "../enclosure/surface-figures"
 import { sum } from "../numeric/sum"
 import { STANDARD_PRESSURE } from "../quantity/constants"
 import type { HeatPart, SteadyEnclosure } from "./heat-loss"
 import { type GainPart, insideGain } from "./inside-gain"
-import { type FaceHour, seesSun, sunThrough, surfaceGain } from "./surface-gain"
+import { type FaceHour, seesSun, summerBeyond, sunThrough, surfaceGain } from "./surface-gain"
 import { airLeakageHeat, airLeakageLatentHeat, transmission } from "./transmission"
+
+/** The hottest clear day as it comes to what stands around. */
+export const hottestDay = ({ station, summer: { outside }, around }: Conditions): DesignHour[] =>
+  dayAround(summerDesignDay(station, outside.temperature, outside.relativeHumidity), around)
 
 /** One hour of the hottest clear day: °C outdoors, and heat that comes in, W. */
 export interface GainHour {
@@ -44,18 +47,18 @@ export interface HeatGain {
  */
 export function heatGain(enclosure: SteadyEnclosure): HeatGain {
   const { surfaces, countedPaths, leaks, conditions } = enclosure
-  const { inside, outside } = conditions.summer
-  const day = summerDesignDay(conditions.station, outside.temperature, outside.relativeHumidity)
+  const { inside } = conditions.summer
+  const day = hottestDay(conditions)
   const wetter = surplusWater(leaks, conditions)
   const curves = surfaces.map((figures) => surfaceGain(figures, day, conditions))
   const ways: GainPart[] = [
     ...surfaces.flatMap((figures, f): GainPart[] => [
       { kind: "surface", place: place.surface(figures.id), name: figures.name, hours: curves[f]!.map(({ heat }) => heat) },
-      ...figures.closures.map(({ place, name, area, uValue, solarFactor, width, height, overhang }): GainPart => {
-        const sun = seesSun(figures) && solarFactor > 0 ? sunThrough(figures.face, day, width, height, overhang) : null
-        const through = ({ temperature }: DesignHour, i: number) => {
-          const beyond = temperatureBeyond(figures, "summer", inside.temperature, temperature)
-          return transmission(area, uValue, beyond - inside.temperature) + solarFactor * area * (sun?.[i] ?? 0)
+      ...figures.closures.map(({ place, name, area, uValue, solarFactor, width, height, shades }): GainPart => {
+        const beyond = summerBeyond(figures, day, inside.temperature)
+        const sun = seesSun(figures) && solarFactor > 0 ? sunThrough(figures.face, day, width, height, shades) : null
+        const through = (_: DesignHour, i: number) => {
+          return transmission(area, uValue, beyond[i]! - inside.temperature) + solarFactor * area * (sun?.[i] ?? 0)
         }
         return { kind: "opening", place, name, hours: day.map(through) }
       }),

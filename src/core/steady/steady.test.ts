@@ -215,7 +215,7 @@ describe("the roof's overhang", () => {
     expect(south.azimuth).toBe(180)
     const day = summerDesignDay(CLIMATE_STATIONS.varnfell!, 25, 0.42)
     const board = roofOver(south, { x: 1, y: 1, width: 1, height: 1 }, { eaves: 1, ends: 1 })
-    const [bare, shaded] = [sunThrough(south, day, 1, 1, null), sunThrough(south, day, 1, 1, board)]
+    const [bare, shaded] = [sunThrough(south, day, 1, 1, null), sunThrough(south, day, 1, 1, { overhang: board, left: null, right: null })]
     const noon = day.reduce((best, { sun }, i) => (sun.altitude > day[best]!.sun.altitude ? i : best), 0)
     // 61° up at noon, the shadow of a metre is 1.8 m long: the window, 0.2 to 1.2 m under the board, lies in it whole.
     const { sun, light } = day[noon]!

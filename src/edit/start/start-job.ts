@@ -1,3 +1,4 @@
+import { OPEN_SKY } from "../../core/sun/horizon"
 import { type Brief, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, NO_BREAKS, type Variant } from "../../schema/job/job"
 import type { Assembly } from "../../schema/job/build-up"
 import type { Form } from "../../schema/job/form"
@@ -118,9 +119,10 @@ export function startVariant(school: School, form: Form, ach50: number, units: U
 
 /**
  * A van's cab beyond the bulkhead, unheated: 2.2 m² of single glass at 5.8, 9 m² of bare sheet at 1/(0.13 + 0.04) W/(m²·K), and 3 m³ of air
- * changed five times an hour at 0.34 Wh/(m³·K) lose 13 + 53 + 5 W/K, rounded.
+ * changed five times an hour at 0.34 Wh/(m³·K) lose 13 + 53 + 5 W/K, rounded. Of that glass some
+ * 1.6 m² at 0.8 see the sun at once.
  */
-const CAB: Space = { kind: "unheated", name: "Cab", conductance: 70 }
+const CAB: Space = { kind: "unheated", name: "Cab", conductance: 70, glass: 1.3 }
 
 /** A shell of a form with nothing measured on it yet. */
 export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "floor" | "openings" | "indoors">): Shell {
@@ -132,6 +134,7 @@ export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "
     floor,
     chassis: null,
     overhang: { eaves: 0, ends: 0 },
+    around: { ...OPEN_SKY, horizon: [...OPEN_SKY.horizon] },
     openings,
     boxes: {},
     notches: {},

@@ -44,6 +44,12 @@ export const Opening = z.strictObject({
   jamb: quantity("m", "thickness of the lining on its jambs and head", { min: 0, max: 0.5 }),
   frame: OpeningFrame.nullable().describe("what it is set in; null: not described, and counted in uValue"),
   traffic: Traffic.nullable().describe("how often it stands open; null: not counted"),
+  shade: z
+    .strictObject({
+      over: quantity("m", "depth of a level board over it, 0.1 m above and 0.3 m past its sides", { min: 0, max: 5 }),
+      beside: quantity("m", "depth of upright boards at both its sides", { min: 0, max: 5 }),
+    })
+    .describe("boards of its own that keep the sun off; 0: none"),
 })
 export type Opening = z.output<typeof Opening>
 
@@ -108,6 +114,10 @@ export const Space = z.discriminatedUnion("kind", [
       kind: z.literal("unheated"),
       name: title("name"),
       conductance: quantity("W/K", "from it to the outdoors, through its skin and by its air changes", { above: 0, max: 100_000 }),
+      glass: quantity("m²", "of glass in it that looks as the face before it does, times its solar factor; 0: no sun comes in", {
+        min: 0,
+        max: 1000,
+      }),
     })
     .describe("a space that finds its own temperature between inside and outdoors"),
 ])
@@ -170,6 +180,15 @@ export const Shell = z.strictObject({
       ends: quantity("m", "past front and back", { min: 0, max: 5 }),
     })
     .describe("how far the roof reaches out"),
+  around: z
+    .strictObject({
+      horizon: z
+        .array(quantity("degrees", "above level", { min: 0, max: 89 }))
+        .length(8)
+        .describe("how high trees, houses and hills reach, looking north, north-east and so on round"),
+      roof: quantity("degrees", "above level from which a roof over it keeps the sun off", { min: 0, max: 90 }).nullable(),
+    })
+    .describe("what stands around it and over it"),
   openings: partsOf(Opening, 300, "openings"),
   boxes: partsOf(FloorBox, 100, "boxes on the floor").describe("wheel boxes and steps"),
   notches: partsOf(Notch, 100, "cut-outs").describe("pieces missing from faces"),

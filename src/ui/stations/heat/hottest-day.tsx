@@ -17,6 +17,7 @@ import { CoolDown } from "./cool-down"
 import { HeatBars } from "./heat-bars"
 import { OneChange } from "./one-change"
 import { coolerSentence } from "./plant-sentence"
+import { WhichWay } from "./which-way"
 import { PlantVerdict } from "./plant-verdict"
 
 /** The chart's library is heavy and comes only when it is looked at. */
@@ -53,6 +54,7 @@ export function HottestDay() {
         </Button>
       </PlantVerdict>
       {asTable ? <HourTable /> : <DayCharts />}
+      <WhichWay />
       <CoolDown />
       <HourSlider hour={hour} />
       <h2 className="font-display text-[15px] font-semibold">
@@ -63,7 +65,8 @@ export function HottestDay() {
       <OwnWorst />
       <Remark kind="remark" title="A hot day is taken to follow many others like it.">
         Heavy layers pass the heat on later and less of it; a clear sky takes some back at night. Walls and windows are shaded by the roof’s
-        overhang, by nothing else; the water in the air that comes in is. What nothing cools counts no goods and no doors in use.
+        overhang, by boards of their own and by what is said to stand around; the water in the air that comes in is. What nothing cools
+        counts no goods and no doors in use.
       </Remark>
       <div>
         <Button onClick={() => show.headline("gain")}>Show the working</Button>

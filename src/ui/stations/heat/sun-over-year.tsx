@@ -22,10 +22,11 @@ export function SunOverYear() {
   const { units, brief } = useJob()
   const { station, weather } = brief
   const { surfaces, conditions } = useLedgerLater()
+  const { around } = conditions
   const store = useJobStore()
   const chosen = useSelection((view) => view.face)
   const shown = useShown()
-  const input = useMemo(() => sunInput(weather ?? station, surfaces, units), [weather, station, surfaces, units])
+  const input = useMemo(() => sunInput(weather ?? station, around, surfaces, units), [weather, station, around, surfaces, units])
   useWorkedOut(
     "sun",
     useMemo(() => [{ pending: [], awaited: Object.keys(input.faces).length > 0 ? [task(SUN, input)] : [] }], [input]),

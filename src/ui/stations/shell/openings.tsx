@@ -74,13 +74,16 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
   const { face } = surfaces.find(({ face: { id } }) => id === opening.face)!
   const clear = clearOpening(job.shell.form, face, opening, linings)
   const fields = fieldsOf(opening, (part) => change(id, part))
+  const shade = fieldsOf(opening.shade, (part) => change(id, { shade: { ...opening.shade, ...part } }))
   return (
     <>
       <SelectField
         label="Kind"
         value={opening.kind}
         options={choicesOf(KINDS)}
-        onChange={(kind) => change(id, { kind, ...OPENING_KINDS[kind], frame: opening.frame, traffic: opening.traffic })}
+        onChange={(kind) =>
+          change(id, { kind, ...OPENING_KINDS[kind], frame: opening.frame, traffic: opening.traffic, shade: opening.shade })
+        }
       />
       {fields.choice("face", "In", faceChoices(job))}
       {fields.length("x", "From the left")}
@@ -92,6 +95,12 @@ function OpeningFields({ id, opening }: { id: string; opening: Opening }) {
       {fields.length("jamb", "Lining on jambs and head")}
       {fields.quantity("uValue", "transmittance", opening.frame ? "U of the leaf or pane" : "U, frame included")}
       {fields.quantity("solarFactor", "ratio", "Sun let in, 0 to 1")}
+      {face.tilt === 90 && opening.solarFactor > 0 ? (
+        <>
+          {shade.length("over", "Board over it, depth")}
+          {shade.length("beside", "Boards beside it, depth")}
+        </>
+      ) : null}
       {opening.swing === "fixed" && opening.kind !== "passage" ? null : (
         <DoorTraffic opening={opening} onChange={(traffic) => change(id, traffic)} />
       )}

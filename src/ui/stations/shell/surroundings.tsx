@@ -1,7 +1,9 @@
 "use client"
 import { Fragment } from "react"
 import { partOf } from "../../../core/shell/face"
-import { temperatureBeyond } from "../../../core/enclosure/surface-figures"
+import { type SurfaceFigures, temperatureBeyond } from "../../../core/enclosure/surface-figures"
+import { hottestDay } from "../../../core/steady/heat-gain"
+import { summerBeyond } from "../../../core/steady/surface-gain"
 import { compassPoint } from "../../../core/shell/face-name"
 import { replacePart, setAgainst, setAzimuth, setFloor, setOverhang } from "../../../edit/shell-edits"
 import type { Shell, Space } from "../../../schema/job/shell"
@@ -9,6 +11,7 @@ import { useJob, useJobStore } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { choicesOf, QuantityField, SelectField } from "../../primitives/fields"
 import { fieldsOf } from "../../fields/fields-of"
+import { AroundFields } from "./around-fields"
 import { ChassisFields } from "./chassis"
 import { PartList } from "./part-list"
 import { useParts } from "./use-parts"
@@ -59,9 +62,10 @@ export function Surroundings() {
       </div>
       <p className="text-graphite">
         {shell.against.floor ? "Another space is below the floor, as said beneath." : UNDER[shell.floor]} The roof’s overhang shades walls
-        and windows on the hottest day.
+        and windows.
       </p>
       {shell.floor === "frame" && !shell.against.floor ? <ChassisFields /> : null}
+      <AroundFields />
       <Spaces />
       <FacesAgainst />
     </div>
@@ -75,7 +79,7 @@ function Spaces() {
       list="spaces"
       title="Other spaces beside it"
       addName="Space"
-      first={() => ({ kind: "unheated", name: "Space beside it", conductance: 50 })}
+      first={() => ({ kind: "unheated", name: "Space beside it", conductance: 50, glass: 0 })}
       words={({ kind }) => SPACES[kind]}
       note={(none) => (none ? "None: every face stands in the open. A lean-to, a cab, a loft, a building around it go here." : undefined)}
     >
@@ -88,7 +92,7 @@ function Spaces() {
 function spaceLike(kind: Space["kind"], name: string): Space {
   const air = { temperature: 18, relativeHumidity: 0.5 }
   if (kind === "open") return { kind, name }
-  return kind === "held" ? { kind, name, winter: air, summer: { ...air, temperature: 24 } } : { kind, name, conductance: 50 }
+  return kind === "held" ? { kind, name, winter: air, summer: { ...air, temperature: 24 } } : { kind, name, conductance: 50, glass: 0 }
 }
 
 function SpaceFields({ id, space }: { id: string; space: Space }) {
@@ -126,18 +130,18 @@ function Balance({ id, space }: { id: string; space: Extract<Space, { kind: "unh
   const { surfaces, conditions } = useLedger()
   const { change } = useParts("spaces")
   const beside = surfaces.find(({ adjacent }) => adjacent.kind === "space" && adjacent.id === id)
-  const warmth = (season: "winter" | "summer") => {
-    const { inside, outside } = conditions[season]
-    return write("temperature", temperatureBeyond(beside!, season, inside.temperature, outside.temperature))
+  const { winter, summer } = conditions
+  const fields = fieldsOf(space, (part) => change(id, part))
+  const found = (figures: SurfaceFigures) => {
+    const cold = temperatureBeyond(figures, "winter", winter.inside.temperature, winter.outside.temperature)
+    const warm = Math.max(...summerBeyond(figures, hottestDay(conditions), summer.inside.temperature))
+    return `It finds ${write("temperature", cold)} in the worst night, ${write("temperature", warm)} on the hottest day.`
   }
   return (
     <>
-      {fieldsOf(space, (part) => change(id, part)).quantity("conductance", "conductance", "Its loss outdoors, per degree")}
-      <p className="col-span-2 self-end text-graphite">
-        {beside
-          ? `It finds ${warmth("winter")} in the worst night, ${warmth("summer")} on the worst afternoon.`
-          : "No face stands against it yet."}
-      </p>
+      {fields.quantity("conductance", "conductance", "Its loss outdoors, per degree")}
+      {fields.quantity("glass", "area", "Glass in it, times its solar factor")}
+      <p className="col-span-2 self-end text-graphite">{beside ? found(beside) : "No face stands against it yet."}</p>
     </>
   )
 }
