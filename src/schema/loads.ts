@@ -1,7 +1,7 @@
 import * as z from "./zod"
 import { notes, quantity } from "./quantity"
 
-const kind = z.enum(["surface", "opening", "path", "air", "ventilation", "people", "equipment", "goods", "traffic", "sun"])
+const kind = z.enum(["surface", "opening", "path", "air", "ventilation", "people", "equipment", "goods", "defrost", "traffic", "sun"])
 const place = z.string().describe("names it in the job; sun: what it comes through")
 const hours = (meaning: string) => z.array(quantity("W", meaning)).length(24)
 

@@ -172,6 +172,7 @@ const inside: fc.Arbitrary<Inside> = fc.record({
     }),
   ),
   goods: fc.dictionary(fc.constantFrom("a", "b"), goods),
+  defrost: between(0, 1e6),
   running: between(1, 24),
   reserve: between(0, 1),
 })

@@ -24,6 +24,7 @@ export const place = {
   people: () => named("people"),
   equipment: () => named("equipment"),
   goods: (id: string) => named("goods", id),
+  defrost: () => named("defrost"),
   /** A door as it is opened and shut. */
   traffic: (opening: string) => named("traffic", opening),
 } as const

@@ -1,7 +1,7 @@
 import { type DayResponse, dayResponse } from "../assembly/day-response"
 import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/build-up"
 import type { HeatFlowDirection } from "../../schema/quantity"
-import type { PeriodicLayer } from "../assembly/periodic"
+import { periodicFigures, type PeriodicLayer } from "../assembly/periodic"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { layerResistance } from "../assembly/thermal-transmittance"
 import { SOIL_CONDUCTIVITY } from "../ground/slab"
@@ -14,6 +14,25 @@ import type { SurfaceFigures } from "./surface-figures"
  */
 export const surfaceDay = ({ summerLayers, face, summerFilm, adjacent }: SurfaceFigures): DayResponse =>
   responseOf(summerLayers, face.tilt, summerFilm, adjacent.kind === "ground")
+
+/** By how much later and how much less the heat of a day's swing comes through a surface. */
+export interface DaySwing {
+  /** Share of the steady flow's swing that comes through, 0…1. */
+  decrement: number
+  /** s */
+  timeShift: number
+}
+
+const DAY = 86_400
+
+/** How a surface lets a day's swing through, beside its members; null on the ground. @see ISO 13786:2017, 5 */
+export const daySwing = ({ summerLayers, face, summerFilm, adjacent }: SurfaceFigures): DaySwing | null =>
+  adjacent.kind === "ground" ? null : swingOf(summerLayers, face.tilt, summerFilm)
+
+const swingOf = memoised((layers: readonly BuiltLayer[], tilt: number, film: number): DaySwing => {
+  const direction = heatFlowDirection(tilt, false)
+  return periodicFigures(storingLayers(layers, direction), DAY, INDOOR_RESISTANCE[direction], outdoorFilm(layers, film, direction))
+})
 
 /** Layers as they store heat beside their members; what lies outside a well vented air space is left out. */
 export function storingLayers(layers: readonly BuiltLayer[], direction: HeatFlowDirection): PeriodicLayer[] {

@@ -173,7 +173,7 @@ export function yearModel(enclosure: YearEnclosure, { station, weather, kind, li
     ),
     coming: { from: inside.from, to: inside.to, days: inside.days },
     away: inside.away,
-    gains: bySeason((season) => gainsOf(inside, conditions[season].inside.temperature)),
+    gains: bySeason((season) => gainsOf(inside, conditions[season].inside.temperature, cooled)),
     volume: clearVolume,
     capacity: FURNITURE * floorArea(enclosure),
     inside: { winter: winter.inside, summer: summer.inside },
@@ -255,11 +255,15 @@ export const glassOf = ({ face: { tilt, azimuth }, closures }: SurfaceFigures): 
     solarFactor > 0 ? [[place, { area, g: solarFactor, width, height, shades, strips: [{ share: 1, tilt, azimuth }] }]] : [],
   )
 
-function gainsOf({ people, activity, equipment, goods }: SteadyEnclosure["inside"], room: number): YearModel["gains"]["winter"] {
+function gainsOf(
+  { people, activity, equipment, goods, defrost }: SteadyEnclosure["inside"],
+  room: number,
+  cooled: boolean,
+): YearModel["gains"]["winter"] {
   const person = personHeat(activity, room)
   return {
     there: people * person.sensible + equipment,
     water: people * person.latent,
-    lying: sum(Object.values(goods).map((one) => goodsHeat(one, room))),
+    lying: sum(Object.values(goods).map((one) => goodsHeat(one, room))) + (cooled ? defrost : 0),
   }
 }

@@ -36,7 +36,7 @@ export function freeDay(enclosure: SteadyEnclosure, gain: Pick<HeatGain, "hours"
   const held = summer.inside.temperature
   // But for leaks all heat goes in step with the temperatures: what comes in while the air is held, and what each kelvin over it drives out.
   // Goods and what comes through doors in use follow the room: cooled by nothing they warm nothing.
-  const driven = gain.parts.filter(({ kind }) => kind !== "air" && kind !== "goods" && kind !== "traffic")
+  const driven = gain.parts.filter(({ kind }) => kind !== "air" && kind !== "goods" && kind !== "defrost" && kind !== "traffic")
   const heat = gain.hours.map((_, k) => sum(driven.map(({ hours, water }) => hours[k]! - (water?.[k] ?? 0))))
   const stored = (AIR_DENSITY * AIR_SPECIFIC_HEAT * volume + FURNITURE * floorArea(enclosure)) / 3600
   const still = balanceRows(airAnswer(enclosure), directConductance(enclosure), stored)

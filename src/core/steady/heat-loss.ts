@@ -9,7 +9,7 @@ import { type LeakingAir, leakingAir } from "../enclosure/leaks"
 
 /** One way for heat to pass: W, positive outward in winter and inward in summer. */
 export interface HeatPart {
-  kind: "surface" | "opening" | "path" | "air" | "ventilation" | "people" | "equipment" | "goods" | "traffic"
+  kind: "surface" | "opening" | "path" | "air" | "ventilation" | "people" | "equipment" | "goods" | "defrost" | "traffic"
   place: Place
   name: string
   heat: number

@@ -38,6 +38,7 @@ export function insideGain(enclosure: SteadyEnclosure, day: readonly DesignHour[
     ...Object.entries(inside.goods).map(([id, goods]): GainPart => {
       return { kind: "goods", place: place.goods(id), name: goods.name, hours: day.map(() => goodsHeat(goods, room)) }
     }),
+    { kind: "defrost" as const, place: place.defrost(), name: "Thawing the cooler’s coil", hours: day.map(() => inside.defrost) },
     ...surfaces.flatMap((figures) =>
       figures.openings.flatMap(({ id, opening }): GainPart[] => {
         const { traffic, name, width, height } = opening

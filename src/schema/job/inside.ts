@@ -48,6 +48,7 @@ export const Inside = z.strictObject({
     .describe("on which they come, Monday first; hours over midnight belong to the day that they begin on"),
   away: Away.nullable().describe("what is held while nobody is there; null: the same, day and night"),
   goods: partsOf(Goods, 40, "goods"),
+  defrost: quantity("W", "that thawing the cooler's coil gives to the room, on the mean of the day", { min: 0, max: 1e6 }),
   running: quantity("h", "hours a day that a cooler may run", { min: 1, max: 24 }),
   reserve: fraction("that a cooler is to have over what is asked of it"),
 })
@@ -58,7 +59,7 @@ export const NOTHING_INSIDE: Inside = {
   ...{ people: 0, activity: "seated", equipment: 0, from: 0, to: 24 },
   days: new Array<boolean>(7).fill(true),
   away: null,
-  ...{ goods: {}, running: 24, reserve: 0 },
+  ...{ goods: {}, defrost: 0, running: 24, reserve: 0 },
 }
 
 /** Outdoor air that is let in on purpose. */

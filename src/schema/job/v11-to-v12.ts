@@ -15,7 +15,7 @@ export const v11ToV12 = eachState(({ brief, shell }) => ({
   })),
   brief: changed(brief, ({ inside, ...known }) => ({
     ...known,
-    inside: changed(inside, (part) => ({ ...part, days: NOTHING_INSIDE.days, away: null })),
+    inside: changed(inside, (part) => ({ ...part, days: NOTHING_INSIDE.days, away: null, defrost: 0 })),
     plant: NO_PLANT,
   })),
 }))

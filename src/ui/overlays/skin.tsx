@@ -27,8 +27,7 @@ export const SKIN: Overlay = {
   title: "outside surface temperature",
   paint: (surface, ledger, { write, wholeDegrees }, { season, hour, skins }) => {
     const inked = (skin: number, words: string) => ({ words, figure: wholeDegrees(skin), fill: ramp((skin - 40) / 40) })
-    const then = skins?.[surface.id]
-    if (then !== undefined) return inked(then, "")
+    if (skins) return surface.id in skins ? inked(skins[surface.id]!, "at that hour") : { words: "on the ground" }
     if (season === "winter") {
       const [night] = clearNights(surface, ledger.conditions)
       return night ? inked(night.skin, "on a clear night") : { words: "sees no sky" }

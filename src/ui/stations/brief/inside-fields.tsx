@@ -58,6 +58,7 @@ export function InsideFields() {
       {air.quantity("recovery", "percent", "Heat that an exchanger keeps")}
       <TightWords />
       <GoodsList />
+      {fields.quantity("defrost", "power", "Thawing the cooler’s coil, on average")}
       {fields.quantity("running", "ratio", "Cooler may run, hours a day")}
       {fields.quantity("reserve", "percent", "Its reserve")}
     </fieldset>

@@ -49,7 +49,7 @@ function Chosen() {
   if (now && now !== last) setLast(now)
   useEffect(() => {
     const faces = last && withFaces(ledger, last)
-    if (faces) store.choose({ skins: Object.fromEntries(faces.map(({ id, skin }) => [id, skin[hour - 1]!])) })
+    if (faces) store.choose({ skins: Object.fromEntries(faces.flatMap(({ id, ground, skin }) => (ground ? [] : [[id, skin[hour - 1]!]]))) })
     return () => store.choose({ skins: null })
   }, [store, ledger, last, hour])
   const date = dateOf(day)
@@ -68,12 +68,15 @@ function withFaces({ surfaces }: Ledger, { faces }: DayOfYear) {
   return seen.length === faces.length ? seen.map(({ id, name, ground }, i) => ({ id, name, ground: ground !== null, ...faces[i]! })) : null
 }
 
+/** A year begins on a Monday here. */
+const WEEK = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const
+
 /** A day of a common year in words. @param day 0…364 */
 function dateOf(day: number): string {
   let left = day
   let month = 0
   while (left >= DAYS_IN_MONTH[month]!) left -= DAYS_IN_MONTH[month++]!
-  return `${left + 1} ${MONTHS[month]!}`
+  return `${WEEK[day % 7]!} ${left + 1} ${MONTHS[month]!}`
 }
 
 interface SlideProps {
@@ -135,9 +138,9 @@ function Figures({ day, pinned, hour, date }: { day: DayOfYear; pinned: DayOfYea
             : ""}
         .
       </p>
-      <Chart label={`Air inside and outdoors on the ${date}`} along={along} curves={curves} unit={unit("temperature")} marks={marks} />
+      <Chart label={`Air inside and outdoors, ${date}`} along={along} curves={curves} unit={unit("temperature")} marks={marks} />
       <FigureTable
-        caption={`Faces at ${hour}:00 on the ${date}`}
+        caption={`Faces at ${hour}:00, ${date}`}
         heads={["face", "skin", ...(faces0 ? ["pinned, skin"] : []), "inside face"]}
         rows={faces.map(({ id, name, ground, skin, inner }) => {
           const skinBefore = faces0?.find((face) => face.id === id)?.skin[i]

@@ -1,6 +1,7 @@
 "use client"
 import { useMemo, useState } from "react"
 import { inSentence } from "../../../core/in-sentence"
+import { daySwing } from "../../../core/enclosure/surface-day"
 import type { Ledger } from "../../../core/ledger/ledger"
 import { memoised } from "../../../core/memoised"
 import { shownNumber } from "../../../core/quantity/measure"
@@ -184,16 +185,26 @@ const LINE = { ember: "bg-ember", frost: "bg-frost", graphite: "bg-graphite" } a
 function OwnWorst() {
   const { write } = useWriting()
   const { surfaces, gain } = useLedger()
-  const rows = surfaces.map(({ id, name, ground }) => {
+  const rows = surfaces.map((figures) => {
+    const { id, name, ground } = figures
     const { hour, irradiance, skin, heat } = gain.worst[id]!
-    const cells = [name, ground ? "–" : `${hour}:00`, write("heatFlux", irradiance), write("temperature", skin), write("power", heat)]
+    const swing = daySwing(figures)
+    const cells = [
+      name,
+      ground ? "–" : `${hour}:00`,
+      write("heatFlux", irradiance),
+      write("temperature", skin),
+      write("power", heat),
+      swing ? `${(swing.timeShift / 3600).toFixed(1)} h` : "–",
+      swing ? write("percent", swing.decrement) : "–",
+    ]
     return { key: id, cells }
   })
   return (
     <FigureTable
       caption="Each face at its own worst hour"
       shows="title"
-      heads={["face", "hour", "sun on it", "skin", "heat in"]}
+      heads={["face", "hour", "sun on it", "skin", "heat in", "comes later by", "of its swing"]}
       rows={rows}
     />
   )

@@ -2,11 +2,12 @@
 import { useMemo, useState } from "react"
 import { MONTHS } from "../../../core/climate/design-day"
 import { activeState } from "../../../core/enclosure/job-state"
+import { sum } from "../../../core/numeric/sum"
 import { type MonthPower, offGridYear, type OffGridYear, sparedBy } from "../../../core/plant/off-grid-year"
 import { powerSavings } from "../../../core/trials/what-if"
 import type { OffGrid as Supply } from "../../../schema/job/plant"
 import { useJob } from "../../job/job-store"
-import { useLedger, useLedgerLater } from "../../job/use-ledger"
+import { useLedger, useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
@@ -26,6 +27,7 @@ function Months({ supply, months, about }: { supply: Supply; months: readonly Mo
   const { write } = useWriting()
   const [asTable, setAsTable] = useState(false)
   const year = offGridYear(months, supply)
+  const pinned = usePinnedLedger()?.year.figures?.offGrid
   const [first, ...rest] = offGridSentences(year, supply.generator > 0, write)
   return (
     <section aria-label="Battery and panel" className="grid gap-2" data-testid="off-grid">
@@ -37,7 +39,10 @@ function Months({ supply, months, about }: { supply: Supply; months: readonly Mo
           {asTable ? "as bars" : "as a table"}
         </Button>
       </div>
-      <p>{rest.join(" ")}</p>
+      <p>
+        {rest.join(" ")}
+        {pinned ? ` Pinned: power is missing in ${sum(pinned.map(({ dark }) => dark))} hours.` : ""}
+      </p>
       {asTable ? (
         <FigureTable
           caption="Power month by month"
