@@ -1,8 +1,9 @@
 import { rmSync } from "node:fs"
 import { gzipSync } from "node:zlib"
-import { chromium, type Page } from "@playwright/test"
+import { type BrowserContext, chromium, type Page } from "@playwright/test"
 import { WITH_FRAMES } from "../scripts/chromium.mjs"
 import { demoJobs } from "../src/edit/start/demo-jobs"
+import { tenFaces } from "./hours"
 import { median, row, type Row } from "./measure"
 import { ledgerPainted } from "./painted"
 import { benchPelt } from "./pelt"
@@ -30,12 +31,52 @@ export async function benchBrowser(): Promise<Row[]> {
     await page.goto(`${BASE}/jobs/${id}/build-ups`)
     await page.locator("[data-layer-row=l2]").click()
     const edit = await editToPaint(page)
-    return [row("edit to painted ledger, in the browser", edit, "ms", 33), ...(await benchPelt(fast, BASE)), ...weights]
+    const year = await yearInWorker(await browser.newContext(), `${BASE}/jobs/${id}/heat`)
+    return [
+      row("a job's year, ten faces of six layers, in the browser's worker", year, "ms", 150),
+      row("edit to painted ledger, in the browser", edit, "ms", 33),
+      ...(await benchPelt(fast, BASE)),
+      ...weights,
+    ]
   } finally {
     await browser.close()
     await fast.close()
     stop()
   }
+}
+
+/** A year as the page's own worker steps through it, ms. */
+async function yearInWorker(context: BrowserContext, address: string): Promise<number> {
+  await context.addInitScript(() => {
+    const Plain = Worker
+    window.Worker = class extends Plain {
+      constructor(url: string | URL, options?: WorkerOptions) {
+        super(url, options)
+        Object.assign(window, { another: () => new Plain(url, options) })
+      }
+    }
+  })
+  const page = await context.newPage()
+  await page.goto(address)
+  await page.waitForFunction(() => "another" in window)
+  const times = await page.evaluate(
+    async (models) => {
+      const worker = (window as unknown as { another: () => Worker }).another()
+      const taken: number[] = []
+      for (const input of models) {
+        const start = performance.now()
+        worker.postMessage({ kind: "year", input })
+        await new Promise<void>(
+          (resolve) => (worker.onmessage = ({ data }: MessageEvent<object>) => ("result" in data ? resolve() : undefined)),
+        )
+        taken.push(performance.now() - start)
+      }
+      return taken
+    },
+    Array.from({ length: 12 }, (_, i) => tenFaces(i)),
+  )
+  await context.close()
+  return median(times.slice(5))
 }
 
 /** Compressed as a server in front would: each script once, until the page is drawn; what the others need is fetched a little later. */

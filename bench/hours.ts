@@ -4,6 +4,12 @@ import { chainOf, type Chain } from "../src/core/dynamic/chain"
 import { enclosureHours, type HourlyEnclosure, type HourlyFace, type Weather } from "../src/core/dynamic/enclosure-hours"
 import { stepperOf } from "../src/core/dynamic/implicit-step"
 import { GAMMA, STAGES } from "../src/core/dynamic/stages"
+import { stationYearOf } from "../src/core/climate/station-year"
+import { activeState } from "../src/core/enclosure/job-state"
+import { simulatedYear } from "../src/core/hourly/year"
+import { type YearModel, yearModel } from "../src/core/hourly/year-model"
+import { ledgerOf } from "../src/core/ledger/ledger"
+import { demoJobs } from "../src/edit/start/demo-jobs"
 import { median, medianTime, row, type Row } from "./measure"
 
 const layer = (thickness: number, conductivity: number, density: number, specificHeat: number): PeriodicLayer => ({
@@ -43,8 +49,23 @@ export async function benchHours(): Promise<Row[]> {
     row("half a year for twice the faces, against once", faces, "times", 2.3),
     row("for twice the layers", layers, "times", 2.3),
     row("for twice the hours", hours, "times", 2.3),
+    row(
+      "a job's year, ten faces of six layers",
+      await medianTime(5, (i) => simulatedYear(tenFaces(i), stationYearOf("norrhalde"))),
+      "ms",
+      150,
+    ),
     row("a week without plant, against the same method on a public sparse Cholesky solver", await againstCholesky(), "times", 1),
   ]
+}
+
+/** A job's year of ten faces of six layers in the sun. @param i each another, so that none stands on what was worked out before */
+export function tenFaces(i: number): YearModel {
+  const job = demoJobs()[2]!
+  const model = yearModel(ledgerOf(activeState(job)), job.brief)
+  const sunny = model.faces.filter(({ sun }) => sun)
+  const faces = Array.from({ length: 10 }, (_, f) => ({ ...sunny[f % sunny.length]!, layers: SIX, area: 8 + i * 1e-6 }))
+  return { ...model, weather: "norrhalde", faces }
 }
 
 function run(faces: number, layers: PeriodicLayer[], hours: number) {

@@ -1,6 +1,6 @@
 import { expect, type Page } from "@playwright/test"
 import { axe } from "./axe"
-import { demoJob, goTo, openJob, putJob, tab, test } from "./bench"
+import { demoJob, goTo, openJob, putJob, test } from "./bench"
 
 /**
  * Holds what is on screen against the engine's rules, and in the dark theme against those that a theme can break.
@@ -36,7 +36,7 @@ test("every station of a job, its lists and its dialogs", async ({ page }) => {
   await goTo(page, "shell")
   await check(page)
   for (const list of ["openings", "wheel boxes", "pipes and bolts", "members", "surroundings", "clear space", "folded up"]) {
-    await tab(page, list)
+    await page.getByRole("radio", { name: list }).click()
     await check(page, "main > section")
   }
   await goTo(page, "build-ups")

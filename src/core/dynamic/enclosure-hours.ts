@@ -119,6 +119,8 @@ export interface Run {
   warmup: number
   /** Temperature of all at the start, °C. */
   initial: number
+  /** Whether faces are told too; left out: they are. */
+  faces?: boolean
 }
 
 /** What drives a body through each step, from the temperature of its air at the beginning. */
@@ -148,7 +150,7 @@ export function enclosureHours(
 export const airCapacity = (volume: number): number => volume * AIR_DENSITY * AIR_SPECIFIC_HEAT
 
 /** A body step by step, driven so. */
-export function bodyHours(body: HourlyBody, drives: Drives, { steps, step, warmup, initial }: Run): EnclosureHours {
+export function bodyHours(body: HourlyBody, drives: Drives, { steps, step, warmup, initial, faces: told = true }: Run): EnclosureHours {
   const { faces } = body
   const chains = faces.map(({ layers, area, rsi, rse }) => chainOf(layers, area, rsi, rse, fastestSwing(step)))
   const stepper = stepperOf(chains, body.capacity)
@@ -162,7 +164,7 @@ export function bodyHours(body: HourlyBody, drives: Drives, { steps, step, warmu
   const hours = () => new Float64Array(steps)
   const result: EnclosureHours = {
     ...{ air: hours(), heating: hours(), cooling: hours() },
-    faces: faces.map(() => ({ outer: hours(), inner: hours(), flux: hours() })),
+    faces: (told ? faces : []).map(() => ({ outer: hours(), inner: hours(), flux: hours() })),
     balance: 0,
   }
   const day = Math.min(steps, Math.round(86_400 / step))
@@ -183,6 +185,7 @@ export function bodyHours(body: HourlyBody, drives: Drives, { steps, step, warmu
     result.air[k] = state.air
     result.heating[k] = gone.heating / step
     result.cooling[k] = gone.cooling / step
+    if (!told) continue
     for (const [f, { area, rsi, rse }] of faces.entries()) {
       const outside = drive.outside[f]!
       const solid = stepper.surfaces(state, f, ends)

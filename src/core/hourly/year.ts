@@ -52,7 +52,13 @@ export function simulatedYear(model: YearModel, weather: WeatherYear): YearFigur
   const run = bodyHours(
     { faces: model.faces, capacity: airCapacity(volume) + capacity, held: heldByHour(model, HOURS / 24) },
     driven.drive,
-    { steps: HOURS, step: 3600, warmup: BEFORE, initial: heater?.setpoint ?? cooler?.setpoint ?? weather.hours[0]!.temperature },
+    {
+      steps: HOURS,
+      step: 3600,
+      warmup: BEFORE,
+      faces: false,
+      initial: heater?.setpoint ?? cooler?.setpoint ?? weather.hours[0]!.temperature,
+    },
   )
   return summed(model, lit, run, driven)
 }

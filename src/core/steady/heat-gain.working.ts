@@ -17,6 +17,7 @@ const FROM: Readonly<Record<HeatPart["kind"], Source["of"]>> = {
   people: "brief",
   equipment: "brief",
   goods: "brief",
+  defrost: "brief",
   opening: "shell",
   traffic: "shell",
 }
