@@ -24,8 +24,14 @@ interface Shelves {
   of: (file: string) => Promise<string>
 }
 
+/** Whether details and the year are worked out beside; a file that looks at neither spares two seconds for each page. */
+interface Beside {
+  beside: boolean
+}
+
 /** Tests of one file share a shelf that no other file sees. */
-export const test = base.extend<object, { shelves: Shelves }>({
+export const test = base.extend<Beside, { shelves: Shelves }>({
+  beside: [true, { option: true }],
   shelves: [
     // eslint-disable-next-line no-empty-pattern -- Playwright reads from the pattern what a fixture stands on.
     async ({}, use, { parallelIndex, workerIndex }) => {
@@ -50,7 +56,14 @@ export const test = base.extend<object, { shelves: Shelves }>({
   ],
   baseURL: async ({ shelves }, use, { file }) => use(await shelves.of(file)),
   // Whatever a page does against its own content security policy fails the test in which it does.
-  context: async ({ context }, use) => {
+  context: async ({ context, beside }, use) => {
+    if (!beside)
+      await context.addInitScript(() => {
+        window.Worker = class extends EventTarget {
+          postMessage() {}
+          terminate() {}
+        } as unknown as typeof Worker
+      })
     const violations: string[] = []
     await context.addInitScript(() =>
       addEventListener("securitypolicyviolation", ({ violatedDirective, blockedURI }) =>
@@ -103,10 +116,14 @@ export async function settled(page: Page): Promise<void> {
   await expect(page.getByTestId("saving")).toHaveAttribute("data-saving", "saved")
 }
 
+/** A ledger figure in SI as it stands. */
+export const shown = async (page: Page, name: string): Promise<number> =>
+  Number(await page.locator(`[data-figure=${name}]`).getAttribute("data-value"))
+
 /** A ledger figure in SI, once all that it stands on is calculated. */
 export async function figure(page: Page, name: string): Promise<number> {
   await expect(page.locator(`[data-figure=${name}]`)).not.toContainText("≈")
-  return Number(await page.locator(`[data-figure=${name}]`).getAttribute("data-value"))
+  return shown(page, name)
 }
 
 /** Types into a field and leaves it. */

@@ -1,6 +1,8 @@
 import { expect } from "@playwright/test"
 import { demoJob, openJob, putJob, settled, tab, test, type } from "./bench"
 
+test.use({ beside: false })
+
 test("the measuring round is walked with the keyboard alone, and holds what does not fit yet", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "walked round"))
   await openJob(page, id, "shell")

@@ -1,6 +1,8 @@
 import { expect } from "@playwright/test"
 import { demoJob, openJob, putJob, tab, test, type } from "./bench"
 
+test.use({ beside: false })
+
 test("rafters that run out past the face are drawn beyond it", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "rafters run out"))
   await openJob(page, id, "shell")

@@ -3,7 +3,9 @@ import { tmpdir } from "node:os"
 import { join } from "node:path"
 import { chromium, expect } from "@playwright/test"
 import type { OpenJob } from "../../src/schema/change"
-import { demoJob, figure, openJob, putJob, settled, type, test } from "./bench"
+import { demoJob, openJob, putJob, settled, shown, type, test } from "./bench"
+
+test.use({ beside: false })
 
 test("what is typed while the server is away is kept over a reload and sent when it is back", async ({ page, context }) => {
   const id = await putJob(page, demoJob("Tern Hut", "server away"))
@@ -11,11 +13,11 @@ test("what is typed while the server is away is kept over a reload and sent when
   await context.route("**/api/jobs/**", (route) => route.abort())
   await page.locator("[data-layer-row=l2]").click()
   await type(page, "Thickness", "200 mm")
-  const typed = await figure(page, "loss")
+  const typed = await shown(page, "loss")
   await expect(page.getByTestId("saving")).toContainText("kept in this window")
   // The page itself still comes: only the answers of the store are missing.
   await page.reload()
-  await expect.poll(() => figure(page, "loss")).toBe(typed)
+  await expect.poll(() => shown(page, "loss")).toBe(typed)
   await expect(page.getByTestId("saving")).toContainText("kept in this window")
   await page.keyboard.press("z")
   await page.keyboard.press("Shift+Z")
@@ -25,7 +27,7 @@ test("what is typed while the server is away is kept over a reload and sent when
   const { document } = (await stored.json()) as OpenJob
   expect(document.variants.first!.assemblies.wall!.layers.l2!.thickness).toBeCloseTo(0.2, 9)
   await page.reload()
-  expect(await figure(page, "loss")).toBe(typed)
+  expect(await shown(page, "loss")).toBe(typed)
 })
 
 /** Ends all processes that were started with a word, at once and without a word to them. */
@@ -100,7 +102,7 @@ for (const choice of ["take over", "reload"] as const)
   test(`two windows on one job: the later editor is told and can ${choice}`, async ({ page, context }) => {
     const id = await putJob(page, demoJob("Eel Barn", `two windows, ${choice}`))
     await openJob(page, id)
-    const start = await figure(page, "loss")
+    const start = await shown(page, "loss")
     const other = await context.newPage()
     await openJob(other, id)
     // The windows do not hear of each other here, as on two machines.
@@ -131,7 +133,7 @@ for (const choice of ["take over", "reload"] as const)
       expect(await stored()).toBe(20)
       await expect(other.getByLabel(/Air changes an hour/)).toHaveValue("20")
     }
-    expect(await figure(other, "loss")).toBeGreaterThan(start)
+    expect(await shown(other, "loss")).toBeGreaterThan(start)
   })
 
 test("a window is told at once when its neighbour has written", async ({ page, context }) => {

@@ -27,6 +27,7 @@ export interface Extremes {
 }
 
 const DAYS = HOURS / 24
+const MONTHS_OF = Uint8Array.from(MONTH_OF_HOUR)
 /** Of a month's mean, K or a share. */
 const NEAR = 0.002
 /** How one day follows the other. */
@@ -98,14 +99,28 @@ const COURSE: readonly number[] = (() => {
   return middles.map((value) => (value - mean) / range)
 })()
 
+/** Of each hour: the month whose middle it comes after, and what part of the way it is to the middle of the next. */
+const BETWEEN = (() => {
+  const [after, part] = [new Uint8Array(HOURS), new Float64Array(HOURS)]
+  const middles = FIRST_HOUR.map((first, month) => first + hoursIn(month) / 2)
+  for (const [month, middle] of middles.entries()) {
+    const long = (middles[(month + 1) % 12]! - middle + HOURS) % HOURS
+    for (let i = 0; i < long; i++) {
+      const hour = (middle + i) % HOURS
+      after[hour] = month
+      part[hour] = (i + 0.5) / long
+    }
+  }
+  return { after, part }
+})()
+
 /** A value of each month as one of each hour: straight lines between the middles of the months, around the year. */
 function fromMonths(values: readonly number[]): Float64Array {
-  const middles = FIRST_HOUR.map((first, month) => first + hoursIn(month) / 2)
+  const round = [...values, values[0]!]
   const hours = new Float64Array(HOURS)
-  for (const [month, middle] of middles.entries()) {
-    const next = (month + 1) % 12
-    const long = (middles[next]! - middle + HOURS) % HOURS
-    for (let i = 0; i < long; i++) hours[(middle + i) % HOURS] = values[month]! + ((values[next]! - values[month]!) * (i + 0.5)) / long
+  for (let i = 0; i < HOURS; i++) {
+    const month = BETWEEN.after[i]!
+    hours[i] = round[month]! + (round[month + 1]! - round[month]!) * BETWEEN.part[i]!
   }
   return hours
 }
@@ -156,15 +171,16 @@ function yearOfTemperatures(
   // Clear days swing more than cloudy ones.
   const wide = fromDays(normals.flatMap(({ clearness: usual }, month) => daysOf(month).map((day) => 0.4 + (0.6 * clearness[day]!) / usual)))
   const widths = fromMonths(swings).map((swing, i) => swing * wide[i]!)
+  const courses = widths.map((width, i) => width * COURSE[i % 24]!)
   const made = (spread: { winter: number; summer: number }, rounds: number): Float64Array => {
     const warm = means.map((mean) => (hottest > coldest ? (mean - coldest) / (hottest - coldest) : 0.5))
     const spreads = fromMonths(warm.map((share, i) => Math.min(most[i]!, spread.winter + (spread.summer - spread.winter) * share)))
+    const days = spreads.map((one, i) => one * off[i]!)
     const [middles, factors] = [[...means], new Array<number>(12).fill(1)]
     const values = new Float64Array(HOURS)
     for (let round = 0; round < rounds; round++) {
       const middle = fromMonths(middles)
-      for (let i = 0; i < HOURS; i++)
-        values[i] = middle[i]! + spreads[i]! * off[i]! + factors[MONTH_OF_HOUR[i]!]! * widths[i]! * COURSE[i % 24]!
+      for (let i = 0; i < HOURS; i++) values[i] = middle[i]! + days[i]! + factors[MONTHS_OF[i]!]! * courses[i]!
       let astray = 0
       for (let month = 0; month < 12; month++) {
         const [mean, swing] = [means[month]! - meanOf(values, month), swings[month]! - swingOf(values, month)]

@@ -26,7 +26,7 @@ for (const { brief } of [hut, barn]) {
 /** A job that is held all along, with nobody and nothing inside, no door in use, changed so. */
 function bare(job: Job, change: (job: Job) => void = () => {}): Job {
   const copy = structuredClone(job)
-  Object.assign(copy.brief.inside, { people: 0, equipment: 0, goods: {}, away: null })
+  Object.assign(copy.brief.inside, { people: 0, equipment: 0, goods: {}, defrost: 0, away: null })
   for (const opening of Object.values(copy.shell.openings)) opening.traffic = null
   change(copy)
   return copy
@@ -313,6 +313,6 @@ test("any job has a year whose balance holds", () => {
       for (const { heating, cooling } of months) expect(heating >= 0 && cooling >= 0 && Number.isFinite(heating + cooling)).toBe(true)
       expect(Number.isFinite(lowest + highest)).toBe(true)
     }),
-    { numRuns: 4 },
+    { numRuns: 2 },
   )
 }, 60_000)
