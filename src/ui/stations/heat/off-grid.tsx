@@ -12,6 +12,7 @@ import { Button } from "../../primitives/button"
 import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
 import { useWriting } from "../../writing/writing"
+import { MonthColumns } from "./month-columns"
 import { offGridSentences } from "./off-grid-sentence"
 
 /** Whether battery and panel hold through the year, month by month, and what a thicker layer spares of them. */
@@ -53,7 +54,17 @@ function Months({ supply, months, about }: { supply: Supply; months: readonly Mo
           }))}
         />
       ) : (
-        <Bars months={months} />
+        <MonthColumns
+          label="Power month by month"
+          pair={[
+            { name: "panel makes", look: "bg-ochre", values: months.map(({ made }) => made) },
+            { name: "used", look: "border-x border-t border-ink bg-chosen", values: months.map(({ used }) => used) },
+          ]}
+          words={(i) => {
+            const { made, used, missing } = months[i]!
+            return `the panel makes ${write("energy", made)}, ${write("energy", used)} are used, ${write("energy", missing)} missing`
+          }}
+        />
       )}
       <Thicker supply={supply} year={year} />
       <p className="text-dense text-graphite">
@@ -61,48 +72,6 @@ function Months({ supply, months, about }: { supply: Supply; months: readonly Mo
         lost in it. Snow, shade and cold take more: count on less.
       </p>
     </section>
-  )
-}
-
-/** What the panel makes beside what is used, a pair of columns for each month. */
-function Bars({ months }: { months: readonly MonthPower[] }) {
-  const { write } = useWriting()
-  const most = Math.max(...months.flatMap(({ made, used }) => [made, used]), 1e-9)
-  const height = (energy: number) => ({ height: `${(energy / most) * 100}%` })
-  return (
-    <figure>
-      <ul className="grid h-24 grid-cols-12 gap-x-1.5 border-b border-ink" aria-label="Power month by month">
-        {months.map(({ made, used, missing }, i) => (
-          <li key={MONTHS[i]} className="flex h-full items-end justify-center gap-px">
-            <span className="sr-only">
-              {MONTHS[i]}: the panel makes {write("energy", made)}, {write("energy", used)} are used, {write("energy", missing)} missing
-            </span>
-            <span aria-hidden className={`w-full bg-ochre ${made === 0 ? "invisible" : ""}`} style={height(made)} />
-            <span
-              aria-hidden
-              className={`w-full border-x border-t border-ink bg-chosen ${used === 0 ? "invisible" : ""}`}
-              style={height(used)}
-            />
-          </li>
-        ))}
-      </ul>
-      <div aria-hidden className="grid grid-cols-12 gap-x-1.5 text-center text-dense text-graphite">
-        {MONTHS.map((month) => (
-          <span key={month}>{month.slice(0, 3)}</span>
-        ))}
-      </div>
-      <figcaption className="flex flex-wrap gap-x-4 pt-1 text-dense text-graphite">
-        <span>
-          <span aria-hidden className="mr-1 inline-block size-2.5 bg-ochre" />
-          panel makes
-        </span>
-        <span>
-          <span aria-hidden className="mr-1 inline-block size-2.5 border border-ink bg-chosen" />
-          used
-        </span>
-        <span>most in a month: {write("energy", most)}</span>
-      </figcaption>
-    </figure>
   )
 }
 

@@ -1,6 +1,8 @@
 import { describe, expect, test } from "@jest/globals"
 import { printWithUnit } from "../../../core/quantity/measure"
-import { coolerSentence, heaterSentence, warmUpSentence } from "./plant-sentence"
+import type { YearFigures } from "../../../core/hourly/year"
+import { HEATERS } from "../../../core/plant/models"
+import { coolerSentence, freezingSentence, heaterSentence, takenSentences, warmUpSentence } from "./plant-sentence"
 
 const write = (kind: Parameters<typeof printWithUnit>[0], value: number) =>
   printWithUnit(kind, value, { units: "metric", currency: "EUR" }).replace(/[\u00a0\u202f]/g, " ")
@@ -15,6 +17,36 @@ describe("whether the plant is enough", () => {
     expect(heater(2100, 2000)).toContain("100 W short")
     expect(heater(1500, 2000)).toContain("holds 18 °C on the worst night, with 500 W to spare")
     expect(heater(1000, 4000)).toContain("4.0 times")
+  })
+
+  test("is said of a heater that brings the room back: enough, too slow, none said", () => {
+    const back = (capacity: number | null, asked: number, hours: number) =>
+      heaterSentence({ asked: 1500, capacity, held: 18, write }, { asked, hours })
+    expect(back(4000, 3000, 3)).toBe("The heater holds 18 °C on the worst night, with 1 000 W to spare as it warms up in 3 hours.")
+    expect(back(2000, 3000, 3)).toContain("but to warm up to 18 °C in 3 hours it would have to give 3 000 W: it gives 2 000 W")
+    expect(back(null, 3000, 1)).toContain("1 500 W on the worst night, and 3 000 W to warm up to 18 °C in an hour")
+    expect(back(2000, 3000, 0)).toContain("to warm up to 18 °C at once")
+    // Where holding asks for more than coming back, it is held that counts.
+    expect(back(1600, 1200, 3)).toContain("with 100 W to spare.")
+  })
+
+  test("says what is taken of fuel in a year, of a machine that is known", () => {
+    const year = { taken: [{ heating: 3.6e9, cooling: 0 }], fans: 3.6e7 } as unknown as YearFigures
+    const heater = { setpoint: 18, capacity: 2000, machine: HEATERS["diesel-air-heater"]! }
+    // 1000 kWh at 9.95 kWh a litre.
+    expect(takenSentences({ heater, cooler: null }, year, write)).toEqual([
+      "Diesel air heater: 101 L of diesel a year.",
+      "Fans and pumps: 10 kWh of electricity.",
+    ])
+    expect(takenSentences({ heater: { ...heater, machine: null }, cooler: null }, { ...year, fans: 0 }, write)).toEqual([])
+  })
+
+  test("says how long water holds out", () => {
+    const held = { toFreezing: 7200, toSolid: 10 * 86_400, heaterNeeded: 12 }
+    expect(freezingSentence(held, "tank", write)).toBe(
+      "The tank begins to freeze after about 2 h and is solid after 10 days; 12 W of heat in it keep it from freezing.",
+    )
+    expect(freezingSentence({ toFreezing: null, toSolid: null, heaterNeeded: 0 }, "pipe", write)).toBe("It does not freeze.")
   })
 
   test("is said of a cold start: minutes, hours, a day and more, never", () => {

@@ -8,6 +8,7 @@ import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
 import { useShowWorking } from "../../working/use-show-working"
 import { useWriting } from "../../writing/writing"
+import { MonthColumns } from "./month-columns"
 import { takenSentences, yearSentences } from "./plant-sentence"
 
 /** What the year takes, month by month, and whether the plant is enough in all its hours. */
@@ -57,7 +58,14 @@ export function Year() {
           }))}
         />
       ) : (
-        <MonthBars months={months} />
+        <MonthColumns
+          label="The year month by month"
+          pair={[
+            { name: "heat brought in", look: "bg-ember/80", values: months.map((month) => month.heating) },
+            { name: "heat taken out", look: "border-x border-t border-frost bg-frost/30", values: months.map((month) => month.cooling) },
+          ]}
+          words={(i) => `${write("energy", months[i]!.heating)} of heat, ${write("energy", months[i]!.cooling)} taken out`}
+        />
       )}
       <p className="text-dense text-graphite">
         {typeof model.weather === "string" ? "An invented year" : "A year"} of {conditions.station.name} hour by hour, with its sun, sky and
@@ -67,47 +75,5 @@ export function Year() {
         <Button onClick={() => show.headline("year")}>Show the working</Button>
       </div>
     </section>
-  )
-}
-
-/** A column for each month: heat upward, what is taken out beside it. */
-function MonthBars({ months }: { months: readonly { heating: number; cooling: number }[] }) {
-  const { write } = useWriting()
-  const most = Math.max(...months.flatMap(({ heating, cooling }) => [heating, cooling]), 1e-9)
-  const height = (energy: number) => ({ height: `${(energy / most) * 100}%` })
-  return (
-    <figure>
-      <ul className="grid h-28 grid-cols-12 gap-x-1.5 border-b border-ink" aria-label="The year month by month">
-        {months.map(({ heating, cooling }, i) => (
-          <li key={MONTHS[i]} className="flex h-full items-end justify-center gap-px">
-            <span className="sr-only">
-              {MONTHS[i]}: {write("energy", heating)} of heat, {write("energy", cooling)} taken out
-            </span>
-            <span aria-hidden className={`w-full bg-ember/80 ${heating === 0 ? "invisible" : ""}`} style={height(heating)} />
-            <span
-              aria-hidden
-              className={`w-full border-x border-t border-frost bg-frost/30 ${cooling === 0 ? "invisible" : ""}`}
-              style={height(cooling)}
-            />
-          </li>
-        ))}
-      </ul>
-      <div aria-hidden className="grid grid-cols-12 gap-x-1.5 text-center text-dense text-graphite">
-        {MONTHS.map((month) => (
-          <span key={month}>{month.slice(0, 3)}</span>
-        ))}
-      </div>
-      <figcaption className="flex flex-wrap gap-x-4 pt-1 text-dense text-graphite">
-        <span>
-          <span aria-hidden className="mr-1 inline-block size-2.5 bg-ember/80" />
-          heat brought in
-        </span>
-        <span>
-          <span aria-hidden className="mr-1 inline-block size-2.5 border border-frost bg-frost/30" />
-          heat taken out
-        </span>
-        <span>most in a month: {write("energy", most)}</span>
-      </figcaption>
-    </figure>
   )
 }
