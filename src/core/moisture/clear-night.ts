@@ -17,6 +17,8 @@ export interface ClearNight {
   /** °C of the outdoor air, and as the sky makes it seem to a face */
   outdoors: number
   seems: number
+  /** What the face loses to the sky where it is as warm as the air, W/m². */
+  lost: number
   /** Dew point of the air inside, °C; null in air without water. */
   dewPoint: number | null
   /** °C of the skin outdoors and of the inside face */
@@ -49,10 +51,11 @@ export const clearNights = memoised(
       const dew = dewPoint(vapourPressureAt(outside.temperature, outside.relativeHumidity)) ?? DRIEST
       const sky = skyTemperature(outside.temperature, dew, 0)
       const still = stillFilm(emissivity, outside.temperature)
-      const absorbed = emissivity * seen * skyLoss(outside.temperature, sky)
-      const direction = heatFlowDirection(face.tilt, true)
       // A vented skin keeps the sky off what lies behind it.
-      const seems = outside.temperature - layers[0]!.effectiveShare * absorbed * still
+      const lost = emissivity * seen * skyLoss(outside.temperature, sky)
+      const behind = layers[0]!.effectiveShare * lost
+      const direction = heatFlowDirection(face.tilt, true)
+      const seems = outside.temperature - behind * still
       const [rsi, rse] = [INDOOR_RESISTANCE[direction], outdoorFilm(layers, still, direction)]
       const own = sum(transmittanceLayers(layers).map((layer) => layerResistance(layer, direction)))
       const flow = (inside.temperature - seems) / (rsi + own + rse)
@@ -60,8 +63,9 @@ export const clearNights = memoised(
         inside,
         outdoors: outside.temperature,
         seems,
+        lost: behind,
         dewPoint: dewPoint(vapourPressureAt(inside.temperature, inside.relativeHumidity)),
-        skin: layers[0]!.effectiveShare < 1 ? outside.temperature - absorbed * still : seems + flow * rse,
+        skin: layers[0]!.effectiveShare < 1 ? outside.temperature - lost * still : seems + flow * rse,
         face: inside.temperature - flow * rsi,
       }
     })

@@ -21,6 +21,8 @@ export interface Spot {
   name: string
   phrase: string
   cold: ColdSurface
+  /** It lies along the ground. */
+  onSoil: boolean
 }
 
 type Checked = Pick<Enclosure, "conditions" | "leaks" | "skinArea" | "lines" | "points">
@@ -48,16 +50,20 @@ export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): Mois
   return { ...looks, verdict: worstVerdict(verdicts), spots }
 }
 
-/** What only a clear sky makes sweat: the face itself, and each spot on it, as far between both airs as it stands without the sky. */
+/**
+ * What only a clear sky makes sweat: the face itself, and each spot on it, as far between both airs as it stands without the sky, past the
+ * film that it was solved with. What lies along the ground follows the soil, which no night cools.
+ */
 function clearNightVerdicts(surface: SurfaceFigures, conditions: Checked["conditions"], spots: readonly Spot[]): DampVerdict[] {
-  return clearNights(surface, conditions).flatMap(({ inside, seems, face, dewPoint: dew }): DampVerdict[] => {
+  return clearNights(surface, conditions).flatMap(({ inside, outdoors, lost, face, dewPoint: dew }): DampVerdict[] => {
     if (dew === null) return []
     const on = (temperature: number, where: string, name: string | null) =>
       temperature < dew ? [sweating(where, name, "clear", temperature < 0)] : []
+    const seems = outdoors - lost * surface.lineFilms.outside
     return [
       ...on(face, inSentence(surface.name), null),
-      ...spots.flatMap(({ name, phrase, cold }) => {
-        if (cold.side === "outside" || cold.inside === cold.beyond) return []
+      ...spots.flatMap(({ name, phrase, cold, onSoil }) => {
+        if (onSoil || cold.side === "outside" || cold.inside === cold.beyond) return []
         const share = (cold.temperature - cold.beyond) / (cold.inside - cold.beyond)
         return on(seems + share * (inside.temperature - seems), phrase, name)
       }),
@@ -75,14 +81,23 @@ function spotsOn(surface: SurfaceFigures, { conditions, lines, points }: Checked
   const of = inSentence(surface.name)
   const members = surface.bridges.flatMap(({ set, solved }) =>
     solved
-      ? [{ name: inSentence(set.name), phrase: `${inSentence(set.name)} of the ${of}`, cold: coldSurface(surface, solved, conditions) }]
+      ? [
+          {
+            name: inSentence(set.name),
+            phrase: `${inSentence(set.name)} of the ${of}`,
+            cold: coldSurface(surface, solved, conditions),
+            onSoil: false,
+          },
+        ]
       : [],
   )
-  const along = lines.flatMap(({ kind, name, face, between, solved }): Spot[] => {
+  const along = lines.flatMap(({ kind, name, face, other, between, solved }): Spot[] => {
     if (!solved || !(between ? between.includes(surface.face.id) : face.id === surface.id)) return []
     const film = kind === "reveal" ? MOULD_RESISTANCE.glazing : MOULD_RESISTANCE.opaque
     const phrase = kind === "edge" ? `edge ${inSentence(name)}` : inSentence(name)
-    return [{ name: phrase, phrase, cold: coldSurface(face, solved, conditions, film) }]
+    // The foot of a wall on a slab has that wall alone.
+    const onSoil = kind === "edge" && other === face
+    return [{ name: phrase, phrase, cold: coldSurface(face, solved, conditions, film), onSoil }]
   })
   const through = points
     .filter(({ face }) => face.id === surface.id)
@@ -90,6 +105,7 @@ function spotsOn(surface: SurfaceFigures, { conditions, lines, points }: Checked
       name: inSentence(point.name),
       phrase: `${inSentence(point.name)} in the ${of}`,
       cold: coldSurface(surface, point, conditions),
+      onSoil: false,
     }))
   return [...members, ...along, ...through]
 }
