@@ -99,6 +99,24 @@ const GOOD: Record<string, unknown> = {
     },
   },
   freeze: { mass: 10, temperature: 10, ambient: -10, conductance: 0.5 },
+  shrinkage: { width: 0.1, species: "white-oak", from: 0.2, to: 0.1 },
+  glaser: {
+    layers: [
+      { thickness: 0.012, conductivity: 0.13, mu: 50 },
+      { resistance: 3, sd: 0.2 },
+    ],
+    months: Array.from({ length: 12 }, () => ({
+      outside: { temperature: -5, relativeHumidity: 0.8 },
+      inside: { temperature: 20, relativeHumidity: 0.5 },
+    })),
+  },
+  surface: {
+    fRsi: 0.7,
+    months: Array.from({ length: 12 }, () => ({
+      outside: { temperature: -5, relativeHumidity: 0.8 },
+      inside: { temperature: 20, relativeHumidity: 0.5 },
+    })),
+  },
   power: { battery: 3.6e6, panel: 200, hours: [{ used: 50 }, { sun: 600, temperature: 20, used: 30 }] },
 }
 
@@ -226,6 +244,8 @@ describe("bad input", () => {
       "an id of its own",
     ],
     ["freeze", { mass: 10, temperature: -1, ambient: -10, conductance: 0.5 }, ["temperature"], "at least 0"],
+    ["shrinkage", { width: 0.1, from: 0.2, to: 0.1 }, ["species"], "only one of them"],
+    ["surface", { months: [], fRsi: 0.7 }, ["months"], "12"],
     ["power", { battery: 0, hours: [{ used: 50 }] }, ["battery"], "above 0"],
     ["power", { battery: 1, hours: [] }, ["hours"], "at least 1"],
     ["ground", { area: 0, perimeter: 40, wallThickness: 0.3, floorResistance: 1 }, ["area"], "above 0"],

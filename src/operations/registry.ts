@@ -8,6 +8,7 @@ import { bridge } from "./bridge"
 import { blowerDoor } from "./blower-door"
 import { emc } from "./emc"
 import { freeze } from "./freeze"
+import { glaser } from "./glaser"
 import { ground } from "./ground"
 import { infiltration } from "./infiltration"
 import { ledger } from "./ledger"
@@ -17,8 +18,10 @@ import { point } from "./point"
 import { power } from "./power"
 import { pullDown } from "./pull-down"
 import { shade } from "./shade"
+import { shrinkage } from "./shrinkage"
 import { simulate } from "./simulate"
 import { sun } from "./sun"
+import { surface } from "./surface"
 import { weather } from "./weather"
 import type { Operation } from "./operation"
 
@@ -37,6 +40,9 @@ export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
     infiltration,
     blowerDoor,
     emc,
+    shrinkage,
+    glaser,
+    surface,
     weather,
     simulate,
     ledger,
