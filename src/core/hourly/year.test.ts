@@ -222,6 +222,10 @@ describe("what plant takes of a year", () => {
   test("is the heat by its performance, of a heater that is the same in all weather", () => {
     const year = of((brief) => (brief.plant.heater = { ...HEATERS["diesel-air-heater"]!, fan: 50 }))
     expect(taken(year) / heat(year)).toBeCloseTo(1 / 0.8, 9)
+    // It can run down to two fifths: with an output below the least that is asked for it never goes on and off.
+    expect(year.below.heating).toBeGreaterThan(0)
+    const tiny = of((brief) => ((brief.plant.heater = HEATERS["diesel-air-heater"]!), (brief.limits.loss = 1e-3)))
+    expect(tiny.below.heating).toBe(0)
     // Its fan runs in so much of each hour as it must.
     expect(year.fans).toBeGreaterThan(0)
     expect(year.fans).toBeLessThan(50 * 3600 * year.hours.heating)

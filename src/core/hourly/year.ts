@@ -28,6 +28,8 @@ export interface YearFigures extends YearPower {
   short: MonthEnergy
   /** Hours in which heater or cooler run at all. */
   hours: MonthEnergy
+  /** Hours in which they are asked for less than they can run down to: they go on and off. */
+  below: MonthEnergy
   /** °C of the air inside */
   lowest: number
   highest: number
@@ -77,6 +79,7 @@ function summed(model: YearModel, weather: WeatherYear, run: EnclosureHours, { w
     peak: { heating: 0, cooling: 0 },
     short: { heating: 0, cooling: 0 },
     hours: { heating: 0, cooling: 0 },
+    below: { heating: 0, cooling: 0 },
     lowest: air.reduce((least, one) => Math.min(least, one), Infinity),
     highest: air.reduce((most, one) => Math.max(most, one), -Infinity),
     balance: run.balance,
@@ -93,7 +96,9 @@ function summed(model: YearModel, weather: WeatherYear, run: EnclosureHours, { w
       figures.months[MONTH_OF_HOUR[k]!]![way] += power * 3600
       figures.peak[way] = Math.max(figures.peak[way], power)
       figures.hours[way]++
-      if (at && power > at(k)[0]) figures.short[way]++
+      const most = at ? at(k)[0] : Infinity
+      if (power > most) figures.short[way]++
+      if (most < Infinity && power < (machine?.machine?.least ?? 0) * most) figures.below[way]++
     }
   }
   for (let k = 0; k < HOURS; k++) figures.sun[MONTH_OF_HOUR[k]!]! += glass[k]! * 3600

@@ -36,7 +36,7 @@ const stillFilm = (emissivity: number, temperature: number): number =>
   1 / (4 + 4 * STILL + 4 * emissivity * STEFAN_BOLTZMANN * (temperature + ZERO_CELSIUS) ** 3)
 
 /** Nights in which a sky takes heat from what sees it: the worst night, and where nothing heats a damp one as warm as the year's mean. */
-export function nightsOf({ winter, annualMean, unheated }: Conditions): readonly { inside: AirState; outside: AirState }[] {
+function nightsOf({ winter, annualMean, unheated }: Conditions): readonly { inside: AirState; outside: AirState }[] {
   const mild = { temperature: annualMean, relativeHumidity: DAMP }
   return [{ inside: winter.inside, outside: winter.outside }, ...(unheated ? [{ inside: mild, outside: mild }] : [])]
 }

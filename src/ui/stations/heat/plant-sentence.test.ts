@@ -31,13 +31,16 @@ describe("whether the plant is enough", () => {
   })
 
   test("says what is taken of fuel in a year, of a machine that is known", () => {
-    const year = { taken: [{ heating: 3.6e9, cooling: 0 }], fans: 3.6e7 } as unknown as YearFigures
+    const year = { taken: [{ heating: 3.6e9, cooling: 0 }], fans: 3.6e7, below: { heating: 0, cooling: 0 } } as unknown as YearFigures
     const heater = { setpoint: 18, capacity: 2000, machine: HEATERS["diesel-air-heater"]! }
     // 1000 kWh at 9.9504 kWh a litre: 100.498.
     expect(takenSentences({ heater, cooler: null }, year, write)).toEqual([
       "Diesel air heater: 100 L of diesel a year.",
       "Fans and pumps: 10 kWh of electricity.",
     ])
+    expect(takenSentences({ heater, cooler: null }, { ...year, below: { heating: 700, cooling: 0 } }, write)[0]).toBe(
+      "Diesel air heater: 100 L of diesel a year; it goes on and off in 700 hours, asked for less than it can run down to.",
+    )
     expect(takenSentences({ heater: { ...heater, machine: null }, cooler: null }, { ...year, fans: 0 }, write)).toEqual([])
   })
 

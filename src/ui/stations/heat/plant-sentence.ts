@@ -135,14 +135,15 @@ export function yearSentences(
 /** What heater and cooler take of what they run on in a year; nothing of a machine of which nothing is said. */
 export function takenSentences(
   { heater, cooler }: Pick<YearModel, "heater" | "cooler">,
-  { taken, fans }: YearFigures,
+  { taken, fans, below }: YearFigures,
   write: Asked["write"],
 ): string[] {
   const of = (plant: YearModel["heater"], way: "heating" | "cooling"): string[] => {
     const energy = sum(taken.map((month) => month[way]))
     if (!plant?.machine || energy <= 0) return []
     const { name, energy: fuel } = plant.machine
-    return [`${name}: ${write(FUELS[fuel].kind, fuelAmount(fuel, energy))} of ${FUELS[fuel].name} a year.`]
+    const onAndOff = below[way] > 0 ? `; it goes on and off in ${hoursWords(below[way])}, asked for less than it can run down to` : ""
+    return [`${name}: ${write(FUELS[fuel].kind, fuelAmount(fuel, energy))} of ${FUELS[fuel].name} a year${onAndOff}.`]
   }
   const blown = fans > 0 ? [`Fans and pumps: ${write("energy", fans)} of electricity.`] : []
   return [...of(heater, "heating"), ...of(cooler, "cooling"), ...blown]
