@@ -41,8 +41,19 @@ export interface LeakingAir {
   from: AirState
 }
 
+/** Leaks by no more of the face whose air leaks in than what tells that air: numbers only. */
+export interface PlainLeaks extends Omit<Leaks, "from"> {
+  from: Pick<SurfaceFigures, "adjacent" | "transferFromInside"> | null
+}
+
+/** Leaks as they can be sent and told apart. */
+export const plainLeaks = ({ from, ...leaks }: Leaks): PlainLeaks => ({
+  ...leaks,
+  from: from && { adjacent: from.adjacent, transferFromInside: from.transferFromInside },
+})
+
 /** Air that leaks in at a condition. */
-export function leakingAir(leaks: Leaks, season: Season, { inside, outside, windSpeed }: Condition): LeakingAir {
+export function leakingAir(leaks: PlainLeaks, season: Season, { inside, outside, windSpeed }: Condition): LeakingAir {
   const from = leaks.from ? adjacentAir(leaks.from.adjacent, season, leaks.from.transferFromInside, inside, outside) : outside
   const { ach50, shelter, volume, height } = leaks
   const { flow } = infiltration({

@@ -5,25 +5,22 @@ import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
 import { materialOf } from "../material/catalogue"
 import { warmUp } from "./warm-up"
-import { winterEnclosure } from "./winter-enclosure"
+import { heldWinter, winterEnclosure, winterModel } from "./winter-enclosure"
 
 const hut = demoJobs()[2]!
 
 describe.each(demoJobs().map((job) => [job.name, job] as const))("%s in its design winter", (_, job) => {
   test("loses at rest what the worst night's loss says", () => {
     const ledger = ledgerOf(activeState(job))
-    const { inside, outside, windSpeed } = ledger.conditions.winter
-    const hour = { temperature: outside.temperature, directNormal: 0, diffuseHorizontal: 0, skyTemperature: null, windSpeed }
+    const { temperature } = ledger.conditions.winter.inside
+    const model = winterModel(ledger, ledger.clearVolume)
     // Where the inside is the colder, what takes the heat out is a cooler.
-    const held = { setpoint: inside.temperature, capacity: null }
+    const held = { setpoint: temperature, capacity: null }
     const { heating, cooling } = enclosureHours(
-      { ...winterEnclosure(ledger, ledger.clearVolume), heating: held, cooling: held },
-      {
-        ...{ latitude: 0, longitude: 0, start: 0, offset: 0, step: 3600, groundAlbedo: 0 },
-        hours: Array.from({ length: 24 * 80 }, () => hour),
-      },
+      { ...winterEnclosure(model), heating: held, cooling: held },
+      heldWinter(model, 24 * 80, 3600),
       0,
-      inside.temperature,
+      temperature,
     )
     const last = heating.at(-1)! - cooling.at(-1)!
     expect(Math.abs(last / ledger.loss.total - 1)).toBeLessThan(2e-3)

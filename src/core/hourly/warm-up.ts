@@ -1,6 +1,6 @@
 import { enclosureHours } from "../dynamic/enclosure-hours"
 import type { SteadyEnclosure } from "../steady/heat-loss"
-import { winterEnclosure } from "./winter-enclosure"
+import { heldWinter, winterEnclosure, winterModel } from "./winter-enclosure"
 
 /** How long a cold start takes. */
 export interface WarmUp {
@@ -27,14 +27,11 @@ export function warmUp(enclosure: SteadyEnclosure, capacity: number, volume: num
 }
 
 function warmedUp(enclosure: SteadyEnclosure, capacity: number, volume: number, step: number): WarmUp {
-  const { inside, outside, windSpeed } = enclosure.conditions.winter
-  const weather = { temperature: outside.temperature, directNormal: 0, diffuseHorizontal: 0, skyTemperature: null, windSpeed }
+  const { inside, outside } = enclosure.conditions.winter
+  const model = winterModel(enclosure, volume)
   const { air } = enclosureHours(
-    { ...winterEnclosure(enclosure, volume), heating: { setpoint: inside.temperature, capacity }, cooling: null },
-    {
-      ...{ latitude: 0, longitude: 0, start: 0, offset: 0, step, groundAlbedo: 0 },
-      hours: new Array<typeof weather>(STEPS).fill(weather),
-    },
+    { ...winterEnclosure(model), heating: { setpoint: inside.temperature, capacity }, cooling: null },
+    heldWinter(model, STEPS, step),
     0,
     Math.min(outside.temperature, inside.temperature),
   )

@@ -1,23 +1,48 @@
 import { resistanceOf } from "../assembly/periodic"
 import { outdoorFilm } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
-import type { Exposure, HourlyEnclosure, HourlyFace } from "../dynamic/enclosure-hours"
-import type { Conditions } from "../enclosure/conditions"
-import { leakingAir } from "../enclosure/leaks"
+import type { Exposure, HourlyEnclosure, HourlyFace, Weather } from "../dynamic/enclosure-hours"
+import type { Condition, Conditions } from "../enclosure/conditions"
+import { leakingAir, type PlainLeaks, plainLeaks } from "../enclosure/leaks"
 import { SOIL, storingLayers } from "../enclosure/surface-day"
 import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
 import { sum } from "../numeric/sum"
 import { FURNITURE, floorArea } from "../steady/free-day"
 import { heatLoss, type SteadyEnclosure } from "../steady/heat-loss"
 
-/** An enclosure in the design winter as it is stepped through time: at rest it loses what the worst night's loss says. */
-export type WinterEnclosure = Omit<HourlyEnclosure, "heating" | "cooling">
+/** An enclosure in the design winter as it is stepped through time, numbers only: at rest it loses what the worst night's loss says. */
+export interface WinterModel extends Omit<HourlyEnclosure, "heating" | "cooling" | "airFlow"> {
+  /** What its leaks pass, and at which condition. */
+  leaks: PlainLeaks
+  winter: Condition
+}
+
+/** Weather that stays as the design winter's, in so many steps of so many seconds. */
+export function heldWinter({ winter }: WinterModel, steps: number, step: number): Weather {
+  const { outside, windSpeed } = winter
+  const weather = { temperature: outside.temperature, directNormal: 0, diffuseHorizontal: 0, skyTemperature: null, windSpeed }
+  return {
+    ...{ latitude: 0, longitude: 0, start: 0, offset: 0, step, groundAlbedo: 0 },
+    hours: new Array<typeof weather>(steps).fill(weather),
+  }
+}
+
+/** A model as it is stepped. */
+export const winterEnclosure = ({ leaks, winter, ...model }: WinterModel): Omit<HourlyEnclosure, "heating" | "cooling"> => ({
+  ...model,
+  airFlow: (inside, outside, windSpeed) =>
+    leakingAir(leaks, "winter", {
+      inside: { ...winter.inside, temperature: inside },
+      outside: { ...winter.outside, temperature: outside },
+      windSpeed,
+    }).flow,
+})
 
 /**
  * Faces as they store heat beside their members; what members, openings, edges and ventilation pass goes at once.
  * @param volume of the air inside, m³
  */
-export function winterEnclosure(enclosure: SteadyEnclosure, volume: number): WinterEnclosure {
+export function winterModel(enclosure: SteadyEnclosure, volume: number): WinterModel {
   const { surfaces, leaks, conditions } = enclosure
   const { winter } = conditions
   const faces = surfaces.map((figures) => winterFace(figures, conditions))
@@ -34,12 +59,8 @@ export function winterEnclosure(enclosure: SteadyEnclosure, volume: number): Win
     openings: [{ area: 1, uValue: conductance, g: 0, tilt: 90, azimuth: 0 }],
     volume,
     capacity: FURNITURE * floorArea(enclosure),
-    airFlow: (inside, outside, windSpeed) =>
-      leakingAir(leaks, "winter", {
-        inside: { ...winter.inside, temperature: inside },
-        outside: { ...winter.outside, temperature: outside },
-        windSpeed,
-      }).flow,
+    leaks: plainLeaks(leaks),
+    winter,
     gains: new Array<number>(24).fill(-beside(outdoors)),
   }
 }

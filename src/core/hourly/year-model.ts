@@ -26,6 +26,7 @@ import { FURNITURE, floorArea } from "../steady/free-day"
 import type { SteadyEnclosure } from "../steady/heat-loss"
 import { seesSun } from "../steady/surface-gain"
 import { ventedSunFilms } from "../steady/vented-skin"
+import { type ReheatModel, reheatModel } from "./reheat-model"
 
 /** A straight line of the temperatures on both sides: what it is at 0 °C, and what each kelvin inside and outdoors adds. */
 export interface Straight {
@@ -113,6 +114,8 @@ export interface YearModel {
   cooler: YearMachine | null
   /** Null: nothing is said of where power comes from. */
   offGrid: OffGrid | null
+  /** What brings the inside back in weeks as cold as the worst night; null where it is held all along. */
+  reheat: ReheatModel | null
 }
 
 /** A heater or a cooler: what it is set to, °C, its rated output, W, null where it is as great as it must be, and its curves. */
@@ -180,6 +183,7 @@ export function yearModel(enclosure: YearEnclosure, { station, weather, kind, li
     heater,
     cooler,
     offGrid: plant.offGrid,
+    reheat: reheatModel(enclosure, clearVolume),
   }
 }
 

@@ -201,6 +201,22 @@ describe("a year in which somebody comes at times", () => {
     expect([7, 8, 9, 10].map((k) => lit(k, 0).heating!.setpoint)).toEqual([10, wanted / 3, wanted / 2, wanted])
   })
 
+  test("what brings the inside back in the coldest weeks comes with the year, no less than what holds it, and by numbers that can be sent", () => {
+    for (const job of [hut, coldRoom, barn]) {
+      const held = bare(job, ({ brief }) =>
+        Object.assign(brief.inside, { from: 8, to: 18, days: working, away: { ...away, heating: null } }),
+      )
+      const model = modelOf(held)
+      expect(JSON.parse(JSON.stringify(model.reheat))).toEqual(structuredClone(model.reheat))
+      const { reheat } = simulatedYear(structuredClone(model), weather)
+      expect(reheat).toBeGreaterThanOrEqual(0.995 * ledgerOf(activeState(held)).loss.total)
+    }
+    expect([at({}), at({ away, from: 0, to: 24, days: new Array<boolean>(7).fill(true) })].map(({ reheat }) => reheat)).toEqual([
+      null,
+      null,
+    ])
+  })
+
   test("people, machines and doors count in their hours and on their days only, by hand", () => {
     const model = modelOf(bare(hut, ({ brief }) => Object.assign(brief.inside, { from: 8, to: 18, days: working, equipment: 500 })))
     const { drive } = yearDrives(model, weather)

@@ -12,6 +12,7 @@ import { STANDARD_PRESSURE } from "../quantity/constants"
 import { airLeakageHeat, airLeakageLatentHeat, ventilationHeat } from "../steady/transmission"
 import type { MonthEnergy } from "../steady/year"
 import { heldByHour } from "./held-by-hour"
+import { reheat } from "./reheat"
 import type { FarAir, Straight, YearModel } from "./year-model"
 import { sunOn, sunThrough, weatherAround } from "./year-of-sun"
 import { workingHours, type YearPower, yearPower } from "./year-power"
@@ -30,6 +31,8 @@ export interface YearFigures extends YearPower {
   hours: MonthEnergy
   /** Hours in which they are asked for less than they can run down to: they go on and off. */
   below: MonthEnergy
+  /** W, the most that holds the inside and brings it back in weeks as cold as the worst night; null where it is held all along. */
+  reheat: number | null
   /** °C of the air inside */
   lowest: number
   highest: number
@@ -80,6 +83,7 @@ function summed(model: YearModel, weather: WeatherYear, run: EnclosureHours, { w
     short: { heating: 0, cooling: 0 },
     hours: { heating: 0, cooling: 0 },
     below: { heating: 0, cooling: 0 },
+    reheat: model.reheat && reheat(model.reheat),
     lowest: air.reduce((least, one) => Math.min(least, one), Infinity),
     highest: air.reduce((most, one) => Math.max(most, one), -Infinity),
     balance: run.balance,

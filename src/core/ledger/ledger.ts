@@ -3,7 +3,6 @@ import type { JobState } from "../enclosure/job-state"
 import { type SolvedDetails, UNSOLVED } from "../enclosure/solved-details"
 import type { SurfaceId } from "../enclosure/surface"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
-import { reheat } from "../hourly/reheat"
 import { type YearEnergy, yearEnergy, type YearResults } from "../hourly/year-energy"
 import { lazily } from "../lazily"
 import { dampRank } from "../moisture/damp-verdict"
@@ -30,7 +29,7 @@ export interface Ledger extends Enclosure {
   awaited: Task[]
   loss: HeatLoss
   gain: HeatGain
-  /** What a heater is asked for, W: the worst night's loss, and more where it brings the inside back after nobody was there. */
+  /** What a heater is asked for, W: the worst night's loss, and more where it brings the inside back after nobody was there, which comes with the year. */
   heaterAsked: number
   /** What heater and cooler can give at the worst night and at the hottest hour, W; null: it is not said. */
   output: Readonly<Record<"loss" | "gain", number | null>>
@@ -54,7 +53,7 @@ export function ledgerOf(state: JobState, solved: WorkedOut = UNSOLVED): Ledger 
       awaited: () => [...ledger.pending, ...(ledger.year.figures ? [] : [task(YEAR, ledger.year.model)])],
       loss: () => heatLoss(enclosure),
       gain: () => heatGain(enclosure),
-      heaterAsked: () => Math.max(ledger.loss.total, reheat(enclosure, enclosure.clearVolume) ?? 0),
+      heaterAsked: () => Math.max(ledger.loss.total, enclosure.inside.away ? broughtBack(ledger.year, solved) : 0),
       output: () => plantOutput(state, enclosure),
       year: () => yearEnergy(enclosure, state.brief, solved),
       bill: () => billOf(enclosure, state.shell),
@@ -71,6 +70,10 @@ export function ledgerOf(state: JobState, solved: WorkedOut = UNSOLVED): Ledger 
   )
   return ledger
 }
+
+/** W that bring the inside back, and until they are known those of the job as it stood last; 0 where it is held all along. */
+const broughtBack = ({ model, figures }: YearEnergy, { yearBefore }: WorkedOut): number =>
+  (model.reheat && (figures ?? yearBefore?.()?.figures)?.reheat) ?? 0
 
 function plantOutput({ brief: { plant, limits } }: JobState, { conditions: { winter, summer } }: Enclosure): Ledger["output"] {
   return {

@@ -14,6 +14,8 @@ import { createPool, type Run } from "./pool"
 
 /** More solved tasks wait no longer to be shown, ms: figures step once and not a dozen times. */
 const PATIENCE = 700
+/** While what is wanted changes again within so much, ms, nothing is begun: a hand on a key would have every step worked out. */
+const REST = 150
 /** Pictures are some hundred kilobytes each. */
 const MOST_PICTURES = 30
 /** Jobs of which it is remembered what stands solved at their places. */
@@ -47,10 +49,11 @@ export function createCalculations(): Calculations {
   const running = new Set<string>()
   /** What could not be worked out is not tried again and again. */
   const failed = new Set<string>()
-  /** Figures by what was worked out and what they are of; those that wait for nothing are the same however much more is. */
-  const made = new WeakMap<Results, WeakMap<JobState, Ledger>>()
-  const settled = new WeakMap<JobState, Ledger>()
+  /** Figures with what was worked out when they were made; those that wait for nothing are the same however much more is. */
+  const made = new WeakMap<JobState, { ledger: Ledger; from: Results }>()
   let lastShown = 0
+  let lastWanted = -REST
+  let resting: ReturnType<typeof setTimeout> | undefined
 
   const show = () => {
     lastShown = performance.now()
@@ -64,6 +67,7 @@ export function createCalculations(): Calculations {
 
   /** No more than there are hands for: what is wanted may change while the first are worked out. */
   function begin(): void {
+    if (resting !== undefined) return
     for (const [key, one] of waiting().slice(0, hands - running.size)) {
       running.add(key)
       void pool.run(one).result.then((result) => {
@@ -74,6 +78,15 @@ export function createCalculations(): Calculations {
         if (running.size === 0 || performance.now() - lastShown >= PATIENCE) show()
       })
     }
+  }
+
+  /** At once what is wanted first, or after a rest. */
+  function beginSoon(): void {
+    clearTimeout(resting)
+    const rest = lastWanted + REST - performance.now()
+    lastWanted = performance.now()
+    resting = rest > 0 ? setTimeout(() => ((resting = undefined), begin()), REST) : undefined
+    begin()
   }
 
   const details = (job: string, from: Results = results): JobResults => {
@@ -89,19 +102,16 @@ export function createCalculations(): Calculations {
     shown: () => store.getState().shown,
     subscribe: store.subscribe,
     ledger(job, state, shown) {
-      const known = settled.get(state)
-      if (known) return known
-      const byState = made.get(shown) ?? new WeakMap<JobState, Ledger>()
-      made.set(shown, byState)
-      const ledger = byState.get(state) ?? ledgerOf(state, details(job, shown))
-      byState.set(state, ledger)
-      if (ledger.awaited.length === 0) settled.set(state, ledger)
+      const known = made.get(state)
+      if (known && (known.from === shown || known.ledger.awaited.length === 0)) return known.ledger
+      const ledger = ledgerOf(state, details(job, shown))
+      made.set(state, { ledger, from: shown })
       return ledger
     },
     want(owner, tasks) {
       if (tasks.length === 0) wanted.delete(owner)
       else wanted.set(owner, tasks)
-      begin()
+      beginSoon()
     },
     ask<I, R>(calculation: Calculation<I, R>, input: I, onProgress?: (progress: number) => void) {
       const asked = task(calculation, input)

@@ -25,13 +25,13 @@ import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { fieldsOf } from "../../fields/fields-of"
 import { SelectField, TypedField } from "../../primitives/fields"
-import { later, whenIdle } from "../../primitives/later"
+import { whenIdle } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { useWriting } from "../../writing/writing"
 
 const OwnWeather = whenIdle(() => import("../../weather/own-weather").then((module) => module.OwnWeather))
-const PlantFields = later(() => import("./plant-fields").then((module) => module.PlantFields))
-const InsideFields = later(() => import("./inside-fields").then((module) => module.InsideFields))
+const PlantFields = whenIdle(() => import("./plant-fields").then((module) => module.PlantFields))
+const InsideFields = whenIdle(() => import("./inside-fields").then((module) => module.InsideFields))
 
 /** Stands among the stations for weather that the job brings along. */
 const OWN = "own"
