@@ -6,7 +6,7 @@ import type { Job } from "../../schema/job/job"
 import { annualMean, summerDesignDay } from "../climate/design-day"
 import { CLIMATE_STATIONS, climateStationOf } from "../climate/climate-stations"
 import { cautionsFor, layerCautions } from "../ledger/cautions"
-import { ledgerOf } from "../ledger/ledger"
+import { type Ledger, ledgerOf } from "../ledger/ledger"
 import { sum } from "../numeric/sum"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { enclosureHours } from "../dynamic/enclosure-hours"
@@ -15,13 +15,14 @@ import { leakingAir } from "../enclosure/leaks"
 import { facesOf } from "../shell/faces"
 import { roofOver } from "../shell/roof-overhang"
 import { FACES } from "../../schema/job/references"
-import { CATALOGUE } from "../material/catalogue"
+import { CATALOGUE, materialOf } from "../material/catalogue"
 import { clearSky } from "../sun/clear-sky"
 import { slantShare } from "../sun/glass"
 import { incidenceCosine, solarPosition } from "../sun/solar-position"
 import { clearIrradiance, tiltedIrradiance } from "../sun/tilted-irradiance"
 import { conditionsOf } from "../enclosure/conditions"
 import { freeDay } from "./free-day"
+import { massEffect } from "./mass-effect"
 import { sunThrough } from "./surface-gain"
 import { airLeakageHeat, airLeakageLatentHeat, solAirTemperature, transmission } from "./transmission"
 
@@ -311,6 +312,25 @@ describe("a day without heater and cooler", () => {
     const dark = plainHut()
     dark.variants.first!.assemblies.one!.absorptance = 0.95
     expect(of(dark).highest).toBeGreaterThan(light.highest + 1)
+  })
+
+  test("is warmer where layers weigh nothing, and the same where they weigh nothing already", () => {
+    const of = (job: Job) => {
+      const ledger = ledgerOf(activeState(job))
+      return { ledger, effect: massEffect(ledger, ledger.gain, ledger.clearVolume) }
+    }
+    const { ledger, effect } = of(heavyHut())
+    expect(effect.highest).toBeGreaterThan(1)
+    // A store shifts heat and takes none: over a day that repeats as much comes in through each face, each hour as if it lasted.
+    const light = structuredClone(heavyHut())
+    light.materials = Object.fromEntries((["xps", "concrete"] as const).map((id) => [`own-${id}`, { ...materialOf(id), density: 0.01 }]))
+    for (const layer of Object.values(light.variants.first!.assemblies.one!.layers)) layer.material = `own-${layer.material}`
+    const weightless = of(light)
+    expect(weightless.effect.highest).toBeCloseTo(0, 2)
+    expect(weightless.effect.gain).toBeCloseTo(0, 1)
+    expect(weightless.ledger.gain.total - ledger.gain.total).toBeCloseTo(effect.gain, 1)
+    const day = (one: Ledger) => sum(one.gain.hours.map(({ total }) => total))
+    expect(day(weightless.ledger) / day(ledger)).toBeCloseTo(1, 6)
   })
 
   test("asks for no cooler where its highest is what is wanted inside", () => {

@@ -28,7 +28,10 @@ export function PlantFields() {
       <legend className="sr-only">Heater, cooler and power</legend>
       <p className="col-span-full">
         <span className="font-display text-[15px] font-semibold">Heater, cooler and power</span>
-        <span className="ml-2 text-dense text-graphite">invented models to begin from; the maker’s sheet says what yours does</span>
+        <span className="ml-2 text-dense text-graphite">
+          invented models to begin from; the maker’s sheet says what yours does. Its flue and pipes are said at Shell, pipes and bolts,
+          which finds them a place between members.
+        </span>
       </p>
       <PlantMachine way="heater" />
       <PlantMachine way="cooler" />

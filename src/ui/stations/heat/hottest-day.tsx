@@ -6,8 +6,9 @@ import type { Ledger } from "../../../core/ledger/ledger"
 import { memoised } from "../../../core/memoised"
 import { shownNumber } from "../../../core/quantity/measure"
 import { type FreeDay, freeDay } from "../../../core/steady/free-day"
+import { massEffect } from "../../../core/steady/mass-effect"
 import { useJob, useJobStore, useSelection } from "../../job/job-store"
-import { useLedger, usePinnedLedger } from "../../job/use-ledger"
+import { useLedger, useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { FigureTable } from "../../primitives/figure-table"
 import { later } from "../../primitives/later"
@@ -55,6 +56,7 @@ export function HottestDay() {
         </Button>
       </PlantVerdict>
       {asTable ? <HourTable /> : <DayCharts />}
+      <Mass />
       <WhichWay />
       <CoolDown />
       <HourSlider hour={hour} />
@@ -73,6 +75,28 @@ export function HottestDay() {
         <Button onClick={() => show.headline("gain")}>Show the working</Button>
       </div>
     </>
+  )
+}
+
+/** Less than so much is not felt, K, and less than such a share of a cooler is no other cooler. */
+const [FELT, SHARE] = [0.2, 0.02] as const
+
+/** What the weight of the layers is good for. */
+function Mass() {
+  const { write } = useWriting()
+  const ledger = useLedgerLater()
+  const { highest, gain } = useMemo(() => massEffect(ledger, ledger.gain, ledger.clearVolume), [ledger])
+  const warmer = write("temperatureDifference", Math.abs(highest))
+  const cooler =
+    Math.abs(gain) < SHARE * Math.abs(ledger.gain.total)
+      ? "ask a cooler for about as much"
+      : `ask a cooler for ${write("power", Math.abs(gain))} ${gain > 0 ? "more" : "less"}`
+  return (
+    <p data-testid="mass">
+      {highest < FELT
+        ? "The layers weigh too little to hold heat back over a day."
+        : `The layers’ weight holds heat back: without it, as well insulated, it would come to ${warmer} more where nothing cools, and ${cooler}.`}
+    </p>
   )
 }
 

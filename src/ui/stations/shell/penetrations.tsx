@@ -1,7 +1,11 @@
 "use client"
 import { inSentence } from "../../../core/in-sentence"
-import { useState } from "react"
+import { useMemo, useState } from "react"
+import { activeState } from "../../../core/enclosure/job-state"
+import { sum } from "../../../core/numeric/sum"
 import { faceName } from "../../../core/shell/face-name"
+import { framingOn } from "../../../core/shell/framing"
+import { holeFit } from "../../../core/shell/hole-fit"
 import { wholeNumber } from "../../../core/quantity/number"
 import { polygonCentre } from "../../../core/shell/polygon"
 import { roundedSize } from "../../../edit/start/rounded-size"
@@ -9,7 +13,9 @@ import type { Penetration } from "../../../schema/job/shell"
 import { BridgeDetail } from "../../bridge/bridge-detail"
 import { useBridges } from "../../bridge/use-bridges"
 import { useJob } from "../../job/job-store"
+import { useLedger } from "../../job/use-ledger"
 import { materialChoices, useMaterials } from "../../materials/use-materials"
+import { Button } from "../../primitives/button"
 import { choicesOf, SelectField } from "../../primitives/fields"
 import { faceChoices } from "../../fields/face-choices"
 import { fieldsOf } from "../../fields/fields-of"
@@ -18,14 +24,20 @@ import { useChosenFace } from "../use-figures"
 import { BreakField } from "./break-field"
 import { PartList } from "./part-list"
 import { useParts } from "./use-parts"
+import { useWriting } from "../../writing/writing"
 
-type Kind = "beam" | "pipe" | "cable" | "bolt" | "base"
+type Kind = "beam" | "pipe" | "cable" | "flue" | "duct" | "bolt" | "base"
 
 /** What runs through a face, as one first says it. */
 const KINDS: Record<Kind, { name: string; first: Omit<Penetration, "name" | "face" | "x" | "y"> }> = {
   beam: { name: "beam", first: { ...bar("steel-painted", "square", 0.08, 0.004), outdoors: 0.5, indoors: 0.5 } },
   pipe: { name: "pipe", first: { ...bar("copper", "round", 0.022, 0.001), outdoors: 0.3, indoors: 0.3 } },
   cable: { name: "cable", first: { ...bar("copper", "round", 0.008, null), outdoors: 1, indoors: 1 } },
+  flue: { name: "flue", first: { ...bar("stainless-steel", "round", 0.15, 0.001), outdoors: 1, indoors: 1 } },
+  duct: {
+    name: "air or exhaust pipe of a heater",
+    first: { ...bar("stainless-steel", "round", 0.06, 0.001), outdoors: 0.2, indoors: 0.2 },
+  },
   bolt: { name: "bolt or screw", first: { ...bar("steel-galvanised", "round", 0.008, null), count: 10 } },
   base: { name: "base of a post", first: { ...bar("steel-galvanised", "square", 0.1, 0.005), indoors: 0.2 } },
 }
@@ -95,9 +107,57 @@ function PenetrationFields({ id, part }: { id: string; part: Penetration }) {
       <BreakField list="penetrations" id={id} label="Plastic set into its run" />
       {fields.length("x", "Middle, from the left")}
       {fields.length("y", "Middle, from the lower edge")}
+      {part.count === 1 ? <Way part={part} move={(place) => change(id, place)} /> : null}
       <Point id={id} />
     </>
   )
+}
+
+/** Thinner than this is screwed into a member on purpose, m. */
+const BORED = 0.02
+
+/** What its hole runs through, and where it would meet no member and no opening. */
+function Way({ part, move }: { part: Penetration; move: (place: { x: number; y: number }) => unknown }) {
+  const { shell } = useJob()
+  const { assemblies } = activeState(useJob()).variant
+  const { length } = useWriting()
+  const surface = useLedger().surfaces.find(({ id }) => id === part.face)
+  const fit = useMemo(() => {
+    if (!surface) return null
+    const standing = Object.values(assemblies[surface.assembly]!.members).map((set) => ({
+      name: set.name,
+      layout: framingOn(shell, surface.face, set),
+    }))
+    return holeFit(surface.face, standing, Object.values(shell.openings), part)
+  }, [assemblies, part, shell, surface])
+  if (!surface || !fit) return null
+  const deep = `Its hole runs through ${length(sum(surface.layers.map(({ layer }) => layer.thickness)))} of layers`
+  if (fit.meets.length === 0) return <p className="col-span-3">{deep} and meets no member.</p>
+  const met = fit.meets.map(inSentence).join(" and ")
+  if (part.width < BORED) return <p className="col-span-3">{`${deep} and meets ${met}.`}</p>
+  const { free } = fit
+  return (
+    <p className="col-span-3" data-testid="way">
+      {deep} and meets {met}, which should not be cut unless an engineer or the maker says so.{" "}
+      {free ? (
+        <Button look="link" onClick={() => move(free)}>
+          Move it {away(part, free, length)}, where nothing is in its way
+        </Button>
+      ) : (
+        "Near it there is no place for so wide a hole."
+      )}
+    </p>
+  )
+}
+
+/** Which way and how far, as one who stands inside sees it. */
+function away(from: { x: number; y: number }, to: { x: number; y: number }, length: (value: number) => string): string {
+  const [dx, dy] = [to.x - from.x, to.y - from.y]
+  const parts = [
+    ...(Math.abs(dx) > 1e-9 ? [`${length(Math.abs(dx))} to the ${dx > 0 ? "right" : "left"}`] : []),
+    ...(Math.abs(dy) > 1e-9 ? [`${length(Math.abs(dy))} ${dy > 0 ? "up" : "down"}`] : []),
+  ]
+  return parts.join(" and ")
 }
 
 function Point({ id }: { id: string }) {
