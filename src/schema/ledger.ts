@@ -16,7 +16,11 @@ const joules = (meaning: string) => quantity("J", meaning)
 const id = z.string()
 
 const Verdict = z.strictObject({
-  kind: z.enum(["dry", "convection", "mould", "leaks", "sweats", "wets", "wets-in-both"]).describe("the better first"),
+  kind: z
+    .enum(["dry", "airtight", "mould", "weeks", "months", "gathers"])
+    .describe(
+      "how long it is wet in a year: never, never while it is as airtight as said, never but a face moulds, weeks, months, more each year",
+    ),
   where: z.string().nullable(),
   season: z.enum(["winter", "summer", "both"]).nullable(),
   sentence: z.string(),

@@ -48,9 +48,9 @@ describe("what the drawings show", () => {
   })
 
   test("marks damp by shape, and says it in few words", () => {
-    expect(ink("damp", nettle, "left").mark).toMatchObject({ state: "wets" })
-    expect(ink("damp", nettle, "left").words).toBe("wets in summer")
-    expect(ink("damp", nettle, "floor")).toEqual({ words: "stays dry", mark: expect.objectContaining({ state: "dry" }) as unknown })
+    expect(ink("damp", nettle, "left").mark).toMatchObject({ filling: "gathers" })
+    expect(ink("damp", nettle, "left").words).toBe("wetter each year")
+    expect(ink("damp", nettle, "floor")).toEqual({ words: "stays dry", mark: expect.objectContaining({ filling: "dry" }) as unknown })
   })
 
   test("colours what a gun would read from frost over the bench to ember", () => {
@@ -82,7 +82,7 @@ describe("what stands in the way", () => {
     const short = 1.95 - ledger(tern).clear.standing
     expect(words(tern)).toEqual([`${Math.round(short * 1000)}\u00a0mm too low inside`])
     expect(words(tern, "inch-pound")[0]).toMatch(/^\d+ \d+\/\d+" too low inside$/)
-    expect(words(nettle)).toEqual(["left wall: wets in summer"])
+    expect(words(nettle)).toEqual(["left wall: wetter from year to year"])
     expect(words(larkspur)[1]).toMatch(/^loses \d+\sW more than the heater gives$/)
     expect(words(barn)[0]).toMatch(/^asks \d\u00a0\d+\sW more of the cooler than it takes out$/)
   })

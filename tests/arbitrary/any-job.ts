@@ -171,6 +171,15 @@ const inside: fc.Arbitrary<Inside> = fc.record({
       early: fc.boolean(),
     }),
   ),
+  water: fc.option(
+    fc.record({
+      cooking: between(0, 100),
+      clothes: between(0, 100),
+      animals: between(0, 1e5),
+      goods: between(0, 1e5),
+      burners: between(0, 1e12),
+    }),
+  ),
   goods: fc.dictionary(fc.constantFrom("a", "b"), goods),
   defrost: between(0, 1e6),
   running: between(1, 24),

@@ -12,20 +12,21 @@ export interface ClimateStation {
   winter: { temperature: number; relativeHumidity: number; windSpeed: number }
   /** 0.4 % design afternoon: °C, daily range K, humidity at the hottest hour, m/s, optical depths of the clear sky */
   summer: { temperature: number; dailyRange: number; relativeHumidity: number; windSpeed: number; beamDepth: number; diffuseDepth: number }
-  /** Mean temperatures of the months, January first, °C. */
+  /** Mean temperatures of the months, January first, °C, and humidities, 0…1. */
   monthlyTemperature: readonly number[]
+  monthlyRelativeHumidity: readonly number[]
   /** Yearly mean wind, m/s. */
   meanWindSpeed: number
   /** m over the sea */
   elevation: number
   /** Of the coldest month and of the warmest; between them by temperature. */
-  months: { dailySwing: Ends; relativeHumidity: Ends; clearness: Ends }
+  months: { dailySwing: Ends; clearness: Ends }
 }
 
 /** What of a place design hours and months' means are reckoned from: of a built-in station, or of weather that a job brings along. */
 export type DesignPlace = Pick<
   ClimateStation,
-  "name" | "latitude" | "longitude" | "winter" | "summer" | "monthlyTemperature" | "meanWindSpeed"
+  "name" | "latitude" | "longitude" | "winter" | "summer" | "monthlyTemperature" | "monthlyRelativeHumidity" | "meanWindSpeed"
 >
 
 /** A figure of the coldest month and one of the warmest. */
@@ -84,11 +85,19 @@ const ROWS: readonly Row[] = [
     8, [7.5, 7.5], [0.83, 0.79], [0.44, 0.5]],
 ]
 
+/** What goes from one figure in a place's coldest month to another in its warmest, by temperature. */
+export function climateBetween(monthlyTemperature: readonly number[]) {
+  const [coldest, warmest] = [Math.min(...monthlyTemperature), Math.max(...monthlyTemperature)]
+  return (temperature: number, cold: number, warm: number): number =>
+    warmest > coldest ? cold + ((warm - cold) * (temperature - coldest)) / (warmest - coldest) : (cold + warm) / 2
+}
+
 /** Built-in stations. All are invented; a place's own design data come from the local code or weather service. */
 export const CLIMATE_STATIONS: Readonly<Record<string, ClimateStation>> = Object.fromEntries(
   ROWS.map(([id, name, words, [latitude, longitude], winter, summer, meanWindSpeed, monthlyTemperature, elevation, ...months]) => {
     const [night, nightHumidity, nightWind] = winter
     const [temperature, dailyRange, relativeHumidity, windSpeed, beamDepth, diffuseDepth] = summer
+    const between = climateBetween(monthlyTemperature)
     return [
       id,
       {
@@ -96,7 +105,8 @@ export const CLIMATE_STATIONS: Readonly<Record<string, ClimateStation>> = Object
         winter: { temperature: night, relativeHumidity: nightHumidity, windSpeed: nightWind },
         summer: { temperature, dailyRange, relativeHumidity, windSpeed, beamDepth, diffuseDepth },
         ...{ monthlyTemperature, meanWindSpeed, elevation },
-        months: { dailySwing: months[0], relativeHumidity: months[1], clearness: months[2] },
+        monthlyRelativeHumidity: monthlyTemperature.map((mean) => between(mean, ...months[1])),
+        months: { dailySwing: months[0], clearness: months[2] },
       },
     ]
   }),

@@ -23,7 +23,7 @@ const DEPTHS = [0.15, 1.2] as const
  */
 export function climateOf(
   hours: readonly WeatherHour[],
-  months: readonly Pick<MonthlyWeather, "temperature" | "dailySwing">[],
+  months: readonly Pick<MonthlyWeather, "temperature" | "dailySwing" | "relativeHumidity">[],
   place: { latitude: number; longitude: number; begins: number },
 ): Climate {
   const monthlyTemperature = months.map(({ temperature }) => temperature)
@@ -41,6 +41,7 @@ export function climateOf(
       diffuseDepth: DIFFUSE_DEPTH,
     },
     monthlyTemperature,
+    monthlyRelativeHumidity: months.map(({ relativeHumidity }) => relativeHumidity),
     meanWindSpeed: mean(hours, "windSpeed"),
   }
 }

@@ -1,22 +1,19 @@
 import type { MonthlyNormals } from "../../schema/normals"
 import { memoised } from "../memoised"
-import { type ClimateStation, climateStationOf, solarTimeZone } from "./climate-stations"
+import { climateBetween, type ClimateStation, climateStationOf, solarTimeZone } from "./climate-stations"
 import { syntheticYear } from "./synthetic-year"
 import type { WeatherYear } from "./weather-file"
 
 /** What a year is made of, by the month: between the coldest and the warmest by its temperature; the wind of the whole year. */
-export function normalsOf({ monthlyTemperature, months, meanWindSpeed }: ClimateStation): MonthlyNormals[] {
-  const [coldest, warmest] = [Math.min(...monthlyTemperature), Math.max(...monthlyTemperature)]
-  return monthlyTemperature.map((temperature) => {
-    const between = ([cold, warm]: readonly [number, number]) => cold + ((warm - cold) * (temperature - coldest)) / (warmest - coldest)
-    return {
-      temperature,
-      dailySwing: between(months.dailySwing),
-      relativeHumidity: between(months.relativeHumidity),
-      clearness: between(months.clearness),
-      windSpeed: meanWindSpeed,
-    }
-  })
+export function normalsOf({ monthlyTemperature, monthlyRelativeHumidity, months, meanWindSpeed }: ClimateStation): MonthlyNormals[] {
+  const between = climateBetween(monthlyTemperature)
+  return monthlyTemperature.map((temperature, i) => ({
+    temperature,
+    dailySwing: between(temperature, ...months.dailySwing),
+    relativeHumidity: monthlyRelativeHumidity[i]!,
+    clearness: between(temperature, ...months.clearness),
+    windSpeed: meanWindSpeed,
+  }))
 }
 
 /** Of the seeds tried the one whose days are cold and hot enough to come to the design temperatures of every station. */

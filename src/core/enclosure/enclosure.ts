@@ -14,10 +14,12 @@ import { type ClearInside, clearInside, floorRise, skinAgainstCube, volumeOf } f
 import { type Conditions, conditionsOf } from "./conditions"
 import { edgeBridges } from "./edge-bridge"
 import type { HeatPath } from "./heat-path"
+import { heldInside, type HeldInside } from "./held-inside"
 import type { JobState } from "./job-state"
 import { type Leaks, leaksOf } from "./leaks"
 import type { LineBridge } from "./line-bridge"
 import { liningsOf } from "./linings"
+import { humidified, type MonthAir, monthAirs } from "./month-airs"
 import { exposedPerimeter, type PerimeterInsulation, perimeterInsulation } from "./perimeter-insulation"
 import { type PointBridge, pointBridges } from "./point-bridge"
 import { revealBridges } from "./reveal-bridge"
@@ -28,6 +30,9 @@ import { vertexPaths } from "./vertex-path"
 /** An enclosure as one variant builds it: what it is made of and what it passes, at no weather but the design conditions; SI. */
 export interface Enclosure {
   conditions: Conditions
+  /** What the inside is held at, and the airs on both sides in the mean of each month. */
+  held: HeldInside
+  months: MonthAir[]
   surfaces: SurfaceFigures[]
   /** Edges and reveals; what runs through surfaces; and with them corners, all that passes heat beside the surfaces. */
   lines: LineBridge[]
@@ -58,8 +63,11 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
   const { brief, shell, variant } = state
   const materials = withOwnMaterials(state.materials)
   const boxes = Object.values(shell.boxes)
+  const typed = conditionsOf(brief, shell)
   const enclosure: Enclosure = lazily<Enclosure>({
-    conditions: () => conditionsOf(brief, shell),
+    conditions: () => (brief.inside.water ? humidified(typed, enclosure.months) : typed),
+    held: () => heldInside(brief.kind, brief.limits, typed),
+    months: () => monthAirs(enclosure, typed),
     surfaces: () => {
       const { left, right, front, back } = enclosure.linings
       return surfacesFigures(state, { perimeter: exposedPerimeter(shell), wallThickness: (left + right + front + back) / 4 }, solved)

@@ -1,4 +1,4 @@
-import type { JobKind, Limits } from "../../schema/job/job"
+import type { Limits } from "../../schema/job/job"
 import type { Away, Traffic } from "../../schema/job/inside"
 import type { Machine, OffGrid, Plant } from "../../schema/job/plant"
 import type { OwnWeather } from "../../schema/job/weather"
@@ -11,6 +11,7 @@ import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resist
 import type { Thermostat } from "../dynamic/thermostats"
 import type { Conditions } from "../enclosure/conditions"
 import { pathLoss } from "../enclosure/heat-path"
+import type { HeldInside } from "../enclosure/held-inside"
 import type { Place } from "../enclosure/place"
 import { SOIL, storingLayers } from "../enclosure/surface-day"
 import { type SpaceSun, spaceSun, type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
@@ -126,33 +127,27 @@ export interface YearMachine extends Thermostat {
 /** What of a job its year hangs on. */
 export interface YearEnclosure extends SteadyEnclosure {
   clearVolume: number
+  held: HeldInside
 }
 
 /** What the brief says of the plant. */
 export interface YearBrief {
   station: string
   weather: OwnWeather | null
-  kind: JobKind
   limits: Pick<Limits, "loss" | "gain">
   plant: Plant
 }
 
 /**
  * An enclosure as its year is stepped through. At rest it loses what the worst night's loss says.
- * The plant of the season that it is built for is taken to be there, the other's where the brief has one; 0 W is none.
  */
-export function yearModel(enclosure: YearEnclosure, { station, weather, kind, limits, plant }: YearBrief): YearModel {
-  const { surfaces, leaks, ventilation, conditions, inside, clearVolume } = enclosure
+export function yearModel(enclosure: YearEnclosure, { station, weather, limits, plant }: YearBrief): YearModel {
+  const { surfaces, leaks, ventilation, conditions, held, inside, clearVolume } = enclosure
   const { winter, summer } = conditions
   const months = conditions.station.monthlyTemperature
   const seasons = months.map((mean): Season => (mean > conditions.annualMean ? "summer" : "winter"))
-  const keptCold = kind === "cold-room"
-  const heated = limits.loss === null ? !keptCold : limits.loss > 0
-  const cooled = limits.gain === null ? keptCold : limits.gain > 0
-  const [warm, cool] = [winter.inside.temperature, summer.inside.temperature]
-  const heater = heated ? { setpoint: warm, capacity: limits.loss, machine: plant.heater } : null
-  // Nothing is cooled to below what it is heated to.
-  const cooler = cooled ? { setpoint: heated ? Math.max(warm, cool) : cool, capacity: limits.gain, machine: plant.cooler } : null
+  const heater = held.heater === null ? null : { setpoint: held.heater, capacity: limits.loss, machine: plant.heater }
+  const cooler = held.cooler === null ? null : { setpoint: held.cooler, capacity: limits.gain, machine: plant.cooler }
   const usual = months.map((mean) => Math.min(Math.max(mean, heater?.setpoint ?? -Infinity), cooler?.setpoint ?? Infinity))
   return {
     weather: weather ?? station,
@@ -176,7 +171,7 @@ export function yearModel(enclosure: YearEnclosure, { station, weather, kind, li
     ),
     coming: { from: inside.from, to: inside.to, days: inside.days },
     away: inside.away,
-    gains: bySeason((season) => gainsOf(inside, conditions[season].inside.temperature, cooled)),
+    gains: bySeason((season) => gainsOf(inside, conditions[season].inside.temperature, cooler !== null)),
     volume: clearVolume,
     capacity: FURNITURE * floorArea(enclosure),
     inside: { winter: winter.inside, summer: summer.inside },

@@ -294,7 +294,9 @@ describe("what heats and cools", () => {
     { kind: "cold-room", loss: null, gain: null, heater: false, cooler: true },
     { kind: "cold-room", loss: 300, gain: 0, heater: true, cooler: false },
   ] as const)("goes by the brief: $kind, heater $loss, cooler $gain", ({ kind, loss, gain, heater, cooler }) => {
-    const model = yearModel(ledgerOf(activeState(hut)), { ...hut.brief, kind, limits: { loss, gain } })
+    const job = structuredClone(hut)
+    Object.assign(job.brief, { kind, limits: { ...job.brief.limits, loss, gain } })
+    const model = modelOf(job)
     expect([model.heater !== null, model.cooler !== null]).toEqual([heater, cooler])
   })
 

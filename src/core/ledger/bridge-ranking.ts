@@ -50,7 +50,8 @@ export function rankedBridges(ledger: Ledger): RankedBridge[] {
 /** What a bridge has none of unless it says so. */
 const NEITHER = { set: null, between: null, opening: null, detail: null, point: null } as const
 
-function rankedMembers(face: SurfaceFigures, { conditions, solved: details }: Ledger): RankedBridge[] {
+function rankedMembers(face: SurfaceFigures, ledger: Ledger): RankedBridge[] {
+  const { conditions, solved: details } = ledger
   const { inside, beyond } = drivingAirs(face, conditions)
   const difference = Math.abs(inside.temperature - beyond.temperature)
   return membersOf(face.governing).flatMap((members): RankedBridge[] => {
@@ -61,7 +62,7 @@ function rankedMembers(face: SurfaceFigures, { conditions, solved: details }: Le
     const found = counted ? { ...counted, method: methodOf(counted) } : combinedAt(face, id, details)
     if (!found) return []
     const { detail, linearTransmittance: linear, solved, method } = found
-    const surface = solved ? coldSurface(face, solved, conditions) : null
+    const surface = solved ? coldSurface(face, solved, ledger) : null
     const known = { place: place.member(face.id, id), name: set.name, face, set: members, detail, extent, transmittance: linear, method }
     return [{ ...NEITHER, ...known, watts: linear * extent * difference, surface }]
   })
@@ -79,16 +80,16 @@ function combinedAt(face: SurfaceFigures, set: string, details: SolvedDetails) {
   )
 }
 
-function rankedLine(line: LineBridge, { conditions }: Ledger): RankedBridge {
+function rankedLine(line: LineBridge, ledger: Ledger): RankedBridge {
   const { face, solved, place, name, between, opening, detail, length, linearTransmittance: linear } = line
-  const surface = solved ? coldSurface(face, solved, conditions) : null
+  const surface = solved ? coldSurface(face, solved, ledger) : null
   const known = { place, name, face, between, opening, detail, extent: length, transmittance: linear, method: methodOf(line), surface }
-  return { ...NEITHER, ...known, watts: wattsOf(line, conditions) }
+  return { ...NEITHER, ...known, watts: wattsOf(line, ledger.conditions) }
 }
 
-function rankedPoint(point: PointBridge, { conditions }: Ledger): RankedBridge {
+function rankedPoint(point: PointBridge, ledger: Ledger): RankedBridge {
   const { face, place, name, penetration } = point
-  const surface = coldSurface(face, point, conditions)
+  const surface = coldSurface(face, point, ledger)
   const known = {
     place,
     name,
@@ -99,7 +100,7 @@ function rankedPoint(point: PointBridge, { conditions }: Ledger): RankedBridge {
     method: "fins" as const,
     surface,
   }
-  return { ...NEITHER, ...known, watts: wattsOf(point, conditions) }
+  return { ...NEITHER, ...known, watts: wattsOf(point, ledger.conditions) }
 }
 
 function wattsOf({ face, conductance }: HeatPath, conditions: Conditions): number {

@@ -2,7 +2,7 @@ import type { Job } from "../../schema/job/job"
 import { CLIMATE_STATIONS } from "../climate/climate-stations"
 import { type Emblem, emblemOf } from "../enclosure/emblem"
 import { activeState } from "../enclosure/job-state"
-import type { DampVerdict } from "../moisture/damp-verdict"
+import type { Ring } from "../moisture/damp-verdict"
 import { inTheWay } from "./in-the-way"
 import { type Ledger, ledgerOf } from "./ledger"
 import type { Obstacle } from "./obstacle"
@@ -26,7 +26,7 @@ export interface SummaryFigures {
   power: number
   /** Headroom, m. */
   standing: number
-  damp: Pick<DampVerdict, "state" | "freezes">
+  damp: Ring
   /** The gravest thing in its way. */
   obstacle: Obstacle | null
   /** How many stand in its way. */
@@ -59,14 +59,14 @@ export function jobSummary(job: Job, settled: Ledger | null = null): JobSummary 
 }
 
 function summaryFigures(ledger: Ledger, { brief }: Job): SummaryFigures {
-  const { state, freezes } = ledger.moisture[ledger.wettest.id].verdict
+  const { filling, airtight, freezes, moulds } = ledger.moisture[ledger.wettest.id].verdict
   const cooled = brief.kind === "cold-room"
   const obstacles = inTheWay(ledger, brief.limits)
   return {
     cooled,
     power: (cooled ? ledger.gain : ledger.loss).total,
     standing: ledger.clear.standing,
-    damp: { state, freezes },
+    damp: { filling, airtight, freezes, moulds },
     obstacle: obstacles[0] ?? null,
     obstacles: obstacles.length,
   }

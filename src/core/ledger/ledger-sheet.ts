@@ -15,7 +15,10 @@ import { inTheWay } from "./in-the-way"
 import { obstacleWords } from "./obstacle"
 import type { Ledger } from "./ledger"
 
-const verdictOf = ({ state, where, season, sentence }: DampVerdict) => ({ kind: state, where, season, sentence })
+const verdictOf = ({ filling, airtight, moulds, where, season, sentence }: DampVerdict): LedgerOutput["verdict"] => ({
+  kind: filling === "dry" ? (moulds ? "mould" : airtight ? "airtight" : "dry") : filling,
+  ...{ where, season, sentence },
+})
 
 /** Every figure of one way to build a job as one sheet: the same that the screens show, SI. */
 export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: JobState, ledger: Ledger): Noted<LedgerOutput> {
@@ -65,7 +68,7 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
       psi: line.linearTransmittance,
       length: line.length,
       loss: pathsLoss(line),
-      coldest: line.solved && coldSurface(line.face, line.solved, conditions).temperature,
+      coldest: line.solved && coldSurface(line.face, line.solved, ledger).temperature,
       fRsi: line.solved && line.solved.coldestInside,
     })),
     points: [

@@ -35,7 +35,7 @@ describe("a clear night", () => {
     const damp = { temperature: 5, relativeHumidity: 0.6 }
     const verdict = (ledger: ReturnType<typeof box>) => ledger.moisture[roofOf(ledger).id].verdict
     const bare = verdict(box(stack`steel-painted 0.8 there`, damp, 0))
-    expect(bare.state).toBe("sweats")
+    expect(bare).toMatchObject({ filling: "weeks", harms: true })
     expect(bare.sentence).toMatch(/on clear nights: the sky makes it colder/)
     expect(verdict(box(stack`steel-painted 0.8 there, xps 60`, damp, 0)).sentence).not.toMatch(/clear nights/)
     expect(verdict(box(stack`steel-painted 0.8 there, xps 60`, { temperature: 20, relativeHumidity: 0.4 }, null)).sentence).not.toMatch(

@@ -4,8 +4,10 @@ import { vapourPressureAt } from "../air/moist-air"
 import type { DetailFigures } from "../conduction/detail"
 import { adjacentAir } from "../enclosure/adjacent"
 import { type Conditions, governingSeason } from "../enclosure/conditions"
-import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
-import { canMould, factorPast, MOULD_RESISTANCE } from "./mould"
+import type { Enclosure } from "../enclosure/enclosure"
+import type { MonthAir } from "../enclosure/month-airs"
+import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { dewMonths, factorPast, MOULD_RESISTANCE, type MonthSides, mouldMonths } from "./mould"
 
 /** The coldest place on the warm side of a detail: indoors in winter, outdoors of what is cooled. */
 export interface ColdSurface {
@@ -17,8 +19,9 @@ export interface ColdSurface {
   dewPoint: number | null
   /** Water, or below 0 °C frost, gathers on it. */
   wet: "sweats" | "frost" | null
-  /** In the mean of the coldest month it passes 80 % humidity. */
-  moulds: boolean
+  /** Months, 0…11, in whose mean water gathers on it, and mould can grow on the inside face. */
+  dews: number[]
+  moulds: number[]
   /** The airs on both sides, °C. */
   inside: number
   beyond: number
@@ -37,11 +40,21 @@ export function drivingAirs(
 /** Where the surfaces of a bridge stand between outdoors, 0, and indoors, 1. */
 type Surfaces = Pick<DetailFigures, "coldestInside" | "warmestOutside">
 
+/** The airs of an enclosure: at its design conditions, and in the mean of each month. */
+export type DampClimate = Pick<Enclosure, "conditions" | "months">
+
+/** The airs on both sides of a face in the mean of each month. */
+export const monthSides = (face: Pick<SurfaceFigures, "adjacent" | "transferFromInside">, months: readonly MonthAir[]): MonthSides[] =>
+  months.map(({ season, inside, outside, times }) => {
+    const beyond = (air: AirState) => adjacentAir(face.adjacent, season, face.transferFromInside, air, outside)
+    return { inside, beyond: beyond(inside), times: times.map((time) => ({ ...time, beyond: beyond(time.inside) })) }
+  })
+
 /** Where a bridge of a face is coldest on its warm side, in the season that drives most heat. @param film of the mould check, m²·K/W */
 export function coldSurface(
   face: Pick<SurfaceFigures, "adjacent" | "transferFromInside" | "lineFilms">,
   solved: Surfaces,
-  conditions: Conditions,
+  { conditions, months }: DampClimate,
   film: number = MOULD_RESISTANCE.opaque,
 ): ColdSurface {
   const { season, inside, beyond } = drivingAirs(face, conditions)
@@ -51,17 +64,15 @@ export function coldSurface(
   const before = warmInside ? inside : beyond
   const dew = dewPoint(vapourPressureAt(before.temperature, before.relativeHumidity))
   const wet = dew !== null && temperature < dew
+  const sides = monthSides(face, months)
   return {
     season,
     side: warmInside ? "inside" : "outside",
     temperature,
     dewPoint: dew,
     wet: wet ? (temperature < 0 ? "frost" : "sweats") : null,
-    moulds: canMould(
-      factorPast(solved.coldestInside, face.lineFilms.inside, film),
-      conditions.winter.inside,
-      temperatureBeyond(face, "winter", conditions.winter.inside.temperature, conditions.coldestMonth),
-    ),
+    dews: dewMonths(share, warmInside ? "inside" : "outside", sides),
+    moulds: mouldMonths(factorPast(solved.coldestInside, face.lineFilms.inside, film), sides),
     inside: inside.temperature,
     beyond: beyond.temperature,
   }

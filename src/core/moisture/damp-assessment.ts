@@ -9,7 +9,6 @@ import { AIR_VAPOUR_PERMEABILITY } from "../quantity/constants"
 import { INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { layerResistance } from "../assembly/thermal-transmittance"
 import { airLayersBetween } from "./air-layers"
-import { trappedWaterRate } from "./trapped-water"
 
 /** Side from which vapour comes, or neither where both airs hold the same. */
 export type Side = "inside" | "outside" | "neither"
@@ -26,8 +25,6 @@ export interface CondensationPlane {
   excess: number
   /** Water gathering there while the condition lasts, kg/(m²·s); 0 for a leak, whose water depends on the gap. */
   rate: number
-  /** So much would do no harm in a cold season, by what it lies on, kg/(m²·s). */
-  bearable: number
 }
 
 /** What the steady temperature and vapour lines say of one season. */
@@ -85,8 +82,8 @@ export function dampAssessment(
   const warmSide = sideOf(inside.temperature, outside.temperature)
   const wetSide = sideOf(indoor, outdoor)
   const dew = dewPoint(Math.max(indoor, outdoor))
-  const wettest = wettestPlane(profile, fine, layers)
-  const exfiltrationWets = dew === null || wetSide === "neither" ? null : firstColdJoint(interfaces, layers, wetSide, dew)
+  const wettest = wettestPlane(profile, fine)
+  const exfiltrationWets = dew === null || wetSide === "neither" ? null : coldJoint(interfaces, layers, wetSide, dew)
   return {
     inside,
     outside,
@@ -128,18 +125,16 @@ function divided(path: Required<Path>): Divided {
   }
 }
 
-/** The plane within the build-up at which most gathers beside what may. */
-function wettestPlane(profile: readonly Interface[], { path, layerAt }: Divided, layers: readonly BuiltLayer[]): CondensationPlane | null {
+/** The plane within the build-up at which most gathers. */
+function wettestPlane(profile: readonly Interface[], { path, layerAt }: Divided): CondensationPlane | null {
   let worst: CondensationPlane | null = null
   profile.forEach((plane, i) => {
     const excess = plane.vapourPressure! / plane.saturationPressure
     // The surfaces themselves belong to the look at sweating faces.
     if (i === 0 || i === profile.length - 1 || excess <= 1 + 1e-9) return
     const rate = wettingRate(profile, path.airLayers, i)
-    const layer = layerAt[i]!
-    const bearable = trappedWaterRate(layers[layerAt[i - 1]!], layers[layer])
-    if (worst === null || rate / bearable > worst.rate / worst.bearable)
-      worst = { depth: plane.depth, temperature: plane.temperature, layer, excess, rate, bearable }
+    if (worst === null || rate > worst.rate)
+      worst = { depth: plane.depth, temperature: plane.temperature, layer: layerAt[i]!, excess, rate }
   })
   return worst
 }
@@ -157,26 +152,25 @@ function wettingRate(profile: readonly Interface[], airLayers: readonly number[]
 }
 
 /**
- * Air slips past linings and membranes at gaps, so only temperature counts, not the resistance to vapour. Foam that was sprayed in place
- * sticks to all around it: no air passes it.
+ * The first joint below a dew point on the way of air that leaks: it slips past linings and membranes at gaps, so only temperature counts, not
+ * the resistance to vapour. Foam that was sprayed in place sticks to all around it: no air passes it.
+ * @param temperatures of the faces of layers, outdoors first, °C
+ * @returns i of the joint between the layers i − 1 and i; null if none
  */
-function firstColdJoint(
-  interfaces: readonly Interface[],
-  layers: readonly BuiltLayer[],
-  from: Side,
-  dew: number,
-): CondensationPlane | null {
-  const indices = interfaces.map((_, i) => i).slice(1, -1)
+export function firstColdJoint(temperatures: readonly number[], layers: readonly BuiltLayer[], from: Side, dew: number): number | null {
+  const joints = layers.map((_, i) => i).slice(1)
   const inward = from === "inside"
-  const all = inward ? indices.reverse() : indices
-  // Joint i lies between the layers i − 1 and i.
+  const all = inward ? joints.reverse() : joints
   const stop = all.findIndex((i) => layers[inward ? i : i - 1]!.material.application === "sprayed")
-  const path = stop === -1 ? all : all.slice(0, stop)
-  const index = path.find((i) => interfaces[i]!.temperature < dew)
-  if (index === undefined) return null
-  const { depth, temperature, saturationPressure } = interfaces[index]!
-  const bearable = trappedWaterRate(layers[index - 1], layers[index])
-  return { depth, temperature, layer: index, excess: faceOf(interfaces, from).vapourPressure! / saturationPressure, rate: 0, bearable }
+  return (stop === -1 ? all : all.slice(0, stop)).find((i) => temperatures[i]! < dew) ?? null
+}
+
+function coldJoint(interfaces: readonly Interface[], layers: readonly BuiltLayer[], from: Side, dew: number): CondensationPlane | null {
+  const temperatures = interfaces.map(({ temperature }) => temperature)
+  const layer = firstColdJoint(temperatures, layers, from, dew)
+  if (layer === null) return null
+  const { depth, temperature, saturationPressure } = interfaces[layer]!
+  return { depth, temperature, layer, excess: faceOf(interfaces, from).vapourPressure! / saturationPressure, rate: 0 }
 }
 
 const faceOf = (interfaces: readonly Interface[], side: Side): Interface => interfaces.at(side === "inside" ? -1 : 0)!

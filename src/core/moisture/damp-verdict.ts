@@ -1,25 +1,30 @@
 import { inSentence } from "../in-sentence"
 import type { BuiltLayer } from "../assembly/build-up"
+import { MONTHS } from "../climate/design-day"
+import { sum } from "../numeric/sum"
 import type { Season } from "../../schema/quantity"
 import type { DampAssessment, CondensationPlane } from "./damp-assessment"
-import { LITTLE } from "./leak-water"
-import type { LastingLook, MoistureLooks } from "./moisture-check"
+import type { MonthlyWater, WaterPlane } from "./monthly-water"
 
-/**
- * How something stands at the design conditions, drying through the year not reckoned, the better first. `convection`: only air that leaks
- * would wet it, and the job is tight; `mould`: an inside face is damp in the mean of a month; `leaks`: air that leaks wets it; `sweats`: an
- * inside face is below the dew point; `wets`: more gathers within it than it bears, `wets-in-both` in both seasons.
- */
-export type DampState = "dry" | "convection" | "mould" | "leaks" | "sweats" | "wets" | "wets-in-both"
+/** How long something is wet in a year, the better first; `gathers`: it is wetter from year to year. */
+export const FILLINGS = ["dry", "weeks", "months", "gathers"] as const
+/** One of them. */
+export type Filling = (typeof FILLINGS)[number]
 
-const RANKS: readonly DampState[] = ["dry", "convection", "mould", "leaks", "sweats", "wets", "wets-in-both"]
-
-/** How a surface stands with damp over the seasons, with all that lies on it. */
+/** How a surface stands with damp through the year, with all that lies on it. */
 export interface DampVerdict {
-  state: DampState
+  filling: Filling
+  /** It holds only while no more air leaks in than is said. */
+  airtight: boolean
   freezes: boolean
+  /** Mould can grow, or wood can rot. */
+  moulds: boolean
+  /** It must not stay so: more water than what it lies on bears, a face that sweats or moulds. */
+  harms: boolean
   /** What of it: the surface, a member, an edge, a reveal or a joint; null where nothing gathers. */
   where: string | null
+  /** Months in which it is so, 0…11; none where only the worst hours are. */
+  months: readonly number[]
   season: Season | "both" | null
   /** A few words for the ledger. */
   words: string
@@ -29,11 +34,12 @@ export interface DampVerdict {
   sentence: string
 }
 
-/** Rank of a verdict; the worst face speaks for the job. */
-export const dampRank = ({ state, freezes }: Pick<DampVerdict, "state" | "freezes">): number => RANKS.indexOf(state) * 2 + (freezes ? 1 : 0)
+/** What a ring shows of a verdict. */
+export type Ring = Pick<DampVerdict, "filling" | "airtight" | "freezes" | "moulds">
 
-/** Whether a verdict lets a job stand. */
-export const isDry = ({ state }: Pick<DampVerdict, "state">): boolean => state === "dry" || state === "convection"
+/** Rank of a verdict; the worst face speaks for the job. */
+export const dampRank = ({ filling, airtight, freezes, moulds, harms }: Ring & Pick<DampVerdict, "harms">): number =>
+  32 * Number(harms) + 8 * FILLINGS.indexOf(filling) + 4 * Number(moulds) + 2 * Number(freezes) + Number(airtight)
 
 /** The worst of some verdicts; of equals the first. */
 export const worstVerdict = (verdicts: readonly DampVerdict[]): DampVerdict =>
@@ -46,88 +52,147 @@ const WHEN: Record<SweatingTime, string> = { winter: "on the worst night", summe
 
 /** Nothing gathers anywhere. */
 export const DRY: DampVerdict = {
-  ...{ state: "dry", freezes: false, where: null, season: null, words: "stays dry", short: "stays dry" },
-  sentence: "Nothing to speak of gathers on it or in it at the design conditions.",
+  ...{ filling: "dry", airtight: false, freezes: false, moulds: false, harms: false },
+  ...{ where: null, months: [], season: null, words: "stays dry", short: "stays dry" },
+  sentence: "Nothing to speak of gathers on it or in it.",
+}
+
+/** More months than this are no weeks. */
+const WEEKS = 2
+
+/** How long some months are. */
+export const fillingOf = (months: readonly number[]): Filling => (months.length > WEEKS ? "months" : months.length > 0 ? "weeks" : "dry")
+
+/** Months of a row round the year, as one says it. */
+export function monthWords(months: readonly number[]): string {
+  if (months.length === 12) return "all year"
+  const is = new Set(months)
+  const first = months.find((month) => !is.has((month + 11) % 12))
+  if (first === undefined) return ""
+  let last = first
+  while (is.has((last + 1) % 12)) last = (last + 1) % 12
+  const name = (month: number) => MONTHS[month]!
+  return first === last ? `in ${name(first)}` : `from ${name(first)} to ${name(last)}`
 }
 
 /**
  * A face of the room or of the outdoors on which water gathers.
  * @param where the surface itself, or what lies on it, as one says it in a sentence
  * @param name of what lies on it; null: it is the surface itself
+ * @param months in whose mean it does; none: only in the worst hours
  */
-export function sweating(where: string, name: string | null, time: SweatingTime, frost: boolean): DampVerdict {
+export function sweating(where: string, name: string | null, time: SweatingTime, frost: boolean, months: readonly number[]): DampVerdict {
   const what = frost ? "Frost" : "Dew"
+  const lasting = months.length > 0
+  const when = lasting ? monthWords(months) : WHEN[time]
+  const sky = time === "clear" && !lasting ? "the sky makes it colder than the air outdoors, and " : ""
   return {
-    ...{ state: "sweats", freezes: frost, where, season: time === "clear" ? "winter" : time, short: frost ? "frost" : "dew" },
-    words: name === null ? `${frost ? "frosts" : "sweats"} ${WHEN[time]}` : `${inSentence(what)} on ${name}`,
-    sentence: `${what} gathers on the ${where} ${WHEN[time]}: ${time === "clear" ? "the sky makes it colder than the air outdoors, and " : ""}that face is colder than the dew point of the air before it.`,
+    ...DRY,
+    ...{ filling: lasting ? fillingOf(months) : "weeks", freezes: frost, harms: true, where, months },
+    ...{ season: time === "clear" ? "winter" : time, short: frost ? "frost" : "dew" },
+    words: name === null ? `${frost ? "frosts" : "sweats"} ${when}` : `${inSentence(what)} on ${name}`,
+    sentence: `${what} gathers on the ${where} ${when}: ${sky}that face is colder than the dew point of the air before it${lasting ? " in the mean of the month" : ""}.`,
   }
 }
 
-/** An inside face that passes 80 % humidity in the mean of the coldest month. */
-export const moulding = (where: string, name: string | null): DampVerdict => ({
-  ...{ state: "mould", freezes: false, where, season: "winter", short: "can mould" },
+/** An inside face that passes 80 % humidity in the mean of some months. */
+export const moulding = (where: string, name: string | null, months: readonly number[]): DampVerdict => ({
+  ...DRY,
+  ...{ moulds: true, harms: true, where, months, season: "winter", short: "can mould" },
   words: name === null ? "can mould inside" : `can mould: ${name}`,
-  sentence: `Mould can grow on the ${where}: its inside face passes 80 % humidity in the mean of the coldest month.`,
+  sentence: `Mould can grow on the ${where} ${monthWords(months)}: its inside face passes 80 % humidity in the mean of ${months.length > 1 ? "those months" : "the month"}.`,
 })
 
-/** Layers as a surface has them, at both design conditions and while seasons last. @see moisture-check */
-interface Layered extends MoistureLooks {
-  layers: readonly BuiltLayer[]
-  /** The surface in small letters. */
-  of: string
+/** Less than this share of what a joint bears is nothing to speak of. */
+const LITTLE = 0.1
+/** What is not too much in so many years does not gather. */
+const LIFETIME = 30
+
+/** Where most lies beside what may, through the year. */
+export interface WorstPlane {
+  plane: number
+  /** kg/m² at the end of each month, and what diffusion alone would have brought by then. */
+  lying: number[]
+  byDiffusion: number[]
+  /** Most that lies there in the year, and what is left of it, as shares of what it lies on bears. */
+  share: number
+  left: number
+  /** After how many years like the first more lies there than what it lies on bears. */
+  years: number
 }
 
-/** The verdict on layers: their faces at the design conditions, and what diffusion brings while a season lasts. */
-export function diffusionVerdict({ winter, summer, lasting, layers, of }: Layered): DampVerdict {
-  const seasons = (["winter", "summer"] as const).filter((season) => gathers(lasting[season]))
-  if (seasons.length === 0) {
-    if (winter.faceSweats) return sweating(of, null, "winter", faceFreezes(winter))
-    if (summer.faceSweats) return sweating(of, null, "summer", false)
-    const borne = lasting.winter.look.wet ?? lasting.summer.look.wet
-    if (!borne) return DRY
+/** The plane that decides; null where nothing gathers. */
+export function worstPlane({ planes, diffusion, leaking }: MonthlyWater): WorstPlane | null {
+  const { first } = leaking
+  if (first === null) return null
+  const told = planes.map(({ bearable }, plane): WorstPlane => {
+    const lying = leaking.months.map((month) => month!.water[plane]!)
+    const byDiffusion = diffusion.months.map((month) => month?.water[plane] ?? 0)
+    const [share, left] = [Math.max(...lying) / bearable, lying[(first + 11) % 12]! / bearable]
+    return { plane, lying, byDiffusion, share, left, years: yearsUntil(share, left) }
+  })
+  const soonest = told.reduce((least, one) => (one.years < least.years ? one : least))
+  return soonest.years <= LIFETIME ? soonest : told.reduce((most, one) => (one.share > most.share ? one : most))
+}
+
+/** The verdict on layers through the months. @param of the surface in small letters */
+export function layersVerdict(water: MonthlyWater, layers: readonly BuiltLayer[], of: string): DampVerdict {
+  const worst = worstPlane(water)
+  if (!worst) return DRY
+  const { lying, byDiffusion, share, left, years } = worst
+  const plane = water.planes[worst.plane]!
+  const gathers = years <= LIFETIME
+  // Most of it came with air, where diffusion alone would bring less than half of it.
+  const leaks = Math.max(...byDiffusion) < 0.5 * Math.max(...lying)
+  const place = placeWords(plane, layers)
+  if (share < LITTLE && !gathers)
     return {
       ...DRY,
-      sentence: `What vapour gathers in the ${of} ${placeWords(borne, layers)} in a season is less than what it lies on bears.`,
+      sentence: `What vapour gathers in the ${of} ${place} is less than a tenth of what it lies on bears, and dries each year.`,
     }
-  }
-  const [season] = seasons
-  const { wet } = lasting[season!].look
-  const both = seasons.length === 2
-  const freezes = season === "winter" && wet!.temperature < 0
+  const least = 0.5 * Math.min(LITTLE * plane.bearable, Math.max(...lying))
+  const wet = lying.flatMap((one, month) => (one > least ? [month] : []))
+  const at = water.temperatures.map((month) => month[worst.plane + 1]!)
+  const filling = gathers ? "gathers" : fillingOf(wet)
+  const freezes = wet.some((month) => at[month]! < 0)
+  const harms = gathers || share > 1
+  const season = seasonOf(wet, at)
+  const way = leaks ? "Air that leaks past the tight layer wets" : "Vapour wets"
+  const when = monthWords(wet)
+  const ice = freezes ? " and freezes there" : ""
   return {
-    ...{ state: both ? "wets-in-both" : "wets", freezes, where: placeWords(wet!, layers), season: both ? "both" : season! },
-    words: both ? "wets in both seasons" : freezes ? "wets and freezes in winter" : `wets in ${season!}`,
-    short: both ? "wets in both" : `wets in ${season!}`,
-    sentence: `Vapour turns to ${freezes ? "ice" : "water"} in the ${of} ${placeWords(wet!, layers)} ${both ? "in both seasons" : `in ${season!}`}: more than what it lies on bears.`,
+    ...{ filling, freezes, moulds: harms && plane.rots, harms, where: place, months: wet, season },
+    airtight: leaks && !harms,
+    short: gathers ? "wetter each year" : harms ? (leaks ? "leaks wet it" : "too wet") : leaks ? "dries, if airtight" : "wets, dries",
+    words: gathers
+      ? "wetter from year to year"
+      : harms
+        ? `${leaks ? "leaks wet it" : "too wet"} ${when}`
+        : `${leaks ? "damp from leaks" : "damp"} ${when}, then dry`,
+    sentence: `${way} the ${of} ${place} ${when}${ice}: ${amount(share)} what it lies on bears, ${
+      gathers
+        ? `${left > 0.9 * share ? "none" : "not all"} of it dries within the year${share > 1 ? "" : `, and after about ${years} years it is more than that bears`}`
+        : `and ${left > 0 ? "nearly all" : "all"} of it dries within the year`
+    }${plane.rots && harms ? "; the wood can mould and rot" : ""}${leaks && !harms ? ". More leaks than are said would change that" : ""}.`,
   }
 }
 
-/**
- * The verdict on what leaking air does to layers.
- * @param water that leaks bring, beside what it lies on bears
- */
-export function leakVerdict({ layers, of, lasting }: Layered, season: Season, water: number): DampVerdict {
-  const joint = lasting[season].look.exfiltrationWets
-  if (!joint || water < LITTLE) return DRY
-  const where = placeWords(joint, layers)
-  const freezes = joint.temperature < 0
-  if (water <= 1)
-    return {
-      ...{ state: "convection", freezes, where, season, words: "dry while it is airtight", short: "dry if airtight" },
-      sentence: `The ${of} stays dry while it is as airtight as said: air that leaks past its tight layer wets it ${where}.`,
-    }
-  return {
-    ...{ state: "leaks", freezes, where, season, short: "leaks wet it" },
-    words: freezes ? "leaks wet it, and freeze" : "leaks wet it",
-    sentence: `Air that leaks wets the ${of} ${where}: this job leaks more than it bears there.`,
-  }
+/** How much water is of what is borne. */
+function amount(share: number): string {
+  if (share > 1.5) return `${share < 10 ? share.toFixed(1).replace(/\.0$/, "") : Math.round(share)} times`
+  if (share > 1) return "more than"
+  return `${Math.max(1, Math.round(share * 100))} % of`
 }
 
-/** Whether diffusion brings more while a condition lasts than what it lies on bears. */
-const gathers = ({ look: { wet }, seasons }: LastingLook): boolean => wet !== null && wet.rate * seasons > wet.bearable
+/** After how many years like the first more lies there than what it lies on bears; Infinity where all of it dries. */
+const yearsUntil = (share: number, left: number): number => (left <= 0 ? Infinity : share > 1 ? 1 : Math.ceil((1 - share) / left) + 1)
 
-const faceFreezes = ({ interfaces, wetSide }: DampAssessment): boolean => interfaces.at(wetSide === "inside" ? -1 : 0)!.temperature < 0
+/** The season in whose look it is seen. @param at °C of the plane in each month */
+function seasonOf(wet: readonly number[], at: readonly number[]): Season | "both" {
+  if (wet.length === 12) return "both"
+  const mean = (months: readonly number[]) => sum(months.map((month) => at[month]!)) / Math.max(1, months.length)
+  return mean(wet) <= sum(at) / 12 ? "winter" : "summer"
+}
 
 /** One plain sentence or two on a season's look. */
 export function dampSentence(look: DampAssessment, layers: readonly BuiltLayer[]): string {
@@ -144,15 +209,19 @@ function outcome(look: DampAssessment, layers: readonly BuiltLayer[]): string {
   const face = look.wetSide === "inside" ? "inside" : "outdoor"
   const ice = (plane: CondensationPlane) => (plane.temperature < 0 ? "freezes" : "turns to water")
   if (look.faceSweats) return `The ${face} face is colder than the dew point there and sweats.`
-  if (look.wet) return `On its way some ${ice(look.wet)} ${placeWords(look.wet, layers)}.`
+  if (look.wet) return `On its way some ${ice(look.wet)} ${lookPlace(look.wet, layers)}.`
   if (look.exfiltrationWets)
-    return `By diffusion it stays dry; air that leaks past the tight layer ${ice(look.exfiltrationWets)} ${placeWords(look.exfiltrationWets, layers)}.`
+    return `By diffusion it stays dry; air that leaks past the tight layer ${ice(look.exfiltrationWets)} ${lookPlace(look.exfiltrationWets, layers)}.`
   return "Nothing on its way is colder than the dew point."
 }
 
-function placeWords(plane: CondensationPlane, layers: readonly BuiltLayer[]): string {
+function lookPlace({ depth, layer }: CondensationPlane, layers: readonly BuiltLayer[]): string {
+  const start = layers.slice(0, layer).reduce((all, one) => all + one.layer.thickness, 0)
+  return placeWords({ outer: depth - start > 1e-9 ? layer : layer - 1, inner: layer }, layers)
+}
+
+/** Where a plane lies. */
+export function placeWords({ outer, inner }: Pick<WaterPlane, "outer" | "inner">, layers: readonly BuiltLayer[]): string {
   const name = (i: number) => layers[i] && inSentence(layers[i].material.name)
-  const start = layers.slice(0, plane.layer).reduce((depth, { layer }) => depth + layer.thickness, 0)
-  if (plane.depth - start > 1e-9) return `within the ${name(plane.layer)}`
-  return `between the ${name(plane.layer - 1)} and the ${name(plane.layer)}`
+  return outer === inner ? `within the ${name(outer)}` : `between the ${name(outer)} and the ${name(inner)}`
 }

@@ -14,23 +14,54 @@ const MOST = 2000
 const TOUCHES = 1e-12
 
 /** A build-up cut at its planes, from the outdoor face to the indoor face. */
-interface Cut {
+export interface Cut {
   /** Layer joints as told, and cuts in between; the two faces left out. */
   names: number[]
-  /** From the outdoor air, m²·K/W, and m of equivalent air, at each plane and both faces */
+  /** From the outdoor air, m²·K/W, at each plane and both faces */
   resistances: number[]
-  airLayers: number[]
+  /** Which layer each part between two of them is of, and how many parts that layer has. */
+  parts: { layer: number; of: number }[]
   /** m²·K/W from air to air */
   total: number
 }
 
 /** A month with the airs on both sides as they stand at the faces. */
-interface MonthState {
+export interface MonthState {
   /** Pa at the outdoor face, each plane and the indoor face; of the planes that of saturation */
   bounds: number[]
+  /** m of equivalent air from the outdoor face, at each of them */
+  airLayers: readonly number[]
   capped: boolean
   /** s */
   length: number
+  /** kg/(m²·s) that leaking air brings to each plane, and below 0 takes from it while it is wet */
+  brought?: readonly number[]
+}
+
+/** What comes of twelve months from a dry start. */
+export interface Gathered {
+  /** Of each month: what gathers at each plane, kg/(m²·s), and what lies there at its end, kg/m²; null before the first that wets. */
+  months: ({ rates: number[]; water: number[] } | null)[]
+  first: number | null
+  peak: number
+  left: number
+}
+
+/** Runs round twelve months from the first that wets after one that does not. */
+export function gathered(cut: Cut, states: readonly MonthState[]): Gathered {
+  const dry = cut.names.map(() => 0)
+  const first = firstOf(states.map((state) => rates(state, dry).some((rate) => rate > 0)))
+  const months: Gathered["months"] = states.map(() => null)
+  let water = dry
+  let peak = 0
+  for (let k = 0; k < 12 && first !== null; k++) {
+    const month = (first + k) % 12
+    const rate = rates(states[month]!, water)
+    water = water.map((before, i) => Math.max(0, before + rate[i]! * states[month]!.length))
+    months[month] = { rates: rate, water }
+    peak = Math.max(peak, sum(water))
+  }
+  return { months, first, peak, left: sum(water) }
 }
 
 /**
@@ -38,29 +69,21 @@ interface MonthState {
  * @see ISO 13788:2012, 6.3 to 6.6
  */
 export function glaser({ rsi, rse, layers, months }: GlaserInput): Noted<GlaserOutput> {
-  const cut = cutUp(layers, rsi, rse)
-  const states = months.map((month, i) => monthState(cut, month, DAYS_IN_MONTH[i]! * 86_400))
-  const dry = cut.names.map(() => 0)
-  const wets = states.map((state) => rates(cut, state, dry).some((rate) => rate > 0))
-  const first = firstOf(wets)
-  const told: GlaserOutput["months"] = months.map(() => ({ condensing: [] }))
-  let water = dry
-  let peak = 0
-  for (let k = 0; k < 12 && first !== null; k++) {
-    const month = (first + k) % 12
-    const rate = rates(cut, states[month]!, water)
-    const after = water.map((before, i) => Math.max(0, before + rate[i]! * states[month]!.length))
-    told[month] = {
-      condensing: cut.names.flatMap((name, i) =>
-        water[i]! > 0 || rate[i]! > 0 ? [{ interface: name, rate: rate[i]!, accumulated: after[i]! }] : [],
-      ),
-    }
-    water = after
-    peak = Math.max(peak, sum(water))
-  }
-  const left = sum(water)
+  const cut = cutUp(layers.map(thermal), rsi, rse)
+  const airLayers = airLayersAt(cut, layers.map(airLayer))
+  const states = months.map((month, i) => monthState(cut, airLayers, month, DAYS_IN_MONTH[i]! * 86_400))
+  const { months: told, first, peak, left } = gathered(cut, states)
   return {
-    months: told,
+    months: told.map((month, i) => {
+      const before = (told[(i + 11) % 12]?.water ?? []).map((water) => (i === first ? 0 : water))
+      return {
+        condensing: cut.names.flatMap((name, plane) =>
+          month && ((before[plane] ?? 0) > 0 || month.rates[plane]! > 0)
+            ? [{ interface: name, rate: month.rates[plane]!, accumulated: month.water[plane]! }]
+            : [],
+        ),
+      }
+    }),
     ...{ peak, annualBalance: left, driesOut: left === 0, firstMonth: first },
     verdict: first === null ? "dry" : left === 0 ? "driesWithinYear" : "accumulates",
     notes: [
@@ -90,33 +113,50 @@ function firstOf(wets: readonly boolean[]): number | null {
 const thermal = ({ thickness, conductivity, resistance }: GlaserLayer): number => resistance ?? thickness! / conductivity!
 const airLayer = ({ thickness, sd, mu }: GlaserLayer): number => sd ?? mu! * thickness!
 
-/** @throws InputError `too-many` for layers so thick that they would be cut into more planes than can be gone through */
-function cutUp(layers: readonly GlaserLayer[], rsi: number, rse: number): Cut {
-  const parts = layers.map((layer) => Math.max(1, Math.ceil(thermal(layer) / THICK)))
-  const most = parts.findIndex((_, i) => sum(parts.slice(0, i + 1)) > MOST)
+/**
+ * Cuts layers of such resistances, m²·K/W.
+ * @throws InputError `too-many` for layers so thick that they would be cut into more planes than can be gone through
+ */
+export function cutUp(layers: readonly number[], rsi: number, rse: number): Cut {
+  const counts = layers.map((resistance) => Math.max(1, Math.ceil(resistance / THICK)))
+  const most = counts.findIndex((_, i) => sum(counts.slice(0, i + 1)) > MOST)
   if (most >= 0)
     throw new InputError(
       "too-many",
       ["layers", most],
       `Layers are cut at every ${THICK} m²·K/W: with this one there are more than ${MOST} parts.`,
     )
-  const cut: Cut = { names: [], resistances: [rse], airLayers: [0], total: 0 }
-  for (const [i, layer] of layers.entries())
-    for (let part = 1; part <= parts[i]!; part++) {
-      cut.resistances.push(cut.resistances.at(-1)! + thermal(layer) / parts[i]!)
-      cut.airLayers.push(cut.airLayers.at(-1)! + airLayer(layer) / parts[i]!)
-      cut.names.push(part === parts[i] ? i + 1 : i + part / parts[i]!)
+  const cut: Cut = { names: [], resistances: [rse], parts: [], total: 0 }
+  for (const [layer, resistance] of layers.entries())
+    for (let part = 1, of = counts[layer]!; part <= of; part++) {
+      cut.resistances.push(cut.resistances.at(-1)! + resistance / of)
+      cut.parts.push({ layer, of })
+      cut.names.push(part === of ? layer + 1 : layer + part / of)
     }
   // The last of them is the indoor face.
   cut.names.pop()
   return { ...cut, total: cut.resistances.at(-1)! + rsi }
 }
 
-function monthState({ resistances, total }: Cut, { outside, inside }: GlaserInput["months"][number], length: number): MonthState {
-  const saturated = resistances.map((resistance) => {
-    const share = total > 0 ? resistance / total : 0
-    return isoSaturation(outside.temperature + share * (inside.temperature - outside.temperature))
-  })
+/** Equivalent air at each plane and both faces, m from the outdoor face. @param layers m of each layer */
+export function airLayersAt({ parts }: Cut, layers: readonly number[]): number[] {
+  const at = [0]
+  for (const { layer, of } of parts) at.push(at.at(-1)! + layers[layer]! / of)
+  return at
+}
+
+/** °C at each plane and both faces. */
+export const temperaturesAt = ({ resistances, total }: Cut, outside: number, inside: number): number[] =>
+  resistances.map((resistance) => outside + (total > 0 ? resistance / total : 0) * (inside - outside))
+
+/** A month as it bounds the vapour pressure. @param length s */
+export function monthState(
+  cut: Cut,
+  airLayers: readonly number[],
+  { outside, inside }: GlaserInput["months"][number],
+  length: number,
+): MonthState {
+  const saturated = temperaturesAt(cut, outside.temperature, inside.temperature).map(isoSaturation)
   const airs = [outside, inside].map(({ temperature, relativeHumidity }) => relativeHumidity * isoSaturation(temperature)) as [
     number,
     number,
@@ -124,6 +164,7 @@ function monthState({ resistances, total }: Cut, { outside, inside }: GlaserInpu
   const faces = [Math.min(airs[0], saturated[0]!), Math.min(airs[1], saturated.at(-1)!)] as const
   return {
     bounds: [faces[0], ...saturated.slice(1, -1), faces[1]],
+    airLayers,
     capped: faces[0] < airs[0] || faces[1] < airs[1],
     length,
   }
@@ -131,22 +172,34 @@ function monthState({ resistances, total }: Cut, { outside, inside }: GlaserInpu
 
 /**
  * What gathers at each plane in a month, kg/(m²·s). Wet planes stand at saturation; between them and the faces the pressure is the greatest
- * that bends nowhere but where it meets saturation, and there only so that water gathers: the lower hull of what bounds it.
+ * that bends nowhere but where it meets saturation, and there only so that water gathers: the lower hull of what bounds it. A dry plane that
+ * air brings water to is wet where that is more than what goes on from it at saturation.
  */
-function rates({ airLayers }: Cut, { bounds }: MonthState, water: readonly number[]): number[] {
+function rates(state: MonthState, water: readonly number[]): number[] {
+  const { brought } = state
+  if (!brought?.some(Boolean)) return ratesWith(state, (plane) => water[plane]! > 0)
+  const wet = water.map((before, plane) => before > 0 || brought[plane]! > 0)
+  for (;;) {
+    const rate = ratesWith(state, (plane) => wet[plane]!).map((one, plane) => one + (wet[plane] ? brought[plane]! : 0))
+    const dries = wet.map((is, plane) => is && water[plane] === 0 && rate[plane]! < 0)
+    if (!dries.includes(true)) return rate
+    for (const [plane, isDry] of dries.entries()) if (isDry) wet[plane] = false
+  }
+}
+
+function ratesWith({ bounds, airLayers }: MonthState, isWet: (plane: number) => boolean): number[] {
   const last = bounds.length - 1
   const kept = [0]
   const slope = (a: number, b: number) => (bounds[b]! - bounds[a]!) / (airLayers[b]! - airLayers[a]!)
-  const isFixed = (plane: number) => plane === last || water[plane - 1]! > 0
   let from = 0
   for (let plane = 1; plane <= last; plane++) {
     while (kept.length > 1 && kept.at(-1)! > from && slope(kept.at(-2)!, kept.at(-1)!) >= slope(kept.at(-1)!, plane)) kept.pop()
     kept.push(plane)
-    if (isFixed(plane)) from = plane
+    if (plane === last || isWet(plane - 1)) from = plane
   }
   const flows = kept.slice(1).map((plane, i) => AIR_VAPOUR_PERMEABILITY * slope(kept[i]!, plane))
   const greatest = Math.max(...flows.map(Math.abs))
-  const rate = water.map(() => 0)
+  const rate = new Array<number>(last - 1).fill(0)
   for (const [i, plane] of kept.slice(1, -1).entries()) {
     const gathered = flows[i + 1]! - flows[i]!
     if (Math.abs(gathered) > TOUCHES * greatest) rate[plane - 1] = gathered

@@ -14,15 +14,6 @@ import { type DampAssessment, dampAssessment } from "./damp-assessment"
 export interface MoistureLooks {
   winter: DampAssessment
   summer: DampAssessment
-  /** The means of whole seasons, in which water has time to gather. */
-  lasting: Readonly<Record<Season, LastingLook>>
-}
-
-/** A look at a condition that lasts. */
-export interface LastingLook {
-  look: DampAssessment
-  /** How long, in cold seasons of 90 days. */
-  seasons: number
 }
 
 /** How a surface stands with damp at the design conditions, beside its members. */
@@ -57,25 +48,10 @@ const dampBetween = memoised(
     }, conditions),
 )
 
-function inBoth(look: (season: Season, outdoors: AirState) => DampAssessment, conditions: Conditions): MoistureLooks {
-  const lasting = (season: Season): LastingLook => {
-    const { air, seasons } = lastingAir(season, conditions)
-    return { look: look(season, air), seasons }
-  }
-  return {
-    winter: look("winter", conditions.winter.outside),
-    summer: look("summer", conditions.summer.outside),
-    lasting: { winter: lasting("winter"), summer: lasting("summer") },
-  }
-}
-
-/** Outdoor air of a whole season: the coldest month holds for 90 days, July for as long; a room colder than the year's mean is cooled all year. */
-function lastingAir(season: Season, conditions: Conditions): { air: AirState; seasons: number } {
-  const { coldestMonth, summerMonth, annualMean, summer } = conditions
-  if (season === "winter") return { air: { temperature: coldestMonth, relativeHumidity: 0.8 }, seasons: 1 }
-  if (summer.inside.temperature < annualMean) return { air: { temperature: annualMean, relativeHumidity: 0.8 }, seasons: 365 / 90 }
-  return { air: { temperature: summerMonth, relativeHumidity: 0.75 }, seasons: 1 }
-}
+const inBoth = (look: (season: Season, outdoors: AirState) => DampAssessment, { winter, summer }: Conditions): MoistureLooks => ({
+  winter: look("winter", winter.outside),
+  summer: look("summer", summer.outside),
+})
 
 /** Soil is damp all year, and as warm as the year's mean at the far end of the ground's resistance; it is wet anyway, so only what lies above it counts. */
 function dampOnSoil(
@@ -89,7 +65,7 @@ function dampOnSoil(
 }
 
 /** What the ground adds to the floor's own resistance, m²·K/W. */
-function groundResistance(ground: Pick<GroundOutput, "uValue">, layers: readonly BuiltLayer[]): number {
+export function groundResistance(ground: Pick<GroundOutput, "uValue">, layers: readonly BuiltLayer[]): number {
   const own = thermalTransmittance(transmittanceInput(layers, "down", 0)).centreResistance
   return Math.max(0.04, 1 / ground.uValue - own)
 }

@@ -8,7 +8,7 @@ import { ledgerOf } from "../ledger/ledger"
 import { solvedLedger } from "../ledger/solved-ledger"
 import { materialOf } from "../material/catalogue"
 import { dampMargin } from "./damp-margin"
-import { canMould, factorPast } from "./mould"
+import { factorPast, mouldMonths } from "./mould"
 import { trappedWaterLimit } from "./trapped-water"
 
 describe("water that may lie trapped, by hand from DIN 4108-3", () => {
@@ -35,13 +35,16 @@ describe("mould", () => {
   })
 
   test("begins at f_Rsi 0.70 for 20 °C and 50 % with −5 °C outdoors, as DIN 4108-2 has it", () => {
-    const room = { temperature: 20, relativeHumidity: 0.5 }
-    expect(canMould(0.69, room, -5)).toBe(true)
-    expect(canMould(0.71, room, -5)).toBe(false)
+    const airs = { inside: { temperature: 20, relativeHumidity: 0.5 }, beyond: { temperature: -5, relativeHumidity: 0.8 } }
+    const month = { ...airs, times: [{ ...airs, share: 1 }] }
+    expect(mouldMonths(0.69, [month])).toEqual([0])
+    expect(mouldMonths(0.71, [month])).toEqual([])
   })
 
   test("is not the build-up's where the room's own air is as damp", () => {
-    expect(canMould(0.5, { temperature: 3, relativeHumidity: 0.85 }, -5)).toBe(false)
+    const airs = { inside: { temperature: 3, relativeHumidity: 0.85 }, beyond: { temperature: -5, relativeHumidity: 0.8 } }
+    const month = { ...airs, times: [{ ...airs, share: 1 }] }
+    expect(mouldMonths(0.5, [month])).toEqual([])
   })
 })
 
@@ -51,8 +54,8 @@ describe("one verdict", () => {
 
   test("a rib that frosts speaks for its wall, on the ledger, in the way and in the working's figure", () => {
     const { verdict } = ledger.moisture.left
-    expect(verdict).toMatchObject({ state: "sweats", freezes: true, season: "winter", where: "ribs and waist rail of the left wall" })
-    expect(verdict.sentence).toMatch(/^Frost gathers on the ribs and waist rail of the left wall on the worst night/)
+    expect(verdict).toMatchObject({ harms: true, freezes: true, season: "winter" })
+    expect(verdict.sentence).toMatch(/^(Frost gathers on the ribs and waist rail of|Air that leaks .* wets) the left wall/)
     const damp = HEADLINES.find(({ id }) => id === "damp")!
     expect(damp.verdict!(ledger).verdict).toBe(ledger.moisture[ledger.wettest.id].verdict)
     expect(ledger.moisture[ledger.wettest.id].verdict.freezes).toBe(true)
@@ -65,19 +68,25 @@ describe("one verdict", () => {
       const { surfaces, moisture } = solvedLedger(activeState(demo(name)))
       for (const { id } of surfaces) {
         const { spots, verdict } = moisture[id]
-        if (spots.some(({ cold }) => cold.wet)) expect(["sweats", "wets", "wets-in-both"]).toContain(verdict.state)
+        if (spots.some(({ cold }) => cold.wet)) expect([verdict.harms, verdict.filling === "dry"]).toEqual([true, false])
       }
     }
   })
 
   test("leaks are weighed by how leaky the job is, and do not pass foam that was sprayed in place", () => {
-    const state = (ach50: number, layers: ReturnType<typeof stack>) => {
+    const verdict = (ach50: number, layers: ReturnType<typeof stack>) => {
       const job = evenBox(sketch("one", layers))
       job.variants.first!.leakage.ach50 = ach50
-      return ledgerOf(activeState(job)).moisture.left.verdict.state
+      return ledgerOf(activeState(job)).moisture.left.verdict
     }
-    const framed = stack`osb 12, glass-wool 100, foil-membrane 0.3, gypsum-board 12`
-    expect([0.1, 5, 60].map((ach50) => state(ach50, framed))).toEqual(["dry", "convection", "leaks"])
-    expect(state(60, stack`osb 12, spray-closed 100, gypsum-board 12`)).not.toBe("leaks")
+    const framed = stack`steel-painted 0.8, glass-wool 100, foil-membrane 0.3, gypsum-board 12`
+    const [tight, usual, leaky] = [0.1, 5, 60].map((ach50) => verdict(ach50, framed))
+    expect(tight).toMatchObject({ filling: "dry", harms: false })
+    expect(usual).toMatchObject({ filling: "months", airtight: true, harms: false })
+    expect(leaky).toMatchObject({ airtight: false, harms: true })
+    expect(leaky!.sentence).toMatch(/^Air that leaks/)
+    // A board that lets vapour out dries between two weeks of it.
+    expect(verdict(5, stack`osb 12, glass-wool 100, foil-membrane 0.3, gypsum-board 12`)).toMatchObject({ filling: "dry", harms: false })
+    expect(verdict(60, stack`osb 12, spray-closed 100, gypsum-board 12`)).toMatchObject({ airtight: false, harms: false })
   })
 })

@@ -1,15 +1,17 @@
 import { inSentence } from "../in-sentence"
 import type { Enclosure } from "../enclosure/enclosure"
-import { type SurfaceFigures, temperatureBeyond } from "../enclosure/surface-figures"
+import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { clearNights } from "./clear-night"
-import { coldSurface, type ColdSurface } from "./cold-surface"
-import { type DampVerdict, diffusionVerdict, leakVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
-import { leakWater } from "./leak-water"
+import { coldSurface, type ColdSurface, monthSides } from "./cold-surface"
+import { DRY, type DampVerdict, layersVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
 import { type MoistureLooks, moistureLooks } from "./moisture-check"
-import { canMould, factorPast, MOULD_RESISTANCE } from "./mould"
+import { type MonthlyWater, monthlyWater } from "./monthly-water"
+import { dewMonths, factorPast, MOULD_RESISTANCE, mouldMonths } from "./mould"
 
 /** A surface's damp: beside its members in both seasons, and the one verdict on it with all that lies on it. */
 export interface MoistureCheck extends MoistureLooks {
+  /** Water in its layers through the months. */
+  water: MonthlyWater
   verdict: DampVerdict
   /** The coldest spot of each line, member and point on it, as far as they are solved. */
   spots: Spot[]
@@ -23,31 +25,54 @@ export interface Spot {
   cold: ColdSurface
   /** It lies along the ground. */
   onSoil: boolean
+  /** On it alone, a clear night left out. */
+  verdict: DampVerdict
 }
 
-type Checked = Pick<Enclosure, "conditions" | "leaks" | "skinArea" | "lines" | "points">
+/** What of a spot its own verdict goes by. */
+type Bare = Omit<Spot, "verdict">
+
+type Checked = Pick<Enclosure, "conditions" | "months" | "leaks" | "skinArea" | "lines" | "points">
 
 /**
- * The one verdict on a surface: the worst of its inside faces (dew and frost at the design night, mould in the mean of a month), its joints by
- * diffusion, and its joints by leaking air, weighed by how leaky the job is.
+ * The one verdict on a surface: the worst of its inside faces (dew and frost at the design night and in the mean of months, mould in the mean
+ * of months) and of its joints through the year, by diffusion and by leaking air, weighed by how leaky the job is.
  * @see ISO 13788:2012, 5 (surfaces), 6 (joints)
  */
 export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): MoistureCheck {
-  const { conditions, leaks, skinArea } = enclosure
+  const { conditions, months, leaks, skinArea } = enclosure
   const looks = moistureLooks(surface, conditions)
-  const layered = { ...looks, layers: surface.layers, of: inSentence(surface.name) }
-  const leakage = (leaks.ach50 * leaks.volume) / skinArea
+  const of = inSentence(surface.name)
+  const water = monthlyWater(surface, months, conditions.annualMean, (leaks.ach50 * leaks.volume) / skinArea)
   const spots = spotsOn(surface, enclosure)
   const verdicts = [
-    diffusionVerdict(layered),
-    ...(["winter", "summer"] as const).map((season) => {
-      return leakVerdict(layered, season, leakWater(looks.lasting[season], leakage, surface.face.part === "roof"))
-    }),
-    ...(facesMould(surface, conditions) ? [moulding(layered.of, null)] : []),
-    ...spots.flatMap(spotVerdicts),
+    layersVerdict(water, surface.layers, of),
+    ...faceVerdicts(surface, looks, enclosure, of),
+    ...spots.map(({ verdict }) => verdict),
     ...clearNightVerdicts(surface, conditions, spots),
   ]
-  return { ...looks, verdict: worstVerdict(verdicts), spots }
+  return { ...looks, water, verdict: worstVerdict(verdicts), spots }
+}
+
+/** The surface's own face: dew at the design hours or in the mean of months, and mould. */
+function faceVerdicts(surface: SurfaceFigures, { winter, summer }: MoistureLooks, { months }: Checked, of: string): DampVerdict[] {
+  const sides = monthSides(surface, months)
+  const film = surface.lineFilms.inside
+  const factor = 1 - film * surface.transmittance
+  const moulds = surface.ground ? [] : mouldMonths(factorPast(factor, film, MOULD_RESISTANCE.opaque), sides)
+  const looks = [
+    ["winter", winter],
+    ["summer", summer],
+  ] as const
+  return [
+    ...looks.flatMap(([season, { faceSweats, interfaces, wetSide }]): DampVerdict[] => {
+      if (!faceSweats || wetSide === "neither") return []
+      const { temperature } = interfaces.at(wetSide === "inside" ? -1 : 0)!
+      const share = wetSide === "inside" ? factor : surface.lineFilms.outside * surface.transmittance
+      return [sweating(of, null, season, temperature < 0, surface.ground ? [] : dewMonths(share, wetSide, sides))]
+    }),
+    ...(moulds.length > 0 ? [moulding(of, null, moulds)] : []),
+  ]
 }
 
 /**
@@ -58,7 +83,7 @@ function clearNightVerdicts(surface: SurfaceFigures, conditions: Checked["condit
   return clearNights(surface, conditions).flatMap(({ inside, outdoors, lost, face, dewPoint: dew }): DampVerdict[] => {
     if (dew === null) return []
     const on = (temperature: number, where: string, name: string | null) =>
-      temperature < dew ? [sweating(where, name, "clear", temperature < 0)] : []
+      temperature < dew ? [sweating(where, name, "clear", temperature < 0, [])] : []
     const seems = outdoors - lost * surface.lineFilms.outside
     return [
       ...on(face, inSentence(surface.name), null),
@@ -71,13 +96,14 @@ function clearNightVerdicts(surface: SurfaceFigures, conditions: Checked["condit
   })
 }
 
-function spotVerdicts({ name, phrase, cold: { season, wet, moulds } }: Spot): DampVerdict[] {
-  if (wet) return [sweating(phrase, name, season, wet === "frost")]
-  return moulds ? [moulding(phrase, name)] : []
+function spotVerdict({ name, phrase, cold: { season, wet, dews, moulds } }: Bare): DampVerdict {
+  if (wet) return sweating(phrase, name, season, wet === "frost", dews)
+  return moulds.length > 0 ? moulding(phrase, name, moulds) : DRY
 }
 
 /** Members, edges, reveals and what runs through, each at its coldest. */
-function spotsOn(surface: SurfaceFigures, { conditions, lines, points }: Checked): Spot[] {
+function spotsOn(surface: SurfaceFigures, enclosure: Checked): Spot[] {
+  const { lines, points } = enclosure
   const of = inSentence(surface.name)
   const members = surface.bridges.flatMap(({ set, solved }) =>
     solved
@@ -85,35 +111,27 @@ function spotsOn(surface: SurfaceFigures, { conditions, lines, points }: Checked
           {
             name: inSentence(set.name),
             phrase: `${inSentence(set.name)} of the ${of}`,
-            cold: coldSurface(surface, solved, conditions),
+            cold: coldSurface(surface, solved, enclosure),
             onSoil: false,
           },
         ]
       : [],
   )
-  const along = lines.flatMap(({ kind, name, face, other, between, solved }): Spot[] => {
+  const along = lines.flatMap(({ kind, name, face, other, between, solved }): Bare[] => {
     if (!solved || !(between ? between.includes(surface.face.id) : face.id === surface.id)) return []
     const film = kind === "reveal" ? MOULD_RESISTANCE.glazing : MOULD_RESISTANCE.opaque
     const phrase = kind === "edge" ? `edge ${inSentence(name)}` : inSentence(name)
     // The foot of a wall on a slab has that wall alone.
     const onSoil = kind === "edge" && other === face
-    return [{ name: phrase, phrase, cold: coldSurface(face, solved, conditions, film), onSoil }]
+    return [{ name: phrase, phrase, cold: coldSurface(face, solved, enclosure, film), onSoil }]
   })
   const through = points
     .filter(({ face }) => face.id === surface.id)
-    .map((point): Spot => ({
+    .map((point): Bare => ({
       name: inSentence(point.name),
       phrase: `${inSentence(point.name)} in the ${of}`,
-      cold: coldSurface(surface, point, conditions),
+      cold: coldSurface(surface, point, enclosure),
       onSoil: false,
     }))
-  return [...members, ...along, ...through]
-}
-
-/** Whether the inside face itself is damp in the mean of the coldest month. */
-function facesMould(surface: SurfaceFigures, { winter, coldestMonth }: Checked["conditions"]): boolean {
-  if (surface.ground) return false
-  const film = surface.lineFilms.inside
-  const factor = factorPast(1 - film * surface.transmittance, film, MOULD_RESISTANCE.opaque)
-  return canMould(factor, winter.inside, temperatureBeyond(surface, "winter", winter.inside.temperature, coldestMonth))
+  return [...members, ...along, ...through].map((spot) => ({ ...spot, verdict: spotVerdict(spot) }))
 }

@@ -1,8 +1,8 @@
 import type { BuiltLayer } from "../assembly/build-up"
 import type { Material } from "../../schema/material"
 
-/** The cold season over which trapped water is counted. @see DIN 4108-3:2018, 5.2 (condensation period of 90 days), s */
-export const COLD_SEASON = 90 * 86_400
+/** Of what takes no water up, kg/m². @see DIN 4108-3:2018, 5.2.2 */
+const LIMIT = 0.5
 
 /** Thickness of a board that can share the water that lies on it, m: within a season it soaks no deeper. */
 const SOAKS = 0.025
@@ -16,17 +16,20 @@ const SOAKS = 0.025
 export function trappedWaterLimit({ class: kind, density, fire }: Pick<Material, "class" | "density" | "fire">, thickness: number): number {
   const soaking = density * Math.min(thickness, SOAKS)
   if (kind === "wood") return 0.05 * soaking
-  if (kind === "board") return fire.combustible ? 0.03 * soaking : 0.5
-  return kind === "stone" || kind === "plaster" ? 1 : 0.5
+  if (kind === "board") return fire.combustible ? 0.03 * soaking : LIMIT
+  return kind === "stone" || kind === "plaster" ? 1 : LIMIT
 }
 
 /**
- * Rate at which water may gather at a plane while the cold season lasts.
+ * Water that may lie at a plane, kg/m².
  * @param outer layer on whose inner face it lies, or within which; an air space passes the water on to what bounds it
  * @param inner the next layer inward
- * @returns kg/(m²·s)
  */
-export function trappedWaterRate(outer: BuiltLayer | undefined, inner: BuiltLayer | undefined): number {
-  const bearing = outer && outer.material.class !== "air" ? outer : (inner ?? outer)
-  return bearing ? trappedWaterLimit(bearing.material, bearing.layer.thickness) / COLD_SEASON : 0.5 / COLD_SEASON
+export function bearableWater(outer: BuiltLayer | undefined, inner: BuiltLayer | undefined): number {
+  const bearing = bearingLayer(outer, inner)
+  return bearing ? trappedWaterLimit(bearing.material, bearing.layer.thickness) : LIMIT
 }
+
+/** What water at a plane lies on. */
+export const bearingLayer = (outer: BuiltLayer | undefined, inner: BuiltLayer | undefined): BuiltLayer | undefined =>
+  outer && outer.material.class !== "air" ? outer : (inner ?? outer)

@@ -20,3 +20,5 @@ export const WATER_HEAT = 4186
 export const ICE_MELTING = 333_550
 /** Heat that water vapour of 0 °C gives when it becomes water, J/kg. @see ASHRAE Fundamentals 2017, ch. 1, eq. 30 */
 export const VAPOUR_HEAT = 2.501e6
+/** Gas constant of water vapour, J/(kg·K). @see ISO 13788:2012, 3.2 */
+export const VAPOUR_GAS_CONSTANT = 461.5

@@ -35,6 +35,18 @@ export const Away = z.strictObject({
 })
 export type Away = z.output<typeof Away>
 
+const daily = (meaning: string) => quantity("kg", `of water that ${meaning} on a day in use`, { min: 0, max: 100_000 })
+
+/** What gives off water inside, beside people. */
+export const WaterSources = z.strictObject({
+  cooking: daily("cooking and washing up give off"),
+  clothes: daily("wet clothes, boots and washing give off"),
+  animals: daily("animals and plants give off"),
+  goods: daily("goods give off that dry or breathe"),
+  burners: quantity("J", "burnt on a day in use by flames without a flue", { min: 0, max: 1e12 }),
+})
+export type WaterSources = z.output<typeof WaterSources>
+
 /** Who and what is inside, and for how long a cooler may run. */
 export const Inside = z.strictObject({
   people: quantity("1", "people inside, on the mean of those hours", { min: 0, max: 1000 }),
@@ -46,6 +58,9 @@ export const Inside = z.strictObject({
     .array(z.boolean())
     .length(7)
     .describe("on which they come, Monday first; hours over midnight belong to the day that they begin on"),
+  water: WaterSources.nullable().describe(
+    "what gives off water, from which with people and the air that comes in the humidity inside follows; null: it is as typed",
+  ),
   away: Away.nullable().describe("what is held while nobody is there; null: the same, day and night"),
   goods: partsOf(Goods, 40, "goods"),
   defrost: quantity("W", "that thawing the cooler's coil gives to the room, on the mean of the day", { min: 0, max: 1e6 }),
@@ -58,7 +73,7 @@ export type Inside = z.output<typeof Inside>
 export const NOTHING_INSIDE: Inside = {
   ...{ people: 0, activity: "seated", equipment: 0, from: 0, to: 24 },
   days: new Array<boolean>(7).fill(true),
-  away: null,
+  ...{ water: null, away: null },
   ...{ goods: {}, defrost: 0, running: 24, reserve: 0 },
 }
 

@@ -11,7 +11,7 @@ import { FaceId, roomAir, Shell } from "./shell"
 import { OwnWeather } from "./weather"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 12
+export const JOB_VERSION = 13
 /** What a job file says that it is. */
 export const JOB_FORMAT = "pelzhaus-job"
 /** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */

@@ -10,6 +10,7 @@ import { v7ToV8 } from "./v7-to-v8"
 import { v8ToV9 } from "./v8-to-v9"
 import { v10ToV11 } from "./v10-to-v11"
 import { v11ToV12 } from "./v11-to-v12"
+import { v12ToV13 } from "./v12-to-v13"
 import { v9ToV10 } from "./v9-to-v10"
 
 /** Steps by the version they start from. */
@@ -25,6 +26,7 @@ export const STEPS: Readonly<Record<number, Step>> = {
   9: v9ToV10,
   10: v10ToV11,
   11: v11ToV12,
+  12: v12ToV13,
 }
 
 /**

@@ -47,6 +47,7 @@ export const Climate = z.strictObject({
     diffuseDepth: quantity("1", "optical depth of the clear sky, diffuse", { min: 1.5, max: 3 }),
   }),
   monthlyTemperature: z.array(temperature("mean of the month")).length(12).describe("January first"),
+  monthlyRelativeHumidity: z.array(relativeHumidity("mean of the month")).length(12).describe("January first"),
   meanWindSpeed: wind("of the year"),
 })
 export type Climate = z.output<typeof Climate>

@@ -33,9 +33,9 @@ interface Props {
 export function DetailView({ action, detail, children, ...words }: Props) {
   const { write } = useWriting()
   const { figures: solved, picture, ...solving } = usePicture(detail)
-  const { conditions } = useLedger()
+  const ledger = useLedger()
   if (!picture || !solved) return <SolveButton {...solving} action={action} />
-  const surface = coldSurface(words.face, solved, conditions)
+  const surface = coldSurface(words.face, solved, ledger)
   const degrees = (value: number) => write("temperature", value)
   const indoors = surface.side === "inside"
   return (

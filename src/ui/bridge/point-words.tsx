@@ -8,8 +8,8 @@ import { useWriting } from "../writing/writing"
 /** How cold what runs through a face is where it comes in, and how that was got. */
 export function PointWords({ point }: { point: PointBridge }) {
   const { write } = useWriting()
-  const { conditions } = useLedger()
-  const { side, temperature, dewPoint, wet } = coldSurface(point.face, point, conditions)
+  const ledger = useLedger()
+  const { side, temperature, dewPoint, wet } = coldSurface(point.face, point, ledger)
   const degrees = (value: number) => write("temperature", value)
   return (
     <div className="grid gap-1 text-dense">

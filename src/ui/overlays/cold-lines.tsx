@@ -21,7 +21,7 @@ function paint({ id, face }: SurfaceFigures, ledger: Ledger, { write }: Writing)
   for (const { place, between, face: on, surface, method } of rankedBridges(ledger)) {
     if (between ? !between.includes(face.id) : on.id !== id) continue
     waiting ||= method === "pending"
-    const wet = surface?.wet ?? (surface?.moulds ? "mould" : null)
+    const wet = surface?.wet ?? (surface && surface.moulds.length > 0 ? "mould" : null)
     if (!surface || !wet) continue
     temperatures.push(surface.temperature)
     places.set(place, wet)

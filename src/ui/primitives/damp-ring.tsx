@@ -1,7 +1,10 @@
-import type { DampVerdict } from "../../core/moisture/damp-verdict"
+import type { Filling, Ring } from "../../core/moisture/damp-verdict"
 
-/** Damp by shape before colour: open, dashed while it hangs on airtightness, a dot for mould, half filled, filled; a tick of frost beside it. */
-export function DampRing({ verdict, size = 20 }: { verdict: Pick<DampVerdict, "state" | "freezes">; size?: number }) {
+/**
+ * Damp by shape before colour: a ring that fills with how long it is wet (never, weeks, months, more each year), dotted where that hangs on
+ * airtightness; a tick of frost beside it, three dots for mould or rot.
+ */
+export function DampRing({ verdict, size = 20 }: { verdict: Ring; size?: number }) {
   return (
     <svg
       width={size + 6}
@@ -15,19 +18,26 @@ export function DampRing({ verdict, size = 20 }: { verdict: Pick<DampVerdict, "s
   )
 }
 
+/** What of the ring is filled, from below: a quarter, half, all of it. */
+const FILLED: Readonly<Record<Filling, string | null>> = {
+  dry: null,
+  weeks: "M-6.93 4A8 8 0 0 0 6.93 4Z",
+  months: "M-8 0A8 8 0 0 0 8 0Z",
+  gathers: "M-8 0A8 8 0 0 0 8 0A8 8 0 0 0 -8 0Z",
+}
+
 /** The same mark about the origin, radius 8, for use on the pelt. */
-export function DampMark({ verdict }: { verdict: Pick<DampVerdict, "state" | "freezes"> }) {
-  const { state, freezes } = verdict
+export function DampMark({ verdict: { filling, airtight, freezes, moulds } }: { verdict: Ring }) {
   return (
     <g stroke="var(--fen)" strokeWidth={2.4} fill="none">
-      <circle
-        r={8}
-        fill={state === "wets-in-both" ? "var(--fen)" : "var(--sheet)"}
-        strokeDasharray={state === "convection" ? "3.2 2.4" : undefined}
-      />
-      {state === "mould" ? <circle r={2.6} fill="var(--fen)" stroke="none" /> : null}
-      {state === "leaks" || state === "sweats" || state === "wets" ? (
-        <path d="M-8 0A8 8 0 0 0 8 0Z" fill="var(--fen)" stroke="none" />
+      <circle r={8} fill="var(--sheet)" strokeDasharray={airtight ? "3.2 2.4" : undefined} />
+      {FILLED[filling] ? <path d={FILLED[filling]} fill="var(--fen)" stroke="none" /> : null}
+      {moulds ? (
+        <g fill={filling === "gathers" ? "var(--sheet)" : "var(--ink)"} stroke="none">
+          <circle cx={-3.6} cy={-1} r={1.5} />
+          <circle cx={0} cy={-3} r={1.5} />
+          <circle cx={3.6} cy={-1} r={1.5} />
+        </g>
       ) : null}
       {freezes ? (
         <path d="M10 -12v6M7.4 -10.5l5.2 3M12.6 -10.5l-5.2 3" stroke="var(--frost)" strokeWidth={1.5} strokeLinecap="round" />

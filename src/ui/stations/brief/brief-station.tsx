@@ -96,9 +96,16 @@ export function BriefStation() {
                 </Button>
               ) : null}
             </p>
-            {AIR.map(([key, kind, label]) => (
-              <Fragment key={key}>{fieldsOf(inside, (part) => store.edit(setIndoors(season, part))).quantity(key, kind, label)}</Fragment>
-            ))}
+            {AIR.map(([key, kind, label]) =>
+              key === "relativeHumidity" && brief.inside.water ? (
+                <p key={key} className="self-end pb-1 text-dense text-graphite">
+                  {writing.write("percent", inside.relativeHumidity)} humid in the {season === "winter" ? "coldest" : "warmest"} month, by
+                  what gives off water below
+                </p>
+              ) : (
+                <Fragment key={key}>{fieldsOf(inside, (part) => store.edit(setIndoors(season, part))).quantity(key, kind, label)}</Fragment>
+              ),
+            )}
             {AIR.map(([key, kind, , label]) => (
               <Fragment key={key}>
                 {fieldsOf(air(outside), (part) => store.edit(setOutdoors(season, { ...air(outside), ...part }))).quantity(

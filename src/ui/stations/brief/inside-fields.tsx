@@ -5,7 +5,7 @@ import { v4 as newId } from "uuid"
 import { PER_PERSON, ventilationFlow } from "../../../core/inside/ventilation"
 import { setVentilation } from "../../../edit/assembly-edits"
 import { setGoods, setInside } from "../../../edit/brief-edits"
-import type { Activity, Goods } from "../../../schema/job/inside"
+import type { Activity, Goods, WaterSources } from "../../../schema/job/inside"
 import { fieldsOf } from "../../fields/fields-of"
 import { useJob, useJobStore } from "../../job/job-store"
 import { Button, IconButton } from "../../primitives/button"
@@ -57,6 +57,7 @@ export function InsideFields() {
       {air.quantity("always", "airFlow", "Through vents always open")}
       {air.quantity("recovery", "percent", "Heat that an exchanger keeps")}
       <TightWords />
+      <WaterFields />
       <GoodsList />
       {fields.quantity("defrost", "power", "Thawing the cooler’s coil, on average")}
       {fields.quantity("running", "ratio", "Cooler may run, hours a day")}
@@ -93,6 +94,49 @@ function AirRule() {
         ? fieldsOf(ventilation, (part) => store.edit(setVentilation(part))).quantity("perPerson", "airFlow", "Air for each person, typed")
         : null}
     </>
+  )
+}
+
+/** A litre of cooking, and nothing else: to begin from. */
+const A_LITTLE: WaterSources = { cooking: 1, clothes: 0, animals: 0, goods: 0, burners: 0 }
+
+/** What gives off water inside, where the humidity is to follow from it. */
+function WaterFields() {
+  const { water } = useJob().brief.inside
+  const store = useJobStore()
+  const fields = water && fieldsOf(water, (part) => store.edit(setInside({ water: { ...water, ...part } })))
+  return (
+    <div className="col-span-full grid grid-cols-3 items-end gap-x-4 gap-y-2 narrow:grid-cols-2">
+      <div className="col-span-full grid grid-cols-2">
+        <SelectField
+          label="Humidity inside"
+          value={water ? "follows" : "typed"}
+          options={[
+            { value: "typed", name: "as typed above" },
+            { value: "follows", name: "by what gives off water, and the air that comes in" },
+          ]}
+          onChange={(value) => void store.edit(setInside({ water: value === "follows" ? A_LITTLE : null }))}
+        />
+      </div>
+      {fields ? (
+        <>
+          {fields.quantity("cooking", "mass", "Cooking, water a day in use")}
+          {fields.quantity("clothes", "mass", "Wet clothes, washing, water a day")}
+          {fields.quantity("animals", "mass", "Animals and plants, water a day")}
+          {fields.quantity("goods", "mass", "Goods that dry, water a day")}
+          {fields.quantity("burners", "charge", "Flames without a flue, burnt a day")}
+          <p className="pb-1 text-dense text-graphite">People’s breath is counted by how many they are and what they do.</p>
+          {water && water.burners > 0 ? (
+            <div className="col-span-full">
+              <Remark kind="caution">
+                A flame without a flue gives its water and its carbon monoxide to the room: never while anyone sleeps; outdoor air and an
+                alarm are a must. Your local code may forbid it.
+              </Remark>
+            </div>
+          ) : null}
+        </>
+      ) : null}
+    </div>
   )
 }
 

@@ -2,11 +2,11 @@
 import { dewPoint } from "../../../core/air/dew-point"
 import type { DampAssessment } from "../../../core/moisture/damp-assessment"
 import { type ClearNight, clearNights } from "../../../core/moisture/clear-night"
-import { dampSentence } from "../../../core/moisture/damp-verdict"
+import { dampRank, dampSentence, type DampVerdict, monthWords } from "../../../core/moisture/damp-verdict"
 import { useEffect, useRef } from "react"
 import { seasonOf } from "../../../core/ledger/headlines"
 import { useJob, useJobStore, useSelection } from "../../job/job-store"
-import { useLedger } from "../../job/use-ledger"
+import { useLedger, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
 import { FigureTable } from "../../primitives/figure-table"
@@ -17,6 +17,7 @@ import { FaceHeader } from "../face-header"
 import { SeasonTabs } from "../season-tabs"
 import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
+import { MonthByMonth } from "./month-by-month"
 
 /** Which side is warm and wet, where the temperature line meets the dew point, in one plain sentence. */
 export function DampStation() {
@@ -42,6 +43,10 @@ export function DampStation() {
         <p className="font-display text-[16px] font-semibold">{verdict.words}</p>
       </div>
       <p>{verdict.sentence}</p>
+      <PinnedVerdict />
+      <MonthByMonth />
+      <Spots />
+      <h2 className="border-t border-seam pt-3 font-display text-[15px] font-semibold">In the worst hours</h2>
       <SeasonTabs summer="worst afternoon" />
       <p data-testid="damp-sentence" className="text-[15px]">
         {dampSentence(look, figures.layers)}
@@ -49,15 +54,65 @@ export function DampStation() {
       <Slice figures={figures} season={season} still />
       <Meeting look={look} night={season === "winter" ? (clearNights(figures, ledger.conditions)[0] ?? null) : null} />
       <PlaneTable look={look} />
-      <Remark kind="damp" title="A first look, at two conditions.">
-        It says where water would gather, not how much in a year nor whether it dries by autumn. Leaking air carries far more water than
-        diffusion: one tight layer, on the warm side, unbroken.
+      <Remark kind="damp" title="What is not in these figures">
+        Sun that dries a skin, rain, and water that stuff takes up or is built in with: all are left out. Leaking air carries far more water
+        than diffusion: one tight layer, on the warm side, unbroken.
       </Remark>
       <div>
         <Button onClick={() => show.headline("damp")}>Show the working</Button>
       </div>
     </div>
   )
+}
+
+/** The same face as it is pinned. */
+function PinnedVerdict() {
+  const pinned = usePinnedLedger()
+  const { id } = useChosenFace()
+  const verdict = pinned?.moisture[id]?.verdict
+  if (!verdict) return null
+  return (
+    <p className="flex items-center gap-2 text-graphite">
+      <DampRing verdict={verdict} size={15} />
+      Pinned: {verdict.words}
+    </p>
+  )
+}
+
+/** What lies on the face: members, edges, reveals and what runs through, each with its own ring, the worst first. */
+function Spots() {
+  const { write } = useWriting()
+  const figures = useChosenFace()
+  const { spots } = useLedger().moisture[figures.id]
+  if (spots.length === 0) return null
+  const sorted = [...spots].sort((a, b) => dampRank(b.verdict) - dampRank(a.verdict))
+  return (
+    <FigureTable
+      caption="Members, edges and what runs through"
+      shows="title"
+      heads={["where", "coldest, in the worst hour", "sweats below", "through the year"]}
+      words={[0, 3]}
+      rows={sorted.map(({ name, cold, verdict }, i) => ({
+        key: i,
+        cells: [
+          name,
+          write("temperature", cold.temperature),
+          cold.dewPoint === null ? "–" : write("temperature", cold.dewPoint),
+          <span key="ring" className="flex items-center gap-1.5">
+            <DampRing verdict={verdict} size={14} />
+            {spotWords(verdict)}
+          </span>,
+        ],
+      }))}
+    />
+  )
+}
+
+/** A spot's verdict without its name. */
+function spotWords({ filling, freezes, moulds, months }: DampVerdict): string {
+  if (moulds) return `can mould ${monthWords(months)}`
+  if (filling === "dry") return "stays dry"
+  return `${freezes ? "frost" : "dew"} ${months.length > 0 ? monthWords(months) : "in the worst hours"}`
 }
 
 /** Where the lines meet, how fast water gathers there, and how cold a clear sky makes it. */

@@ -12,7 +12,7 @@ import { Button } from "../../primitives/button"
 import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
 import { useWriting } from "../../writing/writing"
-import { MonthColumns } from "./month-columns"
+import { MonthColumns } from "../../charts/month-columns"
 import { offGridSentences } from "./off-grid-sentence"
 
 /** Whether battery and panel hold through the year, month by month, and what a thicker layer spares of them. */
@@ -55,6 +55,7 @@ function Months({ supply, months, about }: { supply: Supply; months: readonly Mo
         />
       ) : (
         <MonthColumns
+          kind="energy"
           label="Power month by month"
           pair={[
             { name: "panel makes", look: "bg-ochre", values: months.map(({ made }) => made) },

@@ -8,7 +8,7 @@ import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
 import { useShowWorking } from "../../working/use-show-working"
 import { useWriting } from "../../writing/writing"
-import { MonthColumns } from "./month-columns"
+import { MonthColumns } from "../../charts/month-columns"
 import { takenSentences, yearSentences } from "./plant-sentence"
 
 /** What the year takes, month by month, and whether the plant is enough in all its hours. */
@@ -59,6 +59,7 @@ export function Year() {
         />
       ) : (
         <MonthColumns
+          kind="energy"
           label="The year month by month"
           pair={[
             { name: "heat brought in", look: "bg-ember/80", values: months.map((month) => month.heating) },

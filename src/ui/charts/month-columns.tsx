@@ -1,7 +1,8 @@
-import { MONTHS } from "../../../core/climate/design-day"
-import { useWriting } from "../../writing/writing"
+import { MONTHS } from "../../core/climate/design-day"
+import type { Kind } from "../../core/quantity/measure"
+import { useWriting } from "../writing/writing"
 
-/** One of two things that are told of each month, J. */
+/** One of two things that are told of each month. */
 export interface MonthSeries {
   name: string
   /** How its columns are drawn. */
@@ -9,13 +10,15 @@ export interface MonthSeries {
   values: readonly number[]
 }
 
-/** Energy month by month, a pair of columns for each. @param words what is said of a month to who does not see them */
+/** Two things month by month, a pair of columns for each. @param words what is said of a month to who does not see them */
 export function MonthColumns({
   label,
+  kind,
   pair,
   words,
 }: {
   label: string
+  kind: Kind
   pair: readonly [MonthSeries, MonthSeries]
   words: (month: number) => string
 }) {
@@ -52,7 +55,7 @@ export function MonthColumns({
             {name}
           </span>
         ))}
-        <span>most in a month: {write("energy", most)}</span>
+        <span>most in a month: {write(kind, most)}</span>
       </figcaption>
     </figure>
   )

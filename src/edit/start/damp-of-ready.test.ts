@@ -1,0 +1,61 @@
+import { describe, expect, test } from "@jest/globals"
+import { activeState } from "../../core/enclosure/job-state"
+import { ledgerOf } from "../../core/ledger/ledger"
+import { type DampVerdict, dampRank } from "../../core/moisture/damp-verdict"
+import type { FacePart } from "../../core/shell/face"
+import type { JobKind } from "../../schema/job/job"
+import { readyBuildUps } from "./ready-build-ups"
+import { KITS, startJob } from "./start-job"
+
+const PLACES = ["norrhalde", "linden-vale", "heron-delta"] as const
+const PARTS: readonly FacePart[] = ["wall", "roof", "floor"]
+
+/** The verdict on a part of a fresh job that wears one ready build-up all over. */
+function verdictOf(
+  kind: JobKind,
+  part: FacePart,
+  assembly: ReturnType<typeof readyBuildUps>[number]["assembly"],
+  station: string,
+): DampVerdict {
+  const job = startJob({ kind, name: "any", units: "metric", form: KITS[kind].form, station, school: "" })
+  const variant = job.variants.first!
+  variant.assemblies = { one: assembly }
+  variant.wears = Object.fromEntries(Object.keys(variant.wears).map((face) => [face, "one"]))
+  const { surfaces, moisture } = ledgerOf(activeState(job))
+  return moisture[surfaces.find(({ face }) => face.part === part)!.id].verdict
+}
+
+const mark = ({ filling, airtight, freezes, moulds, harms }: DampVerdict) =>
+  `${harms ? "!" : " "}${filling}${airtight ? " if airtight" : ""}${freezes ? ", freezes" : ""}${moulds ? ", moulds" : ""}`
+
+describe("damp of the ready build-ups", () => {
+  const rows = (Object.keys(KITS) as JobKind[]).flatMap((kind) =>
+    PARTS.flatMap((part) =>
+      readyBuildUps(kind, part).map(({ id, assembly }) => ({
+        ...{ kind, part, id, name: assembly.name },
+        verdicts: PLACES.map((station) => verdictOf(kind, part, assembly, station)),
+      })),
+    ),
+  )
+
+  test("is told apart by place and by how they are built", () => {
+    const table = rows.map(({ kind, part, name, verdicts }) => [kind, part, name, ...verdicts.map(mark)])
+    const heads = ["kind", "part", "build-up", ...PLACES]
+    const widths = heads.map((head, i) => Math.max(head.length, ...table.map((row) => row[i]!.length)))
+    process.stdout.write(`\n${[heads, ...table].map((row) => row.map((cell, i) => cell.padEnd(widths[i]!)).join("  ")).join("\n")}\n`)
+    const [cold] = PLACES.map((_, i) => rows.map(({ verdicts }) => verdicts[i]!)) as [DampVerdict[]]
+    // In the cold all four fillings are there, and none speaks for more than two of three.
+    const counts = new Map<string, number>()
+    for (const { filling } of cold) counts.set(filling, (counts.get(filling) ?? 0) + 1)
+    expect([...counts.keys()].sort()).toEqual(["dry", "gathers", "months", "weeks"])
+    for (const count of counts.values()) expect(count).toBeLessThan((2 / 3) * rows.length)
+  })
+
+  test("is no worse for a heated one in a warmer place", () => {
+    for (const { kind, part, name, verdicts } of rows) {
+      if (kind === "cold-room" || part === "floor") continue
+      const [cold, , warm] = verdicts.map(dampRank)
+      expect([kind, name, warm! <= cold!]).toEqual([kind, name, true])
+    }
+  })
+})
