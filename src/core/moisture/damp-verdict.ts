@@ -148,7 +148,7 @@ export function layersVerdict(water: MonthlyWater, layers: readonly BuiltLayer[]
   if (share < LITTLE && !gathers)
     return {
       ...DRY,
-      sentence: `What vapour gathers in the ${of} ${place} is less than a tenth of what it lies on bears, and dries each year.`,
+      sentence: `What vapour gathers in the ${of} ${place} is less than a tenth of what may lie there, and dries each year.`,
     }
   const least = 0.5 * Math.min(LITTLE * plane.bearable, Math.max(...lying))
   const wet = lying.flatMap((one, month) => (one > least ? [month] : []))
@@ -157,9 +157,8 @@ export function layersVerdict(water: MonthlyWater, layers: readonly BuiltLayer[]
   const freezes = wet.some((month) => at[month]! < 0)
   const harms = gathers || share > 1
   const season = seasonOf(wet, at)
-  const way = leaks ? "Air that leaks past the tight layer wets" : "Vapour wets"
   const when = monthWords(wet)
-  const ice = freezes ? " and freezes there" : ""
+  const way = leaks ? "air that leaks past the tight layer wets" : "vapour wets"
   return {
     ...{ filling, freezes, moulds: harms && plane.rots, harms, where: place, months: wet, season },
     airtight: leaks && !harms,
@@ -169,15 +168,17 @@ export function layersVerdict(water: MonthlyWater, layers: readonly BuiltLayer[]
       : harms
         ? `${leaks ? "leaks wet it" : "too wet"} ${when}`
         : `${leaks ? "damp from leaks" : "damp"} ${when}, then dry`,
-    sentence: `${way} the ${of} ${place} ${when}${ice}: ${amount(share)} what it lies on bears, ${
+    sentence: `${capital(when)} ${way} the ${of} ${place}${freezes ? " and freezes there" : ""}: ${amount(share)} what may lie there, ${
       gathers
-        ? `${left > 0.9 * share ? "none" : "not all"} of it dries within the year${share > 1 ? "" : `, and after about ${years} years it is more than that bears`}`
+        ? `${left > 0.9 * share ? "none" : "not all"} of it dries within the year${share > 1 ? "" : `, and after about ${years} years it is more than that`}`
         : `and ${left > 0 ? "nearly all" : "all"} of it dries within the year`
     }${plane.rots && harms ? "; the wood can mould and rot" : ""}${leaks && !harms ? ". More leaks than are said would change that" : ""}.`,
   }
 }
 
-/** How much water is of what is borne. */
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
+
+/** How much water is of what may lie there. */
 function amount(share: number): string {
   if (share > 1.5) return `${share < 10 ? share.toFixed(1).replace(/\.0$/, "") : Math.round(share)} times`
   if (share > 1) return "more than"
