@@ -9,6 +9,7 @@ import { blowerDoor } from "./blower-door"
 import { emc } from "./emc"
 import { freeze } from "./freeze"
 import { glaser } from "./glaser"
+import { hygro } from "./hygro"
 import { ground } from "./ground"
 import { infiltration } from "./infiltration"
 import { ledger } from "./ledger"
@@ -42,6 +43,7 @@ export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
     emc,
     shrinkage,
     glaser,
+    hygro,
     surface,
     weather,
     simulate,

@@ -10,6 +10,7 @@ import { useLedger, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
 import { FigureTable } from "../../primitives/figure-table"
+import { whenIdle } from "../../primitives/later"
 import { Remark } from "../../primitives/remark"
 import { Slice } from "../../slice/slice"
 import { useShowWorking } from "../../working/use-show-working"
@@ -19,7 +20,9 @@ import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 import { MonthByMonth } from "./month-by-month"
 
-/** Which side is warm and wet, where the temperature line meets the dew point, in one plain sentence. */
+const Rules = whenIdle(() => import("./rules").then((module) => module.Rules))
+
+/** The verdict on the chosen face, why, through which months, what lies on it, and the worst hours. */
 export function DampStation() {
   const figures = useChosenFace()
   const ledger = useLedger()
@@ -44,6 +47,7 @@ export function DampStation() {
       </div>
       <p>{verdict.sentence}</p>
       <PinnedVerdict />
+      <Rules />
       <MonthByMonth />
       <Spots />
       <h2 className="border-t border-seam pt-3 font-display text-[15px] font-semibold">In the worst hours</h2>

@@ -1,0 +1,75 @@
+import { describe, expect, test } from "@jest/globals"
+import { evenBox } from "../../../tests/fixtures/jobs"
+import { sketch, stack } from "../../../tests/fixtures/layers"
+import type { Job } from "../../schema/job/job"
+import { activeState } from "../enclosure/job-state"
+import { ledgerOf } from "../ledger/ledger"
+import { judgements } from "./build-rules"
+
+const COLD_ROOM = (job: Job) => {
+  job.brief.kind = "cold-room"
+  job.brief.station = "heron-delta"
+  job.brief.indoors = { winter: { temperature: 3, relativeHumidity: 0.85 }, summer: { temperature: 3, relativeHumidity: 0.85 } }
+}
+
+/** What the rules say of a wall, in a heated box unless it is changed. */
+function rules(layers: ReturnType<typeof stack>, change: (job: Job) => void = () => {}, face: "left" | "roof" = "left") {
+  const job = evenBox(sketch("one", layers))
+  change(job)
+  const { surfaces, moisture } = ledgerOf(activeState(job))
+  const surface = surfaces.find(({ id }) => id === face)!
+  const found = judgements({ kind: job.brief.kind, surface, months: moisture[face].water.months })
+  return { found, warned: found.filter(({ warns }) => warns).map(({ rule }) => rule) }
+}
+
+describe("the rules of building", () => {
+  test("a heated hut with polythene inside and bitumen outside is trapped; a film that opens when it is damp sets it free", () => {
+    const { found, warned } = rules(stack`bitumen-sheet 4, osb 12, glass-wool 140, polythene 0.2, gypsum-board 12`)
+    expect(warned).toEqual(["trapped"])
+    expect(found[0]!.title).toMatch(/^Trapped: between the bitumen .* and the polythene/)
+    expect(found[0]!.reason).toContain("OSB")
+    expect(rules(stack`bitumen-sheet 4, osb 12, glass-wool 140, smart-membrane 0.3, gypsum-board 12`).warned).not.toContain("trapped")
+  })
+
+  test("foam alone between two metal skins traps nothing: there is nothing that water could lie in", () => {
+    expect(rules(stack`steel-painted 0.6, xps 100, steel-painted 0.6`).warned).not.toContain("trapped")
+  })
+
+  test("a cold room with its tight layer inside is wrong-sided, one with it outside is not", () => {
+    const [inside, outside] = [
+      stack`softwood-plywood 9, stone-wool 100, foil-membrane 0.3`,
+      stack`foil-membrane 0.3, stone-wool 100, softwood-plywood 9`,
+    ]
+    const { found, warned } = rules(inside, COLD_ROOM)
+    expect(warned).toEqual(["wrong-side"])
+    expect(found[0]!.figures[0]!.value).toBeGreaterThan(0.9)
+    expect(rules(outside, COLD_ROOM).warned).toEqual([])
+    // In a heated hut it is the other way about.
+    expect(rules(inside).warned).toEqual([])
+    expect(rules(outside).warned).toEqual(["wrong-side"])
+  })
+
+  test("an unvented roof is judged by the share of R outside its boards, by hand", () => {
+    // Coldest month of Linden Vale 0.2 °C, inside 20 °C and 50 %: dew point 9.27 °C, asked (9.27 − 0.2)/19.8 = 0.458.
+    const share = (outer: string) => rules(stack`bitumen-sheet 4, xps ${outer}, osb 15, glass-wool 60, gypsum-board 12`, () => {}, "roof")
+    const [thin, thick] = ["30", "120"].map((outer) => share(outer).found.find(({ rule }) => rule === "outer-share")!)
+    expect(thin!.figures[1]!.value).toBeCloseTo(0.458, 2)
+    expect([thin!.warns, thick!.warns]).toEqual([true, false])
+  })
+
+  test("a vent channel under 25 mm is named, and one of 25 mm is not", () => {
+    const vented = (thickness: number) =>
+      rules(stack`spruce 20, air 20, wood-fibre-board 35, glass-wool 100`, (job) => {
+        const { layers } = job.variants.first!.assemblies.one!
+        Object.assign(layers.l2!, { thickness, vents: 0.002 })
+      }).warned
+    expect(vented(0.02)).toEqual(["channel"])
+    expect(vented(0.025)).toEqual([])
+  })
+
+  test("each says whose rule it is, and fibre in a vehicle has a word", () => {
+    const { found } = rules(stack`steel-painted 0.8 there, hemp-batt 50, birch-plywood 6`, (job) => (job.brief.kind = "van"))
+    expect(found.map(({ rule }) => rule)).toEqual(expect.arrayContaining(["wrong-side", "fibre", "drive"]))
+    for (const { source, reason, title } of found) expect([source, reason, title].every((words) => words.length > 5)).toBe(true)
+  })
+})

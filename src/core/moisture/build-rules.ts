@@ -1,0 +1,237 @@
+import type { JobKind } from "../../schema/job/job"
+import { isoDewPoint } from "../air/iso-saturation"
+import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/build-up"
+import { idleFoils } from "../assembly/idle-foil"
+import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import { layerResistance } from "../assembly/thermal-transmittance"
+import { pressureOf } from "../enclosure/month-airs"
+import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { inSentence } from "../in-sentence"
+import { sum } from "../numeric/sum"
+import type { Kind } from "../quantity/measure"
+import type { Sides } from "./mould"
+
+/** What a rule says of a surface, why, by which figures, and whose rule it is. */
+export interface Judgement {
+  rule: string
+  /** It asks for a change. */
+  warns: boolean
+  title: string
+  reason: string
+  figures: readonly { name: string; kind: Kind; value: number }[]
+  source: string
+}
+
+/** What rules go by. */
+export interface Judged {
+  kind: JobKind
+  surface: SurfaceFigures
+  /** Means of the months on both sides. */
+  months: readonly Sides[]
+}
+
+type Rule = (judged: Judged) => Judgement[]
+
+/** From this equivalent air layer on a layer is tight to vapour, m; a film that opens below it when damp is not. @see DIN 4108-3:2018, 3 (retarding from 0.5 m, closed from 1500 m) */
+const TIGHT = 10
+/** Of all R as much may lie on the wet side of the tight layer. @see DIN 4108-3:2018, 5.3 (a fifth) */
+const WET_SIDE = 0.2
+/** A vent channel is at least so deep, m. @see DIN 4108-3:2018, 5.3 (20 mm), and common practice of 25 mm */
+const CHANNEL = 0.025
+
+const isTight = ({ equivalentAirLayer, effectiveShare, material: { vapour } }: BuiltLayer): boolean =>
+  effectiveShare > 0 && equivalentAirLayer >= TIGHT && Math.min(Infinity, ...(vapour.sdByHumidity ?? []).map(([, sd]) => sd)) >= TIGHT
+
+/** Whether a layer can hold water that has nowhere to go. */
+const holdsWater = (layer: BuiltLayer): boolean => !isTight(layer) && layer.material.class !== "metal"
+
+const named = ({ material }: BuiltLayer): string => inSentence(material.name)
+
+/** Vapour pressures inside and beyond in the mean of the year, Pa. */
+const yearly = (months: readonly Sides[]): readonly [inside: number, beyond: number] => [
+  sum(months.map(({ inside }) => pressureOf(inside))) / months.length,
+  sum(months.map(({ beyond }) => pressureOf(beyond))) / months.length,
+]
+
+/** Which way vapour goes, by months. */
+const drive: Rule = ({ months }) => {
+  const outward = months.filter(({ inside, beyond }) => pressureOf(inside) > pressureOf(beyond)).length
+  const [inside, beyond] = yearly(months)
+  const way =
+    outward >= 10
+      ? "outward all year or nearly so"
+      : outward <= 2
+        ? "inward all year or nearly so"
+        : `outward in ${outward} months and inward in ${12 - outward}`
+  return [
+    {
+      ...{ rule: "drive", warns: false, title: `Vapour goes ${way}.` },
+      reason:
+        outward >= 7
+          ? "The tight layer, if any, belongs on the inside, the warm side; what lies outside it is to let vapour through."
+          : outward <= 5
+            ? "The tight layer, if any, belongs on the outside, the warm side; what lies inside it is to let vapour through."
+            : "It turns with the seasons: a film that opens when it is damp, or a build-up that lets vapour through both ways, dries both ways.",
+      figures: [
+        { name: "vapour pressure inside, mean of the year", kind: "pressure", value: inside },
+        { name: "beyond", kind: "pressure", value: beyond },
+      ],
+      source: "ISO 13788:2012, 6",
+    },
+  ]
+}
+
+/** Two tight layers with something between them that can be wet. */
+const trapped: Rule = ({ surface: { layers } }) => {
+  const tight = layers.flatMap((layer, i) => (isTight(layer) ? [i] : []))
+  return tight.slice(1).flatMap((inner, k): Judgement[] => {
+    const outer = tight[k]!
+    const between = layers.slice(outer + 1, inner).filter(holdsWater)
+    if (between.length === 0) return []
+    return [
+      {
+        ...{
+          rule: "trapped",
+          warns: true,
+          title: `Trapped: between the ${named(layers[outer]!)} and the ${named(layers[inner]!)} nothing dries.`,
+        },
+        reason: `Water that gets into the ${between.map(named).join(", ")}, built in or leaked in, finds no way out: one of the two is to let vapour through, or to open when it is damp.`,
+        figures: [
+          { name: `the ${named(layers[outer]!)} is as tight as still air of`, kind: "length", value: layers[outer]!.equivalentAirLayer },
+          { name: `the ${named(layers[inner]!)}`, kind: "length", value: layers[inner]!.equivalentAirLayer },
+        ],
+        source: "DIN 68800-2:2012, 5.2.4 (a drying reserve)",
+      },
+    ]
+  })
+}
+
+/** The tightest layer stands too far from the wet side. */
+const wrongSide: Rule = ({ surface, months }) => {
+  const { layers, face, ground } = surface
+  if (ground || layers.filter(isTight).length !== 1) return []
+  const at = layers.findIndex(isTight)
+  const [inside, beyond] = yearly(months)
+  const direction = heatFlowDirection(face.tilt, true)
+  const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
+  const all = sum(resistances)
+  const wet = inside > beyond ? resistances.slice(at + 1) : resistances.slice(0, at)
+  const share = all > 0 ? sum(wet) / all : 0
+  if (share <= WET_SIDE) return []
+  const [layer, side] = [layers[at]!, inside > beyond ? "inside" : "outside"]
+  const skin = layer.layer.existing || layer.material.class === "metal"
+  return [
+    {
+      ...{ rule: "wrong-side", warns: true, title: `Wrong-sided: the tight ${named(layer)} stands on the dry side.` },
+      reason: `Vapour comes from ${side === "inside" ? "the inside" : "outdoors"} and is stopped where it is cold. ${
+        skin
+          ? `A skin stays where it is: put a tighter layer on the ${side}, air-sealed, or foam that leaves vapour no way to it.`
+          : `Move it to the ${side}, or take one that lets vapour through.`
+      }`,
+      figures: [{ name: "of the insulation on its wet side (a fifth at most)", kind: "percent", value: share }],
+      source: "DIN 4108-3:2018, 5.3",
+    },
+  ]
+}
+
+/** Insulation on both sides of a board: whether enough of it is outside to keep the board warm. */
+const outerShare: Rule = ({ surface, months }) => {
+  const { layers, face, ground } = surface
+  if (ground || layers[0]!.effectiveShare === 0) return []
+  const direction = heatFlowDirection(face.tilt, true)
+  const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
+  const film = outdoorFilm(layers, surface.winterFilm, direction)
+  const total = film + sum(resistances) + INDOOR_RESISTANCE[direction]
+  const board = layers.findIndex(({ material }, i) => {
+    const wood = material.class === "wood" || (material.class === "board" && material.fire.combustible)
+    return wood && sum(resistances.slice(0, i)) > 0.5 && sum(resistances.slice(i + 1)) > 0.5
+  })
+  if (board < 0) return []
+  const coldest = months.reduce((least, one) => (one.beyond.temperature < least.beyond.temperature ? one : least))
+  const [warm, cold] = [coldest.inside.temperature, coldest.beyond.temperature]
+  if (warm <= cold) return []
+  const asked = Math.max(0, (isoDewPoint(Math.max(1, pressureOf(coldest.inside))) - cold) / (warm - cold))
+  const share = (film + sum(resistances.slice(0, board + 1))) / total
+  return [
+    {
+      ...{ rule: "outer-share", warns: share < asked },
+      title:
+        share < asked
+          ? `Too little insulation outside the ${named(layers[board]!)}: its inner face is below the dew point in the coldest month.`
+          : `Enough insulation outside the ${named(layers[board]!)} keeps it above the dew point in the coldest month.`,
+      reason: "The share of R outside it says how warm it stands between both airs. More outside, less inside, or drier air inside.",
+      figures: [
+        { name: "of R outside its inner face", kind: "percent", value: share },
+        { name: "asked by the coldest month", kind: "percent", value: asked },
+      ],
+      source: "ISO 13788:2012, 5.3",
+    },
+  ]
+}
+
+/** An air space that is vented but too thin. */
+const channel: Rule = ({ surface: { layers } }) =>
+  layers.flatMap(({ layer, material }): Judgement[] =>
+    material.class === "air" && layer.vents > 0 && layer.thickness < CHANNEL
+      ? [
+          {
+            ...{ rule: "channel", warns: true, title: "The vent channel is too thin." },
+            reason: "Batts swell and boards bow into it: it is to stay open from eave to ridge, with mesh that does not close it.",
+            figures: [
+              { name: "deep", kind: "length", value: layer.thickness },
+              { name: "at least", kind: "length", value: CHANNEL },
+            ],
+            source: "DIN 4108-3:2018, 5.3 (20 mm); 25 mm as built",
+          },
+        ]
+      : [],
+  )
+
+/** A foil that touches something on both sides. */
+const foil: Rule = ({ surface: { layers } }) =>
+  idleFoils(layers).map((layer) => ({
+    ...{ rule: "foil", warns: false, title: `The bright face of the ${named(layer)} touches something on both sides.` },
+    reason: "It reflects only across an air space; here it is a vapour-tight sheet and no insulation.",
+    figures: [],
+    source: "ISO 6946:2017, annex D",
+  }))
+
+/** Fibre where it is let in with a warning only. */
+const fibre: Rule = ({ kind, surface: { layers } }) => {
+  if (kind !== "van" && kind !== "cold-room") return []
+  const found = layers.find(({ material }) => material.class === "fibre")
+  if (!found) return []
+  return [
+    {
+      ...{
+        rule: "fibre",
+        warns: false,
+        title: `${found.material.name} in a ${kind === "van" ? "vehicle" : "cold room"} holds what gets into it.`,
+      },
+      reason:
+        "Boards or sprayed foam leave less room for damp air against the skin. Fibre asks for an unbroken tight layer on the warm side, and for a look behind it.",
+      figures: [],
+      source: "ISO 13788:2012, 6 (water through the months, above)",
+    },
+  ]
+}
+
+/** A lining of bare metal. */
+const bareMetal: Rule = ({ surface: { layers } }) => {
+  const inner = layers.at(-1)!
+  if (inner.material.class !== "metal") return []
+  return [
+    {
+      ...{ rule: "bare-metal", warns: layers.length === 1, title: `The ${named(inner)} inside takes up no water.` },
+      reason: "Dew runs down it at once: a fleece or a board under it holds a night’s water and gives it back by day.",
+      figures: [],
+      source: "ISO 13788:2012, 5.1",
+    },
+  ]
+}
+
+const RULES: readonly Rule[] = [trapped, wrongSide, outerShare, channel, drive, fibre, foil, bareMetal]
+
+/** What all rules say of a surface, what asks for a change first. */
+export const judgements = (judged: Judged): Judgement[] =>
+  RULES.flatMap((rule) => rule(judged)).sort((a, b) => Number(b.warns) - Number(a.warns))
