@@ -1,5 +1,6 @@
 import type { Step } from "../core/trials/what-if"
-import { setAbsorptance, setLeakage, setThickness } from "./assembly-edits"
+import type { CureStep } from "../core/trials/damp-cures"
+import { setAbsorptance, setLeakage, setThickness, wearBuildUp } from "./assembly-edits"
 import { type Edit, edit } from "./edit"
 import { addVariant } from "./variant-edits"
 
@@ -10,10 +11,23 @@ function stepEdit(step: Step): Edit {
 }
 
 /** Takes a step in a variant of its own. */
-export function tryStep(step: Step, variant: string, name: string): Edit {
+export const tryStep = (step: Step, variant: string, name: string): Edit => inVariant(stepEdit(step), variant, name)
+
+/** Takes a cure against damp in a variant of its own; the air inside is what all variants share, and stays. */
+export const tryCure = ({ assembly, ach50 }: CureStep, variant: string, name: string): Edit =>
+  inVariant(
+    edit(name, (job) => {
+      if (assembly) wearBuildUp(assembly.id, assembly.next, {}).recipe(job)
+      if (ach50 !== undefined) setLeakage({ ach50 }).recipe(job)
+    }),
+    variant,
+    name,
+  )
+
+function inVariant(change: Edit, variant: string, name: string): Edit {
   const added = addVariant(variant, name)
   return edit("Try a change in a variant", (job) => {
     added.recipe(job)
-    stepEdit(step).recipe(job)
+    change.recipe(job)
   })
 }

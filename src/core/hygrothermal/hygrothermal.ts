@@ -18,24 +18,28 @@ const HALVINGS = 3
  */
 export function hygrothermal(input: HygroInput): Noted<HygroOutput> {
   const chosen = input.layers.every(({ cells }) => cells !== undefined)
-  let mesh = meshOf(input.layers, 0)
-  let run = runOn(mesh, input)
-  let coarse: { mesh: Mesh; run: SectionRun } | null = null
+  let now = runOn(input, 0)
   let moved = 0
   for (let halvings = 1; !chosen && halvings <= HALVINGS; halvings++) {
-    coarse = { mesh, run }
-    mesh = meshOf(input.layers, halvings)
-    run = runOn(mesh, input)
-    moved = movedBy(coarse, { mesh, run })
+    const coarse = now
+    now = runOn(input, halvings)
+    moved = movedBy(coarse, now)
     if (moved <= FINE) break
   }
-  return { ...told(input, mesh, run), notes: notesOn(run, !chosen && moved > FINE) }
+  return { ...told(input, now), notes: notesOn(now.run, moved > FINE) }
 }
 
-function runOn(mesh: Mesh, { layers, initial, outside, inside, output, duration, maximumStep }: HygroInput): SectionRun {
+/** A run with the cells that it went through. */
+interface Meshed {
+  mesh: Mesh
+  run: SectionRun
+}
+
+function runOn({ layers, initial, outside, inside, output, duration, maximumStep }: HygroInput, halvings: number): Meshed {
+  const mesh = meshOf(layers, halvings)
   const states = Array.isArray(initial) ? initial : layers.map(() => initial)
   const of = <K extends "temperature" | "relativeHumidity">(key: K) => Float64Array.from(mesh.layers, (layer) => states[layer]![key])
-  return runSection({
+  const run = runSection({
     mesh,
     start: { humidity: of("relativeHumidity"), temperature: of("temperature") },
     outside: sideOf(outside),
@@ -43,10 +47,11 @@ function runOn(mesh: Mesh, { layers, initial, outside, inside, output, duration,
     times: output.at(-1)! < duration ? [...output, duration] : output,
     maximumStep: maximumStep ?? Infinity,
   })
+  return { mesh, run }
 }
 
 /** By how much of its range anything differs between two meshes, at the middles of the coarser cells. */
-function movedBy(coarse: { mesh: Mesh; run: SectionRun }, fine: { mesh: Mesh; run: SectionRun }): number {
+function movedBy(coarse: Meshed, fine: Meshed): number {
   let most = 0
   for (const key of ["humidity", "temperature"] as const) {
     const all = fine.run.states.flatMap((state) => [...state[key]])
@@ -75,7 +80,7 @@ function along({ middles, layers }: Mesh, values: Float64Array, x: number, layer
   return values[first]! + ((values[last]! - values[first]!) * (x - middles[first]!)) / (middles[last]! - middles[first]!)
 }
 
-function told({ layers, output, depths }: HygroInput, mesh: Mesh, run: SectionRun): Omit<HygroOutput, "notes"> {
+function told({ layers, output, depths }: HygroInput, { mesh, run }: Meshed): Omit<HygroOutput, "notes"> {
   const ends = layers.map((_, i) => sum(layers.slice(0, i + 1).map(({ thickness }) => thickness)))
   const x = depths ?? [...mesh.middles]
   const layerAt = (depth: number) =>

@@ -45,5 +45,5 @@ function graded(thickness: number): number[] {
   const grown = Array.from({ length: count }, (_, i) => GROWTH ** i)
   const scale = half / grown.reduce((all, one) => all + one, 0)
   const widths = grown.map((one) => one * scale)
-  return [...widths, ...widths.toReversed()]
+  return [...widths, ...[...widths].reverse()]
 }

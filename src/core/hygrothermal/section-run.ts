@@ -1,3 +1,4 @@
+import { InputError } from "../../schema/outcome"
 import { balancesOf, type HygroState } from "./balance"
 import { solveBlocks } from "./block-solve"
 import type { Mesh } from "./mesh"
@@ -38,12 +39,13 @@ const [ROUNDS, SETTLED] = [12, 1e-5] as const
 /** No round takes humidity to less than a share of what it was, nor past saturation by more than so much. */
 const [LEAST_SHARE, PAST_FULL] = [0.2, 0.05] as const
 const DRIEST = 1e-6
+const NO_STEP = "No step is short enough to find a balance: curves that jump, or air that does, ask for more cells or for gentler figures."
 /** How far the second stage starts past the first. */
 const PAST = (1 - GAMMA) / GAMMA
 
 /**
  * Heat and moisture through a section in time, by implicit steps of second order whose length follows how fast things bend.
- * @throws RangeError where no step, however short, finds both balances
+ * @throws InputError `no-balance` where no step, however short, finds both balances
  * @see EN 15026:2007, 5
  */
 export function runSection({ mesh, start, outside, inside, times, maximumStep }: SectionAsked): SectionRun {
@@ -159,7 +161,7 @@ export function runSection({ mesh, start, outside, inside, times, maximumStep }:
     }
     if (bent > 1) {
       wanted = length * (Number.isFinite(bent) ? Math.max(0.2, 0.8 / Math.sqrt(bent)) : 0.2)
-      if (wanted < SHORTEST) throw new RangeError("No step is short enough.")
+      if (wanted < SHORTEST) throw new InputError("no-balance", [], NO_STEP)
       continue
     }
     // The two stages' flows, as the step weighs them.

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals"
-import { evenBox } from "../../../tests/fixtures/jobs"
+import { demo, evenBox } from "../../../tests/fixtures/jobs"
 import { sketch, stack } from "../../../tests/fixtures/layers"
 import type { Job } from "../../schema/job/job"
 import { activeState } from "../enclosure/job-state"
@@ -47,6 +47,16 @@ describe("the rules of building", () => {
     // In a heated hut it is the other way about.
     expect(rules(inside).warned).toEqual([])
     expect(rules(outside).warned).toEqual(["wrong-side"])
+  })
+
+  test("agree with the months: the demo's cold room gathers water on the side where its foil is wrong", () => {
+    const job = demo("Cold Nettle")
+    const { surfaces, moisture } = ledgerOf(activeState(job))
+    const surface = surfaces.find(({ id }) => id === "left")!
+    const { verdict, water } = moisture.left
+    expect(verdict).toMatchObject({ filling: "gathers", where: expect.stringContaining("foil") as string })
+    const found = judgements({ kind: job.brief.kind, surface, months: water.months })
+    expect(found.filter(({ warns }) => warns).map(({ rule }) => rule)).toEqual(["wrong-side"])
   })
 
   test("an unvented roof is judged by the share of R outside its boards, by hand", () => {

@@ -33,7 +33,7 @@ export interface Judged {
 type Rule = (judged: Judged) => Judgement[]
 
 /** From this equivalent air layer on a layer is tight to vapour, m; a film that opens below it when damp is not. @see DIN 4108-3:2018, 3 (retarding from 0.5 m, closed from 1500 m) */
-const TIGHT = 10
+export const TIGHT = 10
 /** Of all R as much may lie on the wet side of the tight layer. @see DIN 4108-3:2018, 5.3 (a fifth) */
 const WET_SIDE = 0.2
 /** A vent channel is at least so deep, m. @see DIN 4108-3:2018, 5.3 (20 mm), and common practice of 25 mm */
@@ -106,12 +106,12 @@ const trapped: Rule = ({ surface: { layers } }) => {
   })
 }
 
-/** The tightest layer stands too far from the wet side. */
+/** The tight layer nearest to the wet side stands too far from it. */
 const wrongSide: Rule = ({ surface, months }) => {
   const { layers, face, ground } = surface
-  if (ground || layers.filter(isTight).length !== 1) return []
-  const at = layers.findIndex(isTight)
   const [inside, beyond] = yearly(months)
+  const at = inside > beyond ? layers.reduce((last, layer, i) => (isTight(layer) ? i : last), -1) : layers.findIndex(isTight)
+  if (ground || at < 0) return []
   const direction = heatFlowDirection(face.tilt, true)
   const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
   const all = sum(resistances)

@@ -20,6 +20,7 @@ import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 import { MonthByMonth } from "./month-by-month"
 
+const Cures = whenIdle(() => import("./cures").then((module) => module.Cures))
 const Rules = whenIdle(() => import("./rules").then((module) => module.Rules))
 
 /** The verdict on the chosen face, why, through which months, what lies on it, and the worst hours. */
@@ -48,6 +49,7 @@ export function DampStation() {
       <p>{verdict.sentence}</p>
       <PinnedVerdict />
       <Rules />
+      <Cures />
       <MonthByMonth />
       <Spots />
       <h2 className="border-t border-seam pt-3 font-display text-[15px] font-semibold">In the worst hours</h2>

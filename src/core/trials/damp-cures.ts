@@ -1,0 +1,168 @@
+import type { Assembly, Layer } from "../../schema/job/build-up"
+import { PLAIN_LAYER } from "../../schema/job/build-up"
+import type { SurfaceId } from "../enclosure/surface"
+import { type JobState, stockOf, withAssembly } from "../enclosure/job-state"
+import { inSentence } from "../in-sentence"
+import { type Ledger, ledgerOf } from "../ledger/ledger"
+import { materialOf } from "../material/catalogue"
+import { equivalentAirLayer, nextSold } from "../material/layer-properties"
+import { TIGHT } from "../moisture/build-rules"
+import { dampRank, type DampVerdict, worstPlane } from "../moisture/damp-verdict"
+
+/** A small change that a builder could make against damp: another build-up, fewer leaks, drier air inside in winter. */
+export interface CureStep {
+  assembly?: { id: string; next: Assembly }
+  ach50?: number
+  relativeHumidity?: number
+}
+
+/** A change that was tried: what the face comes to by it, and what it costs in money and in height where one stands, m. */
+export interface Cure {
+  step: CureStep
+  name: string
+  /** A few words for the variant that it is tried in. */
+  short: string
+  verdict: DampVerdict
+  /** Most that lies in the face through the year, as a share of what may. */
+  share: number
+  money: number
+  height: number
+}
+
+/** A film that opens when it is damp, a foam that lets next to nothing through, and one that is sprayed. */
+const [SMART, BOARD, SPRAYED] = ["smart-membrane", "xps", "spray-closed"] as const
+const CHANNEL = 0.025
+/** Openings of a channel along eaves and ridge, m² for a metre. */
+const OPEN = 0.02
+/** So much drier, and as tight as a job is sealed with care, 1/h at 50 Pa. */
+const [DRIER, SEALED] = [0.1, 1.5] as const
+
+type Trial = Pick<Cure, "step" | "name" | "short">
+
+/** Where the verdict stays the same, less than this share of the water is worth telling; so many are tried with fewer leaks too. */
+const [WORTH, PAIRED] = [0.6, 5] as const
+
+/**
+ * Small changes to what a face wears and what is around it, and the best of them together with fewer leaks: those first that let it stand, the
+ * cheapest of them first; then those that better it most.
+ * @param surface the face that is to be cured
+ */
+export function dampCures(state: JobState, ledger: Ledger, surface: SurfaceId): Cure[] {
+  const { verdict: now, water } = ledger.moisture[surface]
+  if (!now.harms) return []
+  const share = worstPlane(water)?.share ?? 0
+  const tried = (trial: Trial): Cure => {
+    const then = ledgerOf(stateAfter(state, trial.step), ledger.solved)
+    const { verdict, water } = then.moisture[surface]
+    const lies = worstPlane(water)?.share ?? 0
+    return { ...trial, verdict, share: lies, money: then.money - ledger.money, height: ledger.clear.standing - then.clear.standing }
+  }
+  const betters = ({ verdict, share: lies }: Cure) =>
+    dampRank(verdict) < dampRank(now) || (dampRank(verdict) === dampRank(now) && lies < WORTH * share)
+  const single = trials(state, ledger, surface).map(tried).filter(betters).sort(standingFirst)
+  const { ach50 } = state.variant.leakage
+  const paired = single
+    .filter(({ verdict, step }) => verdict.harms && step.assembly && ach50 > SEALED)
+    .slice(0, PAIRED)
+    .map(({ step, name, short }) => tried({ step: { ...step, ach50: SEALED }, name: `${name}, and sealed`, short: `${short}, sealed` }))
+  return [...single, ...paired.filter(betters)].sort(standingFirst)
+}
+
+const standingFirst = (a: Cure, b: Cure): number =>
+  Number(a.verdict.harms) - Number(b.verdict.harms) ||
+  (a.verdict.harms ? dampRank(a.verdict) - dampRank(b.verdict) || a.share - b.share : a.money - b.money)
+
+function stateAfter(state: JobState, { assembly, ach50, relativeHumidity }: CureStep): JobState {
+  const { variant, brief } = state
+  const { winter, summer } = brief.indoors
+  const built = assembly ? withAssembly(state, assembly.id, assembly.next) : state
+  return {
+    ...built,
+    ...(ach50 === undefined ? {} : { variant: { ...built.variant, leakage: { ...variant.leakage, ach50 } } }),
+    ...(relativeHumidity === undefined ? {} : { brief: { ...brief, indoors: { winter: { ...winter, relativeHumidity }, summer } } }),
+  }
+}
+
+function trials(state: JobState, ledger: Ledger, surface: SurfaceId): Trial[] {
+  const { assembly: id } = ledger.surfaces.find((one) => one.id === surface)!
+  const { brief, variant } = state
+  const dry = brief.indoors.winter.relativeHumidity - DRIER
+  return [
+    ...ofLayers(state, id),
+    ...(variant.leakage.ach50 > SEALED ? [{ step: { ach50: SEALED }, name: "Sealed as well as care can", short: "sealed" }] : []),
+    ...(brief.inside.water === null && brief.kind !== "cold-room" && dry > 0.2
+      ? [{ step: { relativeHumidity: dry }, name: "Drier air inside in winter, by a tenth", short: "drier air" }]
+      : []),
+  ]
+}
+
+/** Changes to the layers of a build-up; what is there already stays. */
+function ofLayers(state: JobState, id: string): Trial[] {
+  const assembly = state.variant.assemblies[id]!
+  const stock = stockOf(state)
+  const { order, layers } = assembly
+  const step = (next: Assembly): CureStep => ({ assembly: { id, next } })
+  const withLayers = (change: Partial<Assembly>): Assembly => ({ ...assembly, ...change })
+  const swapped = (layer: string, change: Partial<Layer>): Assembly =>
+    withLayers({ layers: { ...layers, [layer]: { ...layers[layer]!, ...change } } })
+  const fixed = order.filter((layer) => layers[layer]!.existing).length
+  return order.flatMap((layerId, at): Trial[] => {
+    const layer = layers[layerId]!
+    const material = materialOf(layer.material, stock)
+    if (layer.existing) return []
+    const name = inSentence(material.name)
+    const found: Trial[] = []
+    if (material.class === "membrane" && equivalentAirLayer(material, layer.thickness) >= TIGHT) {
+      const smart = stock[SMART]
+      const thickness = smart?.sold.thicknesses[0] ?? layer.thickness
+      if (smart)
+        found.push({
+          step: step(swapped(layerId, { material: SMART, thickness })),
+          name: `${smart.name} in place of the ${name}`,
+          short: "smart membrane",
+        })
+      const rest = order.filter((one) => one !== layerId)
+      for (const [to, side] of [
+        [fixed, "outside"],
+        [Math.max(fixed, rest.length - 1), "inside"],
+      ] as const)
+        if (to !== at)
+          found.push({
+            step: step(withLayers({ order: [...rest.slice(0, to), layerId, ...rest.slice(to)] })),
+            name: `The ${name} moved to the ${side}`,
+            short: `tight layer ${side}`,
+          })
+    }
+    if (material.class === "fibre")
+      for (const other of [BOARD, SPRAYED]) {
+        const stuff = stock[other]
+        if (stuff)
+          found.push({
+            step: step(swapped(layerId, { material: other, loose: null })),
+            name: `${stuff.name} in place of the ${name}`,
+            short: other === BOARD ? "foam boards" : "sprayed foam",
+          })
+      }
+    if (material.class === "foam" || material.class === "fibre") {
+      const thickness = nextSold(material, layer.thickness, 1)
+      if (thickness > layer.thickness)
+        found.push({ step: step(swapped(layerId, { thickness, loose: null })), name: `The next thickness of ${name}`, short: "thicker" })
+    }
+    // Behind a cladding that is put up, not behind a skin that is there.
+    if (
+      at === 0 &&
+      fixed === 0 &&
+      order.length > 1 &&
+      !("vent-channel" in layers) &&
+      materialOf(layers[order[1]!]!.material, stock).class !== "air"
+    ) {
+      const gap: Layer = { ...PLAIN_LAYER, material: "air", thickness: CHANNEL, vents: OPEN }
+      found.push({
+        step: step(withLayers({ layers: { ...layers, "vent-channel": gap }, order: [layerId, "vent-channel", ...order.slice(1)] })),
+        name: `A vented channel behind the ${name}`,
+        short: "vented",
+      })
+    }
+    return found
+  })
+}

@@ -1,0 +1,77 @@
+"use client"
+import { useMemo, useState } from "react"
+import { v4 as newId } from "uuid"
+import { activeState } from "../../../core/enclosure/job-state"
+import { type Cure, dampCures } from "../../../core/trials/damp-cures"
+import { tryCure } from "../../../edit/try-step"
+import { useJob, useJobStore } from "../../job/job-store"
+import { useLedgerLater } from "../../job/use-ledger"
+import { Button } from "../../primitives/button"
+import { DampRing } from "../../primitives/damp-ring"
+import { Rough } from "../../primitives/figure"
+import { FigureTable } from "../../primitives/figure-table"
+import { Refusal } from "../../primitives/refusal"
+import { useChosenFace } from "../use-figures"
+import { useWriting } from "../../writing/writing"
+
+/** More rows are no help in choosing. */
+const MOST = 6
+
+/** Small changes that turn the verdict on the chosen face, the cheapest that does first; each can be tried in a variant. */
+export function Cures() {
+  const { write, length } = useWriting()
+  const store = useJobStore()
+  const ledger = useLedgerLater()
+  const state = activeState(useJob())
+  const { id } = useChosenFace()
+  const { harms } = ledger.moisture[id].verdict
+  const found = useMemo(() => dampCures(state, ledger, id).slice(0, MOST), [state, ledger, id])
+  const [refusal, setRefusal] = useState<string | null>(null)
+  if (!harms) return null
+  const tryIt = ({ step, short }: Cure) => setRefusal(store.edit(tryCure(step, `v-${newId().slice(0, 8)}`, short))?.message ?? null)
+  const turns = found.filter(({ verdict }) => !verdict.harms).length
+  return (
+    <section aria-label="What would help" className="grid gap-2 border-t border-seam pt-3" data-testid="cures">
+      <h2 className="font-display text-[15px] font-semibold">What one change would do</h2>
+      <p className="text-graphite">
+        {found.length === 0
+          ? "None of the small changes that were tried betters it: another way to build this face may."
+          : turns > 0
+            ? "The cheapest that lets it stand comes first."
+            : "None of them alone lets it stand; these better it."}
+      </p>
+      {found.length > 0 ? (
+        <FigureTable
+          caption="Small changes and what the face comes to by them"
+          heads={["change", "the face then", "costs", "height", ""]}
+          words={[0, 1]}
+          rows={found.map((cure) => ({
+            key: cure.name,
+            look: "border-b border-seam align-top",
+            cells: [
+              cure.name,
+              <span key="ring" className="flex items-start gap-1.5">
+                <DampRing verdict={cure.verdict} size={14} />
+                <span>
+                  {ledger.pending.length > 0 ? <Rough /> : null}
+                  {cure.verdict.words}
+                  {cure.verdict.harms ? `, ${write("percent", cure.share)} of what may lie there` : ""}
+                </span>
+              </span>,
+              Math.abs(cure.money) > 0.5 ? write("money", cure.money) : "–",
+              Math.abs(cure.height) > 5e-4 ? length(-cure.height) : "–",
+              cure.step.relativeHumidity !== undefined ? (
+                "in the brief"
+              ) : (
+                <Button key="try" look="link" aria-label={`Try in a variant: ${cure.name}`} onClick={() => tryIt(cure)}>
+                  try it
+                </Button>
+              ),
+            ],
+          }))}
+        />
+      ) : null}
+      <Refusal>{refusal}</Refusal>
+    </section>
+  )
+}
