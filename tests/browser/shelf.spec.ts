@@ -23,8 +23,8 @@ test("a job is copied, renamed, deleted and put back", async ({ page }) => {
 
 test("each demo job says what stands in its way", async ({ page }) => {
   const flaws = {
-    Larkspur: "left wall: frost on ribs and waist rail",
-    "Cold Nettle": "wets in summer",
+    Larkspur: "left wall: wetter from year to year",
+    "Cold Nettle": "wetter from year to year",
     "Tern Hut": "too low inside",
     "Eel Barn": "more of the cooler than it takes out",
   }
