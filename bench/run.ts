@@ -1,6 +1,7 @@
 import { benchBridges } from "./bridges"
 import { benchBrowser } from "./browser"
 import { benchCore } from "./core"
+import { benchDamp } from "./damp"
 import { benchHours } from "./hours"
 import { benchServer } from "./server"
 import { benchStore } from "./store"
@@ -9,6 +10,7 @@ console.table([
   ...(await benchCore()),
   ...(await benchBridges()),
   ...(await benchHours()),
+  ...(await benchDamp()),
   ...(await benchStore()),
   ...(await benchServer()),
   ...(await benchBrowser()),
