@@ -56,7 +56,7 @@ test("a build-up is kept, set beside another with all figures, and worn in anoth
   await page.locator("[data-face=left]").press("Enter")
   await page.keyboard.press("b")
   // Ready ones say when they fit, and the damp of those that do not.
-  await expect(dialog.locator("[data-row]").filter({ hasText: "Vapour-open all through" })).toContainText("too wet")
+  await expect(dialog.locator("[data-row]").filter({ hasText: "Vapour-open all through" })).toContainText("wetter each year")
   await expect(dialog.getByRole("region", { name: "Not among them" })).toContainText(
     "All insulation outside an airtight layer: The steel skin",
   )
