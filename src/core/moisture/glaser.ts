@@ -193,16 +193,24 @@ function ratesWith({ bounds, airLayers }: MonthState, isWet: (plane: number) => 
   const slope = (a: number, b: number) => (bounds[b]! - bounds[a]!) / (airLayers[b]! - airLayers[a]!)
   let from = 0
   for (let plane = 1; plane <= last; plane++) {
-    while (kept.length > 1 && kept.at(-1)! > from && slope(kept.at(-2)!, kept.at(-1)!) >= slope(kept.at(-1)!, plane)) kept.pop()
+    while (kept.length > 1) {
+      const before = kept[kept.length - 1]!
+      if (before <= from || slope(kept[kept.length - 2]!, before) < slope(before, plane)) break
+      kept.pop()
+    }
     kept.push(plane)
     if (plane === last || isWet(plane - 1)) from = plane
   }
-  const flows = kept.slice(1).map((plane, i) => AIR_VAPOUR_PERMEABILITY * slope(kept[i]!, plane))
-  const greatest = Math.max(...flows.map(Math.abs))
+  let greatest = 0
+  const flows = new Array<number>(kept.length - 1)
+  for (let i = 0; i + 1 < kept.length; i++) {
+    flows[i] = AIR_VAPOUR_PERMEABILITY * slope(kept[i]!, kept[i + 1]!)
+    greatest = Math.max(greatest, Math.abs(flows[i]!))
+  }
   const rate = new Array<number>(last - 1).fill(0)
-  for (const [i, plane] of kept.slice(1, -1).entries()) {
-    const gathered = flows[i + 1]! - flows[i]!
-    if (Math.abs(gathered) > TOUCHES * greatest) rate[plane - 1] = gathered
+  for (let i = 1; i + 1 < kept.length; i++) {
+    const gathered = flows[i]! - flows[i - 1]!
+    if (Math.abs(gathered) > TOUCHES * greatest) rate[kept[i]! - 1] = gathered
   }
   return rate
 }

@@ -74,15 +74,15 @@ const waterThrough = memoised(
       return monthState(cut, airLayers, { inside, outside: beyond }, DAYS_IN_MONTH[i]! * 86_400)
     })
     const temperatures = months.map(({ inside, beyond }) => temperaturesAt(cut, beyond.temperature, inside.temperature))
-    const leaksTo = months.map((month, i) => leakedTo(cut, layers, month, temperatures[i]!))
+    const joints = cut.parts.flatMap(({ layer }, i) => (i === 0 || cut.parts[i - 1]!.layer !== layer ? [i] : []))
+    const leaksTo = months.map((month, i) => leakedTo(joints, layers, month, temperatures[i]!))
     const reached = [...new Set(leaksTo.filter((plane) => plane !== null))]
     // Air that reaches a joint in one month passes it in all others too.
     const brought = states.map((state, i): MonthState => {
-      const excess = (plane: number) => wetterPressure(months[i]!) - state.bounds[plane + 1]!
-      return {
-        ...state,
-        brought: cut.names.map((_, plane) => (reached.includes(plane) ? leakWater(excess(plane), leakages[i]!, part) : 0)),
-      }
+      const wetter = wetterPressure(months[i]!)
+      const brought = new Array<number>(cut.names.length).fill(0)
+      for (const plane of reached) brought[plane] = leakWater(wetter - state.bounds[plane + 1]!, leakages[i]!, part)
+      return { ...state, brought }
     })
     const diffusion = gathered(cut, states)
     return {
@@ -110,13 +110,15 @@ function planesOf(cut: Cut, layers: readonly BuiltLayer[]): WaterPlane[] {
 
 const wetterPressure = ({ inside, beyond }: Sides): number => Math.max(pressureOf(inside), pressureOf(beyond))
 
-/** The first plane below its dew point that leaking air of the wetter side meets in a month; null if none. */
-function leakedTo(cut: Cut, layers: readonly BuiltLayer[], month: Sides, temperatures: readonly number[]): number | null {
+/**
+ * The first plane below its dew point that leaking air of the wetter side meets in a month; null if none.
+ * @param joints first part of each layer
+ */
+function leakedTo(joints: readonly number[], layers: readonly BuiltLayer[], month: Sides, temperatures: readonly number[]): number | null {
   const [indoors, outdoors] = [pressureOf(month.inside), pressureOf(month.beyond)]
   const wetter = Math.max(indoors, outdoors)
   if (indoors === outdoors || wetter <= 0) return null
-  const joints = cut.parts.flatMap(({ layer }, i) => (i === 0 || cut.parts[i - 1]!.layer !== layer ? [i] : []))
-  const at = [...joints, cut.parts.length].map((i) => temperatures[i]!)
+  const at = [...joints.map((i) => temperatures[i]!), temperatures.at(-1)!]
   const joint = firstColdJoint(at, layers, indoors > outdoors ? "inside" : "outside", isoDewPoint(wetter))
   // Plane k lies behind part k.
   return joint === null ? null : joints[joint]! - 1
