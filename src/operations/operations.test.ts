@@ -117,6 +117,29 @@ const GOOD: Record<string, unknown> = {
       inside: { temperature: 20, relativeHumidity: 0.5 },
     })),
   },
+  hygro: {
+    layers: [
+      {
+        thickness: 0.02,
+        cells: 4,
+        material: {
+          density: 450,
+          specificHeat: 1600,
+          sorption: [
+            [0, 0],
+            [1, 100],
+          ],
+          conductivity: [[0, 0.12]],
+          mu: 40,
+        },
+      },
+    ],
+    initial: { temperature: 15, relativeHumidity: 0.6 },
+    outside: { heatTransfer: 25, temperature: 5, relativeHumidity: 0.8 },
+    inside: { heatTransfer: 8, temperature: 20, relativeHumidity: 0.5 },
+    duration: 86_400,
+    output: [86_400],
+  },
   power: { battery: 3.6e6, panel: 200, hours: [{ used: 50 }, { sun: 600, temperature: 20, used: 30 }] },
 }
 

