@@ -126,8 +126,8 @@ export function flowIntoFace(
   }
   if (before.rain > 0) {
     const room = Math.min(1, Math.max(0, (1 - phi) / NEARLY_FULL))
-    flow[0]! += before.rain * room
-    if (room > 0 && room < 1) flow[1]! -= before.rain / NEARLY_FULL
+    flow[0] += before.rain * room
+    if (room > 0 && room < 1) flow[1] -= before.rain / NEARLY_FULL
     flow[6] = before.rain * (1 - room)
   }
 }
