@@ -55,7 +55,8 @@ export function monthAirs(enclosure: Aired, conditions: Conditions): MonthAir[] 
     const outside = { temperature: mean, relativeHumidity: monthlyRelativeHumidity[month]! }
     const there = kept(mean, held.heater, held.cooler)
     const { away } = inside
-    const left = away ? kept(mean, away.heating, away.cooling) : there
+    // What is kept meanwhile is kept by a heater and a cooler that are there.
+    const left = away ? kept(mean, held.heater === null ? null : away.heating, held.cooler === null ? null : away.cooling) : there
     const share = away ? used : 1
     const temperature = share * there + (1 - share) * left
     const outdoors = isoSaturation(mean) * outside.relativeHumidity

@@ -15,7 +15,7 @@ import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 
 /** More rows are no help in choosing. */
-const MOST = 6
+const MOST = 4
 
 /** Small changes that turn the verdict on the chosen face, the cheapest that does first; each can be tried in a variant. */
 export function Cures() {
