@@ -1,6 +1,8 @@
 import { rmSync } from "node:fs"
 import { expect } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, startServer, test, type } from "./bench"
+import { demoJob, openJob, putJob, settled, shown, startServer, test, type } from "./bench"
+
+test.use({ beside: false })
 
 test("from an empty shelf to a finished build-up without a mouse", async ({ page }) => {
   const press = async (...keys: string[]) => {
@@ -92,7 +94,7 @@ test("a face is chosen with the keyboard, and everywhere at once", async ({ page
 test("units and theme are switched, kept, and change no stored value", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "both systems"))
   await openJob(page, id)
-  const metric = await figure(page, "loss")
+  const metric = await shown(page, "loss")
   await expect(page.locator("[data-figure=height]")).toContainText("mm")
   await page.getByRole("button", { name: /^Units/ }).click()
   await expect(page.locator("[data-figure=height]")).toContainText(`6' 1 1/8"`)
@@ -106,7 +108,7 @@ test("units and theme are switched, kept, and change no stored value", async ({ 
     await page.getByRole("button", { name: station, exact: false }).first().click()
     await expect(page.locator("main")).toContainText(sign)
   }
-  expect(await figure(page, "loss")).toBe(metric)
+  expect(await shown(page, "loss")).toBe(metric)
   const felt = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor)
   const light = await felt()
   await page.getByRole("button", { name: "Light or dark" }).click()
@@ -153,9 +155,9 @@ test("undo works after the server has been stopped and started again", async ({ 
   const made = await page.request.post(`${base}/api/jobs`, { data: demoJob("Eel Barn") })
   const { id } = (await made.json()) as { id: string }
   await page.goto(`${base}/jobs/${id}/build-ups`)
-  const before = await figure(page, "loss")
+  const before = await shown(page, "loss")
   await type(page, /Air changes an hour/, "3")
-  const after = await figure(page, "loss")
+  const after = await shown(page, "loss")
   await settled(page)
   await stop()
   // Typed while it is away, and undone after it is back.
@@ -165,9 +167,9 @@ test("undo works after the server has been stopped and started again", async ({ 
   await settled(page)
   await page.reload()
   await page.getByRole("button", { name: "Undo" }).click()
-  expect(await figure(page, "loss")).toBe(after)
+  expect(await shown(page, "loss")).toBe(after)
   await page.getByRole("button", { name: "Undo" }).click()
-  expect(await figure(page, "loss")).toBe(before)
+  expect(await shown(page, "loss")).toBe(before)
   await settled(page)
   await stop()
 })

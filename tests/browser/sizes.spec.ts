@@ -2,6 +2,8 @@ import { expect, type Page } from "@playwright/test"
 import { axe } from "./axe"
 import { demoJob, openJob, putJob, test } from "./bench"
 
+test.use({ beside: false })
+
 /** A window zoomed to 150 %, and a phone. */
 const SIZES = [
   { name: "853", width: 853, height: 533 },
