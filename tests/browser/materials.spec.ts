@@ -1,5 +1,7 @@
 import { expect } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, type, test } from "./bench"
+import { demoJob, shown, openJob, putJob, settled, type, test } from "./bench"
+
+test.use({ beside: false })
 
 test("materials are asked for by what they must do, set beside each other, and taken", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "asked by property"))
@@ -67,11 +69,11 @@ test("open-cell foam thicker, closed-cell thinner: the same R with other room an
   const [lighter, lightest] = [await closed.nth(4).innerText(), await open.nth(4).innerText()].map((text) => Number(text.replace("−", "-")))
   expect(lighter! / lightest!).toBeCloseTo(6.3 / 6.55, 3)
   await expect(closed.nth(7)).toHaveText("cover it")
-  const before = await figure(page, "loss")
+  const before = await shown(page, "loss")
   const said = Number((await closed.nth(3).innerText()).replace("−", "-"))
   await page.getByRole("button", { name: "Take 20 mm of Sprayed foam, closed-cell" }).click()
   // Both are rounded to the watt.
-  await expect.poll(async () => Math.abs((await figure(page, "loss")) - before - said)).toBeLessThanOrEqual(1)
+  await expect.poll(async () => Math.abs((await shown(page, "loss")) - before - said)).toBeLessThanOrEqual(1)
   await expect(page.getByLabel("Thickness", { exact: true })).toHaveValue("20")
   await settled(page)
   await type(page, "Thickness", "24")

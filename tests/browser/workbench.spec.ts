@@ -1,10 +1,12 @@
 import { expect } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, type, test } from "./bench"
+import { demoJob, shown, openJob, putJob, settled, type, test } from "./bench"
+
+test.use({ beside: false })
 
 test("a layer's edge is dragged and snaps to what is sold; the ledger moves while it is held", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "dragged"))
   await openJob(page, id)
-  const before = await figure(page, "loss")
+  const before = await shown(page, "loss")
   await page.locator("[data-layer-row=l2]").click()
   // The wool is 120 mm thick and drawn to scale: 25 mm more is the next sold thickness, and three pixels short of it hold on to it.
   const edge = (await page.locator("[data-edge=l2] rect").first().boundingBox())!
@@ -23,7 +25,7 @@ test("a layer's edge is dragged and snaps to what is sold; the ledger moves whil
   await page.locator("[data-layer-row=l2]").click()
   await expect(page.getByLabel("Thickness", { exact: true })).toHaveValue("145")
   await page.getByRole("button", { name: "Undo" }).click()
-  expect(await figure(page, "loss")).toBe(before)
+  expect(await shown(page, "loss")).toBe(before)
 })
 
 test("everything on the bench by its keys", async ({ page }) => {
@@ -37,12 +39,12 @@ test("everything on the bench by its keys", async ({ page }) => {
   await page.keyboard.press("j")
   await page.keyboard.press("j")
   await expect(page.locator("[data-layer-row=l2]").getByRole("button", { pressed: true })).toBeVisible()
-  const thin = await figure(page, "loss")
+  const thin = await shown(page, "loss")
   await page.keyboard.press("+")
-  const thick = await figure(page, "loss")
+  const thick = await shown(page, "loss")
   expect(thick).toBeLessThan(thin)
   await page.keyboard.press("-")
-  expect(await figure(page, "loss")).toBe(thin)
+  expect(await shown(page, "loss")).toBe(thin)
   // Pin, then the ledger shows what changed against it.
   await page.keyboard.press("p")
   await page.keyboard.press("+")
@@ -131,7 +133,7 @@ test("every ledger figure opens into its working, and a line leads to where it c
 test("a wrong entry keeps its text, says what is wrong, and changes nothing", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "wrong entries"))
   await openJob(page, id, "shell")
-  const before = await figure(page, "loss")
+  const before = await shown(page, "loss")
   await type(page, "Width at the floor", "wide")
   await expect(page.getByRole("alert").filter({ hasText: "not a length" })).toBeVisible()
   await expect(page.getByLabel("Width at the floor", { exact: true })).toHaveValue("wide")
@@ -139,18 +141,18 @@ test("a wrong entry keeps its text, says what is wrong, and changes nothing", as
   await type(page, "Width at the floor", "900 m")
   await page.getByRole("button", { name: "Take it" }).click()
   await expect(page.getByRole("alert").filter({ hasText: "at most 200" })).toBeVisible()
-  expect(await figure(page, "loss")).toBe(before)
+  expect(await shown(page, "loss")).toBe(before)
   await type(page, "Width at the floor", "1800")
-  expect(await figure(page, "loss")).toBeGreaterThan(before)
+  expect(await shown(page, "loss")).toBeGreaterThan(before)
 })
 
 test("members, fit, colour, leaks and openings all move the ledger", async ({ page }) => {
   const id = await putJob(page, demoJob("Larkspur", "all moves"))
   await openJob(page, id)
   const moved = async (name: string, edit: () => Promise<unknown>) => {
-    const before = await figure(page, name)
+    const before = await shown(page, name)
     await edit()
-    await expect.poll(() => figure(page, name)).not.toBe(before)
+    await expect.poll(() => shown(page, name)).not.toBe(before)
   }
   await page.locator("[data-layer-row=l2]").click()
   await moved("loss", () => type(page, "Spacing, centre to centre", "900"))
@@ -175,25 +177,25 @@ test("members, fit, colour, leaks and openings all move the ledger", async ({ pa
 test("variants are made, gone between, renamed and removed", async ({ page }) => {
   const id = await putJob(page, demoJob("Eel Barn", "variants"))
   await openJob(page, id)
-  const first = await figure(page, "loss")
+  const first = await shown(page, "loss")
   await page.keyboard.press("v")
   await page.getByRole("button", { name: "Copy to a new variant" }).click()
   await page.keyboard.press("Escape")
   await page.getByRole("button", { name: /Left roof/ }).click()
   await page.locator("[data-layer-row=l2]").click()
   await type(page, "Thickness", "100")
-  const second = await figure(page, "loss")
+  const second = await shown(page, "loss")
   expect(second).toBeLessThan(first)
   await page.getByRole("button", { name: "Left roof" }).first().focus()
   await page.keyboard.press("v")
   await page.getByRole("button", { name: "thin board under a dark roof", exact: true }).click()
-  expect(await figure(page, "loss")).toBe(first)
+  expect(await shown(page, "loss")).toBe(first)
   await page.getByRole("button", { name: "Rename" }).nth(1).click()
   await type(page, "Name of the variant", "thick board")
   await page.getByRole("button", { name: "thick board", exact: true }).click()
-  expect(await figure(page, "loss")).toBe(second)
+  expect(await shown(page, "loss")).toBe(second)
   await page.getByRole("button", { name: "Remove thick board" }).click()
-  expect(await figure(page, "loss")).toBe(first)
+  expect(await shown(page, "loss")).toBe(first)
 })
 
 test("on a narrow window the pelt stays on top and every station can be reached", async ({ page }) => {
