@@ -2,6 +2,7 @@ import { stationYearOf } from "../src/core/climate/station-year"
 import { activeState } from "../src/core/enclosure/job-state"
 import { hygrothermal } from "../src/core/hygrothermal/hygrothermal"
 import { ledgerOf } from "../src/core/ledger/ledger"
+import { worstPlane } from "../src/core/moisture/damp-verdict"
 import { monthlyWater } from "../src/core/moisture/monthly-water"
 import { demoJobs } from "../src/edit/start/demo-jobs"
 import { HygroInput } from "../src/schema/hygro"
@@ -116,7 +117,7 @@ function wall(cells: number): HygroInput {
 export async function benchDamp(): Promise<Row[]> {
   const ledger = ledgerOf(activeState(demoJobs()[0]!))
   const months = await medianTime(100, (i) =>
-    ledger.surfaces.map((surface) => monthlyWater(surface, ledger.months, ledger.conditions.annualMean, 2 + i / 1000)),
+    ledger.surfaces.map((surface) => worstPlane(monthlyWater(surface, ledger.months, ledger.conditions.annualMean, 2 + i / 1000))),
   )
   const year = (cells: number) => {
     const input = wall(cells)

@@ -122,9 +122,11 @@ export interface WorstPlane {
 }
 
 /** The plane that decides; null where nothing gathers. */
-export function worstPlane({ planes, diffusion, leaking }: MonthlyWater): WorstPlane | null {
+export function worstPlane(water: MonthlyWater): WorstPlane | null {
+  const { leaking } = water
   const { first } = leaking
   if (first === null) return null
+  const { planes, diffusion } = water
   const told = planes.map(({ bearable }, plane): WorstPlane => {
     const lying = leaking.months.map((month) => month!.water[plane]!)
     const byDiffusion = diffusion.months.map((month) => month?.water[plane] ?? 0)

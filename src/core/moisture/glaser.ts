@@ -50,7 +50,7 @@ export interface Gathered {
 /** Runs round twelve months from the first that wets after one that does not. */
 export function gathered(cut: Cut, states: readonly MonthState[]): Gathered {
   const dry = cut.names.map(() => 0)
-  const first = firstOf(states.map((state) => rates(state, dry).some((rate) => rate > 0)))
+  const first = firstOf(states.map((state) => canWet(state) && rates(state, dry).some((rate) => rate > 0)))
   const months: Gathered["months"] = states.map(() => null)
   let water = dry
   let peak = 0
@@ -99,6 +99,15 @@ export function glaser({ rsi, rse, layers, months }: GlaserInput): Noted<GlaserO
       ),
     ],
   }
+}
+
+/** Whether anything can gather in a month from dry: air brings it, or the straight line of vapour passes saturation. */
+function canWet({ bounds, airLayers, brought }: MonthState): boolean {
+  if (brought?.some((more) => more > 0)) return true
+  const [first, last, all] = [bounds[0]!, bounds.at(-1)!, airLayers.at(-1)!]
+  for (let plane = 1; plane < bounds.length - 1; plane++)
+    if (first + ((last - first) * airLayers[plane]!) / all >= bounds[plane]!) return true
+  return false
 }
 
 /** The first month that condenses from dry after one that does not; 0 if all do, null if none does. */

@@ -6,6 +6,7 @@ import { DAYS_IN_MONTH } from "../climate/design-day"
 import { farFilm } from "../enclosure/films"
 import { type MonthAir, pressureOf } from "../enclosure/month-airs"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { lazily } from "../lazily"
 import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { airLayersBetween } from "./air-layers"
@@ -84,15 +85,15 @@ const waterThrough = memoised(
       for (const plane of reached) brought[plane] = leakWater(wetter - state.bounds[plane + 1]!, leakages[i]!, part)
       return { ...state, brought }
     })
-    const diffusion = gathered(cut, states)
-    return {
-      planes: planesOf(cut, layers),
-      months,
-      temperatures,
-      diffusion,
-      leaking: reached.length > 0 ? gathered(cut, brought) : diffusion,
-      leaksTo,
-    }
+    const water: MonthlyWater = lazily<MonthlyWater>({
+      planes: () => planesOf(cut, layers),
+      months: () => months,
+      temperatures: () => temperatures,
+      diffusion: () => gathered(cut, states),
+      leaking: () => (reached.length > 0 ? gathered(cut, brought) : water.diffusion),
+      leaksTo: () => leaksTo,
+    })
+    return water
   },
 )
 
