@@ -84,7 +84,10 @@ test("insulation along a slab's edge saves what its standard says", async ({ pag
   const coldest = async () => {
     await go("Heat")
     await figure(page, "loss")
-    return Number(await page.locator("[data-row='edge/right/floor']").getByRole("cell").nth(4).innerText())
+    const cell = page.locator("[data-row='edge/right/floor']").getByRole("cell").nth(4)
+    // The list follows the ledger a moment later.
+    await expect(cell).toHaveText(/\d/)
+    return Number(await cell.innerText())
   }
   const bare = await coldest()
   // Looked into, it can be set beside the edge as it is.
