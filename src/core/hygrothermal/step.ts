@@ -94,26 +94,6 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
     return false
   }
 
-  /** Puts both stages on the line on which two states lie, and what they start from where it is to. */
-  function aim(to: Left, a: HygroState, b: HygroState, share: number): void {
-    for (let i = 0; i < count; i++) {
-      to.humidity[i] = Math.max(DRIEST, now.humidity[i]! + share * (b.humidity[i]! - a.humidity[i]!))
-      to.temperature[i] = now.temperature[i]! + share * (b.temperature[i]! - a.temperature[i]!)
-    }
-  }
-
-  /** How far the end lies off the straight line of the first stage. */
-  function bend(): number {
-    let most = 0
-    for (let i = 0; i < count; i++) {
-      const off = (a: Float64Array, b: Float64Array, c: Float64Array) => Math.abs(c[i]! - a[i]! - (b[i]! - a[i]!) / GAMMA)
-      const phi = off(now.humidity, stage.humidity, next.humidity) / BENDS.humidity
-      const kelvin = off(now.temperature, stage.temperature, next.temperature) / BENDS.temperature
-      most = Math.max(most, phi, kelvin, off(now.water, stage.water, next.water) / (BENDS.water * holds[i]!))
-    }
-    return most
-  }
-
   return {
     state: now,
     water: now.water,
@@ -122,7 +102,7 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
       base.water.set(now.water)
       base.warm.set(now.warm)
       // It is looked for where the last step points to.
-      aim(stage, last, now, before > 0 ? Math.min(1, (GAMMA * length) / before) : 0)
+      aim(stage, now, last, now, before > 0 ? Math.min(1, (GAMMA * length) / before) : 0)
       if (!solve(stage, time + GAMMA * length)) return Infinity
       first.capacity.set(cells.capacity)
       first.into.set(balances.into)
@@ -131,8 +111,8 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
         base.water[i] = now.water[i]! + PAST * (stage.water[i]! - now.water[i]!)
         base.warm[i] = now.warm[i]! + PAST * (stage.warm[i]! - now.warm[i]!)
       }
-      aim(next, now, stage, 1 / GAMMA)
-      return solve(next, time + length) ? bend() : Infinity
+      aim(next, now, now, stage, 1 / GAMMA)
+      return solve(next, time + length) ? bendOf(now, stage, next, holds) : Infinity
     },
     take() {
       // The two stages' flows, as the step weighs them.
@@ -156,4 +136,24 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
       }
     },
   }
+}
+
+/** Puts a stage where a state comes to that moves on by a share of the way from one to another. */
+function aim(to: HygroState, from: HygroState, a: HygroState, b: HygroState, share: number): void {
+  for (let i = 0; i < to.humidity.length; i++) {
+    to.humidity[i] = Math.max(DRIEST, from.humidity[i]! + share * (b.humidity[i]! - a.humidity[i]!))
+    to.temperature[i] = from.temperature[i]! + share * (b.temperature[i]! - a.temperature[i]!)
+  }
+}
+
+/** How far the end of a step lies off the straight line of its first stage, against what may. @param holds kg/m³ that each cell can hold */
+function bendOf(from: Left, stage: Left, to: Left, holds: Float64Array): number {
+  let most = 0
+  for (let i = 0; i < holds.length; i++) {
+    const off = (a: Float64Array, b: Float64Array, c: Float64Array) => Math.abs(c[i]! - a[i]! - (b[i]! - a[i]!) / GAMMA)
+    const phi = off(from.humidity, stage.humidity, to.humidity) / BENDS.humidity
+    const kelvin = off(from.temperature, stage.temperature, to.temperature) / BENDS.temperature
+    most = Math.max(most, phi, kelvin, off(from.water, stage.water, to.water) / (BENDS.water * holds[i]!))
+  }
+  return most
 }
