@@ -41,8 +41,6 @@ export interface MonthlyWater {
   /** What diffusion brings and takes away; and the same with what leaking air brings. */
   diffusion: Gathered
   leaking: Gathered
-  /** Planes that leaks bring water to, in each month; null where they meet none. */
-  leaksTo: (number | null)[]
 }
 
 /**
@@ -91,7 +89,6 @@ const waterThrough = memoised(
       temperatures: () => temperatures,
       diffusion: () => gathered(cut, states),
       leaking: () => (reached.length > 0 ? gathered(cut, brought) : water.diffusion),
-      leaksTo: () => leaksTo,
     })
     return water
   },
