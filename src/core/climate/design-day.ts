@@ -76,3 +76,11 @@ export const MONTHS = "January February March April May June July August Septemb
 
 /** Days of the months of a common year. */
 export const DAYS_IN_MONTH = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const
+
+/** A day of a common year in words. @param day 0…364 */
+export function dayWords(day: number): string {
+  let left = day
+  let month = 0
+  while (left >= DAYS_IN_MONTH[month]!) left -= DAYS_IN_MONTH[month++]!
+  return `${left + 1} ${MONTHS[month]!}`
+}

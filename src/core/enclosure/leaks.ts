@@ -32,6 +32,9 @@ export function leaksOf({ shell, variant }: JobState, surfaces: readonly Surface
   }
 }
 
+/** Leakage at 50 Pa by the skin, m³/(h·m²). @param skinArea m² @see EN ISO 9972:2015, 6.3.2 (specific leakage rate of the envelope) */
+export const leakageBySkin = ({ ach50, volume }: Pick<Leaks, "ach50" | "volume">, skinArea: number): number => (ach50 * volume) / skinArea
+
 /** Air that leaks in, and what air it is. */
 export interface LeakingAir {
   /** m³/s */

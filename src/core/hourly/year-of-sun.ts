@@ -73,6 +73,10 @@ const sunOnText = memoised((weather: WeatherYear, text: string): Float64Array =>
   return all
 })
 
+/** How much of what a face sees is sky. */
+export const seenSky = ({ strips }: Pick<Sunny, "strips">): number =>
+  strips.reduce((all, { share, tilt }) => all + (share * (1 + Math.cos((tilt * Math.PI) / 180))) / 2, 0)
+
 /** Sun that comes through glass of a solar factor of 1, each hour of a year, W/m²: the beam by its slant, the rest from all sides. */
 export const sunThrough = (weather: WeatherYear, pane: Sunny): Float64Array => sunThroughText(weather, textOf(pane))
 

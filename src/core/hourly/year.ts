@@ -14,7 +14,7 @@ import type { MonthEnergy } from "../steady/year"
 import { heldByHour } from "./held-by-hour"
 import { reheat } from "./reheat"
 import type { FarAir, Straight, YearModel } from "./year-model"
-import { sunOn, sunThrough, weatherAround } from "./year-of-sun"
+import { seenSky, sunOn, sunThrough, weatherAround } from "./year-of-sun"
 import { workingHours, type YearPower, yearPower } from "./year-power"
 
 /** A year as it was stepped through. */
@@ -187,7 +187,3 @@ export const farOf = (air: FarAir | null, season: Season, inside: number, out: W
 const along = ({ inside, outdoors, fixed }: Straight, indoors: number, out: number): number => inside * indoors + outdoors * out + fixed
 
 const waterOf = ({ vapourPressure }: WetAir): number => humidityRatioOf(vapourPressure, STANDARD_PRESSURE)
-
-/** How much of what a face sees is sky. */
-const seenSky = ({ strips }: { strips: readonly { share: number; tilt: number }[] }): number =>
-  strips.reduce((all, { share, tilt }) => all + (share * (1 + Math.cos((tilt * Math.PI) / 180))) / 2, 0)

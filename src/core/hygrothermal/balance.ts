@@ -1,5 +1,6 @@
 import { cellsOf, type Cells, setCell, WATER_HEAT } from "./cells"
-import { flowBetween, flowIntoFace } from "./flows"
+import { flowBetween, flowIntoFace, LATENT } from "./flows"
+import type { Leaking } from "./leak"
 import type { Mesh } from "./mesh"
 import type { Before, Side } from "./side"
 
@@ -9,10 +10,17 @@ export interface HygroState {
   temperature: Float64Array
 }
 
+/** What lies before both faces at one time, and what air leaks to which cells. */
+export interface Around {
+  outside: Before
+  inside: Before
+  leaks: readonly Leaking[]
+}
+
 /** Both balances of every cell: what is not yet right of them, how that changes with each cell, and what goes through the two faces. */
 export interface Balances {
   /** Brings it all to a state; what goes through the faces is of this moment. */
-  evaluate: (state: HygroState, outside: Before, inside: Before, length: number, waters: Float64Array, temperatures: Float64Array) => void
+  evaluate: (state: HygroState, around: Around, length: number, waters: Float64Array, temperatures: Float64Array) => void
   cells: Cells
   /** Of each cell: kg/m³ and J/m³ too much. */
   residual: Float64Array
@@ -22,6 +30,8 @@ export interface Balances {
   upper: Float64Array
   /** Into the outdoor face kg/(m²·s) and W/m², into the indoor face the same. */
   into: Float64Array
+  /** kg/(m²·s) that leaking air brings */
+  brought: number
   /** kg/(m²·s) of rain that ran off */
   ranOff: number
 }
@@ -84,9 +94,22 @@ export function balancesOf(mesh: Mesh, outer: Side, inner: Side): Balances {
     balances.ranOff += flow[6]!
   }
 
+  /** Gives a cell what leaking air brings, with its latent heat. */
+  function leakInto({ cell, transfer, pressure }: Leaking, length: number): void {
+    const along = length / widths[cell]!
+    const flow = transfer * (pressure - cells.pressure[cell]!)
+    for (let row = 0; row < 2; row++) {
+      const heat = row === 0 ? 1 : LATENT
+      residual[2 * cell + row]! -= along * heat * flow
+      middle[4 * cell + 2 * row]! += along * heat * transfer * cells.pressureSlope[cell]!
+      middle[4 * cell + 2 * row + 1]! += along * heat * transfer * cells.pressureByT[cell]!
+    }
+    balances.brought += flow
+  }
+
   const balances: Balances = {
-    ...{ cells, residual, lower, middle, upper, into: room(4), ranOff: 0 },
-    evaluate({ humidity, temperature }, outside, inside, length, waters, temperatures) {
+    ...{ cells, residual, lower, middle, upper, into: room(4), brought: 0, ranOff: 0 },
+    evaluate({ humidity, temperature }, { outside, inside, leaks }, length, waters, temperatures) {
       for (let i = 0; i < count; i++) setCell(cells, i, stuffs[i]!, humidity[i]!, temperature[i]!)
       gather(temperature, waters, temperatures)
       for (let a = 0; a + 1 < count; a++) {
@@ -102,6 +125,8 @@ export function balancesOf(mesh: Mesh, outer: Side, inner: Side): Balances {
       enter(0, 0, length)
       flowIntoFace(mesh, cells, last, inner, inside, humidity[last]!, temperature[last]!, flow)
       enter(last, 1, length)
+      balances.brought = 0
+      for (const leak of leaks) leakInto(leak, length)
     },
   }
   return balances

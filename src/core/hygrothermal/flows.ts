@@ -7,7 +7,7 @@ import { readWater, type Stuff } from "./stuff"
 import { read } from "./table"
 
 /** Heat that goes with vapour, J/kg. @see EN 15026:2007, 5.2 */
-const LATENT = 2.5e6
+export const LATENT = 2.5e6
 /** No face is drier: its suction would have no end. */
 const DRIEST = 1e-6
 /** Over so much under saturation a face takes rain less and less. */

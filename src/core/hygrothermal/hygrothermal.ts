@@ -2,6 +2,7 @@ import type { HygroInput, HygroOutput } from "../../schema/hygro"
 import type { Noted, Note } from "../../schema/note"
 import { noteIf } from "../../schema/note"
 import { sum } from "../numeric/sum"
+import type { HygroState } from "./balance"
 import { type Mesh, meshOf } from "./mesh"
 import { type SectionRun, runSection } from "./section-run"
 import { sideOf } from "./side"
@@ -33,12 +34,16 @@ export function hygrothermal(input: HygroInput): Noted<HygroOutput> {
 interface Meshed {
   mesh: Mesh
   run: SectionRun
+  /** At the times that are told; and kg/m³ of each cell. */
+  states: HygroState[]
+  waters: Float64Array[]
 }
 
 function runOn({ layers, initial, outside, inside, output, duration, maximumStep }: HygroInput, halvings: number): Meshed {
   const mesh = meshOf(layers, halvings)
   const states = Array.isArray(initial) ? initial : layers.map(() => initial)
   const of = <K extends "temperature" | "relativeHumidity">(key: K) => Float64Array.from(mesh.layers, (layer) => states[layer]![key])
+  const [kept, waters]: [HygroState[], Float64Array[]] = [[], []]
   const run = runSection({
     mesh,
     start: { humidity: of("relativeHumidity"), temperature: of("temperature") },
@@ -46,20 +51,24 @@ function runOn({ layers, initial, outside, inside, output, duration, maximumStep
     inside: sideOf(inside),
     times: output.at(-1)! < duration ? [...output, duration] : output,
     maximumStep: maximumStep ?? Infinity,
+    tell({ humidity, temperature }, water) {
+      kept.push({ humidity: humidity.slice(), temperature: temperature.slice() })
+      waters.push(water.slice())
+    },
   })
-  return { mesh, run }
+  return { mesh, run, states: kept, waters }
 }
 
 /** By how much of its range anything differs between two meshes, at the middles of the coarser cells. */
 function movedBy(coarse: Meshed, fine: Meshed): number {
   let most = 0
   for (const key of ["humidity", "temperature"] as const) {
-    const all = fine.run.states.flatMap((state) => [...state[key]])
+    const all = fine.states.flatMap((state) => [...state[key]])
     const range = all.reduce((high, one) => Math.max(high, one), -Infinity) - all.reduce((low, one) => Math.min(low, one), Infinity)
     if (range < 1e-6) continue
-    coarse.run.states.forEach((state, k) => {
+    coarse.states.forEach((state, k) => {
       coarse.mesh.middles.forEach((x, i) => {
-        const other = along(fine.mesh, fine.run.states[k]![key], x, coarse.mesh.layers[i]!)
+        const other = along(fine.mesh, fine.states[k]![key], x, coarse.mesh.layers[i]!)
         most = Math.max(most, Math.abs(state[key][i]! - other) / range)
       })
     })
@@ -80,7 +89,7 @@ function along({ middles, layers }: Mesh, values: Float64Array, x: number, layer
   return values[first]! + ((values[last]! - values[first]!) * (x - middles[first]!)) / (middles[last]! - middles[first]!)
 }
 
-function told({ layers, output, depths }: HygroInput, { mesh, run }: Meshed): Omit<HygroOutput, "notes"> {
+function told({ layers, output, depths }: HygroInput, { mesh, run, states, waters }: Meshed): Omit<HygroOutput, "notes"> {
   const ends = layers.map((_, i) => sum(layers.slice(0, i + 1).map(({ thickness }) => thickness)))
   const x = depths ?? [...mesh.middles]
   const layerAt = (depth: number) =>
@@ -95,7 +104,7 @@ function told({ layers, output, depths }: HygroInput, { mesh, run }: Meshed): Om
   const stuffs = layers.map((_, layer) => mesh.stuffs[mesh.layers.indexOf(layer)]!)
   return {
     profiles: output.map((time, k) => {
-      const { humidity, temperature } = run.states[k]!
+      const { humidity, temperature } = states[k]!
       const humidities = x.map((depth, i) => along(mesh, humidity, depth, of[i]!))
       return {
         ...{ time, x },
@@ -107,7 +116,7 @@ function told({ layers, output, depths }: HygroInput, { mesh, run }: Meshed): Om
     layers: output.map((time, k) => {
       const held = layers.map(({ thickness }, layer) => {
         let all = 0
-        mesh.layers.forEach((one, i) => (all += one === layer ? run.waters[k]![i]! * mesh.widths[i]! : 0))
+        mesh.layers.forEach((one, i) => (all += one === layer ? waters[k]![i]! * mesh.widths[i]! : 0))
         return all / thickness
       })
       return { time, waterContent: held }

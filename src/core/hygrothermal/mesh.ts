@@ -11,18 +11,24 @@ export interface Mesh {
   stuffs: Stuff[]
 }
 
-/** Widest cell at the face of a layer, m, by how much each next one is wider, and the least cells to its middle. */
-const [FACE, GROWTH, LEAST] = [1e-3, 1.4, 2] as const
+/** How layers are cut: widest cell at a face, m, by how much each next one is wider, and the least cells to the middle. */
+export interface Grading {
+  face: number
+  growth: number
+  least: number
+}
+
+const FINE: Grading = { face: 1e-3, growth: 1.4, least: 2 }
 
 /**
  * Cells of layers: as many as a layer asks for, all alike, else small ones at its faces that grow to its middle.
  * @param halvings how often each of them is cut in two
  */
-export function meshOf(layers: HygroInput["layers"], halvings: number): Mesh {
+export function meshOf(layers: HygroInput["layers"], halvings: number, grading = FINE): Mesh {
   const widths: number[] = []
   const of: number[] = []
   for (const [layer, { thickness, cells }] of layers.entries())
-    for (const width of cells === undefined ? graded(thickness) : new Array<number>(cells).fill(thickness / cells))
+    for (const width of cells === undefined ? graded(thickness, grading) : new Array<number>(cells).fill(thickness / cells))
       for (let part = 0; part < 2 ** halvings; part++) {
         widths.push(width / 2 ** halvings)
         of.push(layer)
@@ -39,10 +45,10 @@ export function meshOf(layers: HygroInput["layers"], halvings: number): Mesh {
 }
 
 /** Widths of cells that grow from both faces to the middle. */
-function graded(thickness: number): number[] {
+function graded(thickness: number, { face, growth, least }: Grading): number[] {
   const half = thickness / 2
-  const count = Math.max(LEAST, Math.ceil(Math.log(1 + (half * (GROWTH - 1)) / FACE) / Math.log(GROWTH)))
-  const grown = Array.from({ length: count }, (_, i) => GROWTH ** i)
+  const count = Math.max(least, Math.ceil(Math.log(1 + (half * (growth - 1)) / face) / Math.log(growth)))
+  const grown = Array.from({ length: count }, (_, i) => growth ** i)
   const scale = half / grown.reduce((all, one) => all + one, 0)
   const widths = grown.map((one) => one * scale)
   return [...widths, ...[...widths].reverse()]

@@ -1,16 +1,17 @@
 import { InputError } from "../../schema/outcome"
 import type { HygroState } from "./balance"
+import { LATENT } from "./flows"
+import { type Leak, leakBends } from "./leak"
 import type { Mesh } from "./mesh"
 import { bendsOf, type Side } from "./side"
 import { hygroStepper } from "./step"
 
-/** A section from its first state on, told at some times. */
+/** What a section came through. */
 export interface SectionRun {
-  states: HygroState[]
-  /** kg/m³ of each cell at those times */
-  waters: Float64Array[]
   /** Relative errors of both balances. */
   balance: { water: number; heat: number }
+  /** kg/m² of water that came in through both faces and with leaking air, less what went out */
+  gained: { outside: number; inside: number; leaks: number }
   /** kg/m² of rain that a full face did not take */
   ranOff: number
   /** Greatest humidity that any cell came to. */
@@ -23,10 +24,16 @@ export interface SectionAsked {
   start: HygroState
   outside: Side
   inside: Side
+  /** Air that finds its way to cells. */
+  leaks?: readonly Leak[]
   /** s, rising */
   times: readonly number[]
   /** s */
   maximumStep: number
+  /** How many times further than usual a step may bend. */
+  slack?: number
+  /** Hears how it stands at each of the times: what it is given is stepped on with, and not its own to keep. @param water kg/m³ of each cell */
+  tell: (state: HygroState, water: Float64Array, time: number) => void
 }
 
 const [FIRST_STEP, SHORTEST] = [10, 1e-7] as const
@@ -39,24 +46,22 @@ const [LONGER, SHORTER, NEAR] = [3, 0.2, 0.8] as const
  * @throws InputError `no-balance` where no step, however short, finds both balances
  * @see EN 15026:2007, 5
  */
-export function runSection({ mesh, start, outside, inside, times, maximumStep }: SectionAsked): SectionRun {
-  const stepper = hygroStepper(mesh, start, outside, inside)
+export function runSection({ mesh, start, outside, inside, leaks = [], times, maximumStep, slack = 1, tell }: SectionAsked): SectionRun {
+  const stepper = hygroStepper(mesh, start, outside, inside, leaks)
   const { state, water } = stepper
   const end = times.at(-1)!
-  const stops = [...new Set([...bendsOf(outside), ...bendsOf(inside), ...times])]
+  const stops = [...new Set([...bendsOf(outside), ...bendsOf(inside), ...leaks.flatMap(leakBends), ...times])]
     .sort((a, b) => a - b)
     .filter((one) => one > 0 && one <= end)
-  const told: SectionRun = { states: [], waters: [], balance: { water: 0, heat: 0 }, ranOff: 0, wettest: 0 }
+  const run: SectionRun = { balance: { water: 0, heat: 0 }, gained: { outside: 0, inside: 0, leaks: 0 }, ranOff: 0, wettest: 0 }
   const content = () => water.reduce((all, one, i) => all + one * mesh.widths[i]!, 0)
   const atStart = content()
   const sums = { water: 0, waterGross: 0, heat: 0, heatGross: 0, stored: 0, moved: 0 }
-  const tell = (time: number) => {
-    while (told.states.length < times.length && times[told.states.length]! <= time) {
-      told.states.push({ humidity: state.humidity.slice(), temperature: state.temperature.slice() })
-      told.waters.push(water.slice())
-    }
+  let told = 0
+  const tellUntil = (time: number) => {
+    for (; told < times.length && times[told]! <= time; told++) tell(state, water, times[told]!)
   }
-  tell(0)
+  tellUntil(0)
   let time = 0
   let wanted = Math.min(FIRST_STEP, maximumStep)
   for (const stop of stops) {
@@ -64,7 +69,7 @@ export function runSection({ mesh, start, outside, inside, times, maximumStep }:
       const left = stop - time
       // Two even steps rather than a long one and a sliver.
       const length = wanted >= left ? left : Math.min(wanted, left > 2 * wanted ? wanted : left / 2)
-      const bent = stepper.attempt(time, length)
+      const bent = stepper.attempt(time, length) / slack
       const factor = bent > 0 ? NEAR / Math.sqrt(bent) : LONGER
       if (bent > 1) {
         wanted = length * Math.max(SHORTER, factor)
@@ -72,6 +77,10 @@ export function runSection({ mesh, start, outside, inside, times, maximumStep }:
         continue
       }
       const taken = stepper.take()
+      sums.water += taken.brought
+      sums.waterGross += Math.abs(taken.brought)
+      sums.heat += LATENT * taken.brought
+      sums.heatGross += LATENT * Math.abs(taken.brought)
       for (const side of [0, 1] as const) {
         sums.water += taken.water[side]
         sums.waterGross += Math.abs(taken.water[side])
@@ -80,19 +89,22 @@ export function runSection({ mesh, start, outside, inside, times, maximumStep }:
       }
       sums.stored += taken.stored
       sums.moved += taken.moved
-      told.ranOff += taken.ranOff
-      told.wettest = state.humidity.reduce((most, one) => Math.max(most, one), told.wettest)
+      run.gained.outside += taken.water[0]
+      run.gained.inside += taken.water[1]
+      run.gained.leaks += taken.brought
+      run.ranOff += taken.ranOff
+      run.wettest = state.humidity.reduce((most, one) => Math.max(most, one), run.wettest)
       time = length === left ? stop : time + length
       wanted = Math.min(maximumStep, length * Math.min(LONGER, factor))
     }
-    tell(time)
+    tellUntil(time)
   }
   const relative = (error: number, all: number) => (all > 0 ? Math.abs(error) / all : 0)
-  told.balance = {
+  run.balance = {
     water: relative(content() - atStart - sums.water, Math.max(sums.waterGross, atStart)),
     heat: relative(sums.stored - sums.heat, Math.max(sums.heatGross, sums.moved)),
   }
-  return told
+  return run
 }
 
 const NO_STEP = "No step is short enough to find a balance: curves that jump, or air that does, ask for more cells or for gentler figures."

@@ -1,5 +1,6 @@
-import { balancesOf, type HygroState } from "./balance"
+import { type Around, balancesOf, type HygroState } from "./balance"
 import { solveBlocks } from "./block-solve"
+import { type Leak, leakingAt } from "./leak"
 import type { Mesh } from "./mesh"
 import { beforeAt, type Side } from "./side"
 
@@ -9,6 +10,8 @@ export interface Taken {
   water: readonly [number, number]
   heat: readonly [number, number]
   stored: number
+  /** kg/m² that leaking air brought */
+  brought: number
   /** The same as all cells moved it, one way or the other. */
   moved: number
   ranOff: number
@@ -34,8 +37,9 @@ const GAMMA = 1 - Math.SQRT1_2
 const PAST = (1 - GAMMA) / GAMMA
 /** So much may bend within a step: of humidity, K, and of what a stuff can hold. */
 const BENDS = { humidity: 0.01, temperature: 0.25, water: 0.02 } as const
-/** Newton's rounds; what the last of them moved by less than this, of humidity and of a kelvin, it left right to the square of it. */
-const [ROUNDS, SETTLED] = [12, 1e-5] as const
+/** Newton's rounds at most; what the last of them moved by less than this it left right to the square of it. */
+const ROUNDS = 12
+const SETTLED = { humidity: 3e-5, temperature: 1e-3 } as const
 /** No round takes humidity to less than a share of what it was, nor past saturation by more than so much. */
 const [LEAST_SHARE, PAST_FULL] = [0.2, 0.05] as const
 const DRIEST = 1e-6
@@ -47,7 +51,7 @@ interface Left extends HygroState {
 }
 
 /** Implicit steps of second order from a state on. */
-export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, inside: Side): HygroStepper {
+export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, inside: Side, leaks: readonly Leak[]): HygroStepper {
   const count = mesh.widths.length
   const balances = balancesOf(mesh, outside, inside)
   const { cells, residual } = balances
@@ -60,18 +64,23 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
   })
   const [now, last, stage, next] = [from(start), from(start), from(start), from(start)]
   const base = { water: room(), warm: room() }
-  const first = { capacity: room(), into: new Float64Array(4), ranOff: 0 }
+  const first = { capacity: room(), into: new Float64Array(4), brought: 0, ranOff: 0 }
   const right = new Float64Array(2 * count)
   const holds = Float64Array.from(mesh.stuffs, ({ sorption }) => sorption.ys.at(-1)!)
   let [before, length] = [0, 0]
-  balances.evaluate(now, beforeAt(outside, 0), beforeAt(inside, 0), 0, base.water, base.warm)
+  const aroundAt = (time: number): Around => ({
+    outside: beforeAt(outside, time),
+    inside: beforeAt(inside, time),
+    leaks: leakingAt(leaks, time),
+  })
+  balances.evaluate(now, aroundAt(0), 0, base.water, base.warm)
   now.water.set(cells.water)
 
   /** Newton's way to a state that balances; false where it finds none. */
   function solve(at: Left, time: number): boolean {
-    const [out, into] = [beforeAt(outside, time), beforeAt(inside, time)]
+    const around = aroundAt(time)
     for (let round = 0; round < ROUNDS; round++) {
-      balances.evaluate(at, out, into, GAMMA * length, base.water, base.warm)
+      balances.evaluate(at, around, GAMMA * length, base.water, base.warm)
       right.set(residual)
       solveBlocks(balances.lower, balances.middle, balances.upper, right)
       let moved = 0
@@ -80,11 +89,11 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
         const by = -right[2 * i]!
         at.humidity[i] = Math.max(DRIEST, LEAST_SHARE * phi, Math.min(phi + by, Math.max(1, phi) + PAST_FULL))
         at.temperature[i]! -= right[2 * i + 1]!
-        moved = Math.max(moved, Math.abs(by), Math.abs(right[2 * i + 1]!))
+        moved = Math.max(moved, Math.abs(by) / SETTLED.humidity, Math.abs(right[2 * i + 1]!) / SETTLED.temperature)
       }
       if (!Number.isFinite(moved)) return false
-      if (moved >= SETTLED) continue
-      balances.evaluate(at, out, into, GAMMA * length, base.water, base.warm)
+      if (moved >= 1) continue
+      balances.evaluate(at, around, GAMMA * length, base.water, base.warm)
       for (let i = 0; i < count; i++) {
         at.water[i] = cells.water[i]! - residual[2 * i]!
         at.warm[i] = at.temperature[i]! - residual[2 * i + 1]! / cells.capacity[i]!
@@ -106,6 +115,7 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
       if (!solve(stage, time + GAMMA * length)) return Infinity
       first.capacity.set(cells.capacity)
       first.into.set(balances.into)
+      first.brought = balances.brought
       first.ranOff = balances.ranOff
       for (let i = 0; i < count; i++) {
         base.water[i] = now.water[i]! + PAST * (stage.water[i]! - now.water[i]!)
@@ -132,7 +142,7 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
       before = length
       return {
         ...{ water: [through(0), through(2)], heat: [through(1), through(3)] },
-        ...{ stored, moved, ranOff: a * first.ranOff + b * balances.ranOff },
+        ...{ stored, moved, brought: a * first.brought + b * balances.brought, ranOff: a * first.ranOff + b * balances.ranOff },
       }
     },
   }

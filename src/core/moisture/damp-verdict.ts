@@ -178,10 +178,11 @@ export function layersVerdict(water: MonthlyWater, layers: readonly BuiltLayer[]
   }
 }
 
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
+/** Words as a sentence begins with them. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
 
 /** How much water is of what may lie there. */
-function amount(share: number): string {
+export function amount(share: number): string {
   if (share > 1.5) return `${share < 10 ? share.toFixed(1).replace(/\.0$/, "") : Math.round(share)} times`
   if (share > 1) return "more than"
   return `${Math.max(1, Math.round(share * 100))} % of`

@@ -36,6 +36,8 @@ export interface WaterPlane {
 export interface MonthlyWater {
   planes: WaterPlane[]
   months: Sides[]
+  /** Planes that leaking air reaches. */
+  reached: readonly number[]
   /** °C at the outdoor face, each plane and the inside face, in each month. */
   temperatures: number[][]
   /** What diffusion brings and takes away; and the same with what leaking air brings. */
@@ -86,6 +88,7 @@ const waterThrough = memoised(
     const water: MonthlyWater = lazily<MonthlyWater>({
       planes: () => planesOf(cut, layers),
       months: () => months,
+      reached: () => reached,
       temperatures: () => temperatures,
       diffusion: () => gathered(cut, states),
       leaking: () => (reached.length > 0 ? gathered(cut, brought) : water.diffusion),

@@ -1,5 +1,6 @@
 import { inSentence } from "../in-sentence"
 import type { Enclosure } from "../enclosure/enclosure"
+import { leakageBySkin } from "../enclosure/leaks"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { clearNights } from "./clear-night"
 import { coldSurface, type ColdSurface, monthSides } from "./cold-surface"
@@ -43,7 +44,7 @@ export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): Mois
   const { conditions, months, leaks, skinArea } = enclosure
   const looks = moistureLooks(surface, conditions)
   const of = inSentence(surface.name)
-  const water = monthlyWater(surface, months, conditions.annualMean, (leaks.ach50 * leaks.volume) / skinArea)
+  const water = monthlyWater(surface, months, conditions.annualMean, leakageBySkin(leaks, skinArea))
   const spots = spotsOn(surface, enclosure)
   const verdicts = [
     layersVerdict(water, surface.layers, of),

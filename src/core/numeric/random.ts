@@ -14,7 +14,7 @@ export function seeded(seed: number): () => number {
 }
 
 /** A number of the normal distribution from two uniform ones. @see Box and Muller, 1958 */
-function normal(uniform: () => number): number {
+export function normal(uniform: () => number): number {
   const [radius, turn] = [uniform(), uniform()]
   return Math.sqrt(-2 * Math.log(1 - radius)) * Math.cos(2 * Math.PI * turn)
 }

@@ -3,6 +3,8 @@ export interface Calculation<I, R> {
   kind: string
   /** Tells inputs apart by all that the answer depends on. */
   key: (input: I) => string
+  /** Its results are large: only the last few are kept. */
+  heavy?: true
   /** The type of its result; never a value. How it is worked out stands in `run`. */
   readonly result?: R
 }

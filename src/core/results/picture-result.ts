@@ -9,4 +9,4 @@ export interface DetailPicture {
 }
 
 /** A detail solved and drawn; its progress is the number of cells that it is at. */
-export const PICTURE: Calculation<Detail, DetailPicture> = { kind: "picture", key: ({ key }) => key }
+export const PICTURE: Calculation<Detail, DetailPicture> = { kind: "picture", key: ({ key }) => key, heavy: true }

@@ -3,9 +3,13 @@ import { type DayAsked, dayOfYear } from "../hourly/day-of-year"
 import { type SunInput, sunYear } from "../hourly/sun-year"
 import { simulatedYear } from "../hourly/year"
 import type { YearModel } from "../hourly/year-model"
+import { BUILD, type BuildAsked } from "./build-result"
 import { DAY } from "./day-result"
+import { SECTION, type SectionAsked } from "./section-result"
 import { SUN } from "./sun-result"
 import { YEAR } from "./year-result"
+import { buildOutcome } from "../section/likely-builds"
+import { BUILT_IN_HUMIDITY, CLOSE, sectionYears } from "../section/section-years"
 import type { Detail } from "../conduction/detail"
 import { temperaturePicture } from "../conduction/picture"
 import { solvedDetail, solveDetail } from "../conduction/solved-detail"
@@ -23,6 +27,10 @@ const RUNS = new Map([
   worked(YEAR, (model: YearModel) => simulatedYear(model, weatherYear(model.weather))),
   worked(SUN, (input: SunInput) => sunYear(input, weatherYear(input.weather))),
   worked(DAY, (asked: DayAsked) => dayOfYear(asked, weatherYear(asked.model.weather))),
+  worked(SECTION, ({ model, builtIn }: SectionAsked, onProgress) =>
+    sectionYears(model, weatherYear(model.weather), BUILT_IN_HUMIDITY[builtIn], CLOSE, onProgress),
+  ),
+  worked(BUILD, ({ model, index }: BuildAsked) => buildOutcome(model, weatherYear(model.weather), index)),
   worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
     const { figures, solved } = solveDetail(detail, onProgress)
     return { figures, picture: temperaturePicture(detail.body, solved) }

@@ -16,8 +16,8 @@ import { createPool, type Run } from "./pool"
 const PATIENCE = 700
 /** While what is wanted changes again within so much, ms, nothing is begun: a hand on a key would have every step worked out. */
 const REST = 150
-/** Pictures are some hundred kilobytes each. */
-const MOST_PICTURES = 30
+/** Heavy results are some hundred kilobytes each, up to a few thousand. */
+const MOST_HEAVY = 20
 /** Jobs of which it is remembered what stands solved at their places. */
 const MOST_JOBS = 60
 
@@ -34,13 +34,14 @@ export interface Calculations {
   want: (owner: string, tasks: readonly Task[]) => void
   /** Works one task out before all others that wait. */
   ask: <I, R>(calculation: Calculation<I, R>, input: I, onProgress?: (progress: number) => void) => Run & { result: Promise<R | null> }
-  picture: (detail: Detail) => DetailPicture | undefined
+  /** What is kept of a heavy calculation. */
+  kept: <I, R>(calculation: Calculation<I, R>, input: I) => R | undefined
   close: () => void
 }
 
 export function createCalculations(): Calculations {
   const results = growingResults()
-  const pictures = growingResults(MOST_PICTURES)
+  const heavy = growingResults(MOST_HEAVY)
   const hands = Math.max(1, Math.min(3, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1))
   const pool = createPool(hands)
   const store = createStore<{ shown: Results }>(() => ({ shown: results }))
@@ -118,16 +119,16 @@ export function createCalculations(): Calculations {
       const { result, giveUp } = pool.run(asked, onProgress, true)
       const kept = result.then((answer) => {
         if (answer === null) return null
-        if (calculation.kind === PICTURE.kind) {
-          pictures.add(asked, answer)
-          results.add(task(DETAIL, input as Detail), (answer as DetailPicture).figures)
-        } else results.add(asked, answer)
+        const place = calculation.heavy ? heavy : results
+        place.add(asked, answer)
+        // A picture brings the figures of its detail along.
+        if (calculation.kind === PICTURE.kind) results.add(task(DETAIL, input as Detail), (answer as DetailPicture).figures)
         show()
         return answer as R
       })
       return { result: kept, giveUp }
     },
-    picture: (detail) => pictures.of(PICTURE, detail),
+    kept: heavy.of,
     close: pool.close,
   }
 }

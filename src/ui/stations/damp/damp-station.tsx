@@ -21,6 +21,7 @@ import { useWriting } from "../../writing/writing"
 import { MonthByMonth } from "./month-by-month"
 
 const Cures = whenIdle(() => import("./cures").then((module) => module.Cures))
+const ThroughYears = whenIdle(() => import("./through-years").then((module) => module.ThroughYears))
 const Rules = whenIdle(() => import("./rules").then((module) => module.Rules))
 
 /** The verdict on the chosen face, why, through which months, what lies on it, and the worst hours. */
@@ -51,6 +52,7 @@ export function DampStation() {
       <Rules />
       <Cures />
       <MonthByMonth />
+      <ThroughYears />
       <Spots />
       <h2 className="border-t border-seam pt-3 font-display text-[15px] font-semibold">In the worst hours</h2>
       <SeasonTabs summer="worst afternoon" />

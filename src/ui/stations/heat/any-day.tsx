@@ -1,6 +1,6 @@
 "use client"
 import { useEffect, useMemo, useState } from "react"
-import { DAYS_IN_MONTH, MONTHS } from "../../../core/climate/design-day"
+import { dayWords } from "../../../core/climate/design-day"
 import type { DayOfYear } from "../../../core/hourly/day-of-year"
 import type { Ledger } from "../../../core/ledger/ledger"
 import { shownNumber } from "../../../core/quantity/measure"
@@ -11,6 +11,7 @@ import { useJob, useJobStore } from "../../job/job-store"
 import { useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
 import { FigureTable } from "../../primitives/figure-table"
 import { later } from "../../primitives/later"
+import { Slide } from "../../primitives/slide"
 import { Unfolding } from "../../primitives/unfolding"
 import { useWriting } from "../../writing/writing"
 
@@ -71,41 +72,7 @@ function withFaces({ surfaces }: Ledger, { faces }: DayOfYear) {
 /** A year begins on a Monday here. */
 const WEEK = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const
 
-/** A day of a common year in words. @param day 0…364 */
-function dateOf(day: number): string {
-  let left = day
-  let month = 0
-  while (left >= DAYS_IN_MONTH[month]!) left -= DAYS_IN_MONTH[month++]!
-  return `${WEEK[day % 7]!} ${left + 1} ${MONTHS[month]!}`
-}
-
-interface SlideProps {
-  label: string
-  least: number
-  most: number
-  value: number
-  words: string
-  onChange: (value: number) => void
-}
-
-function Slide({ label, least, most, value, words, onChange }: SlideProps) {
-  return (
-    <label className="flex items-center gap-3">
-      <span className="w-10 text-dense text-graphite">{label}</span>
-      <input
-        type="range"
-        min={least}
-        max={most}
-        step={1}
-        value={value}
-        aria-valuetext={words}
-        className="w-full accent-spruce"
-        onChange={({ target }) => onChange(Number(target.value))}
-      />
-      <span className="w-28 text-right font-semibold whitespace-nowrap">{words}</span>
-    </label>
-  )
-}
+const dateOf = (day: number): string => `${WEEK[day % 7]!} ${dayWords(day)}`
 
 /** @param pinned the same day of the state that is compared with */
 function Figures({ day, pinned, hour, date }: { day: DayOfYear; pinned: DayOfYear | null; hour: number; date: string }) {

@@ -1,0 +1,117 @@
+import type { HygroMaterial } from "../../schema/hygro"
+import type { Material } from "../../schema/material"
+import type { MaterialClass } from "../../schema/material"
+import { VAPOUR_GAS_CONSTANT, ZERO_CELSIUS } from "../quantity/constants"
+import uptakes from "./water-uptake.json" with { type: "json" }
+
+/** Water that a stuff's face draws in, kg/(m²·√s), with its source. @see ISO 15148:2002 */
+export interface Uptake {
+  uptake: number
+  source: string
+}
+
+const UPTAKES: Readonly<Record<string, Uptake>> = uptakes
+
+/** What a material of the catalogue draws in; null where it draws none, or none is known. */
+export const uptakeOf = (id: string): Uptake | null => UPTAKES[id] ?? null
+
+/** kg/m³ at humidity 0.95 and 1 of what holds next to none: what can lie in its pores or on it before it runs. */
+const HOLDS: Readonly<Record<MaterialClass, readonly [number, number]>> = {
+  ...{ fibre: [0.5, 300], air: [0.02, 50], foam: [1, 30], stone: [1, 30], board: [1, 30], wood: [1, 30], plaster: [1, 30] },
+  ...{ membrane: [0.1, 5], metal: [0.01, 1], covering: [0.1, 5], glass: [0.01, 1] },
+}
+/** Humidities that the dry and the wet cup stand for. @see ISO 12572:2016, 6.1 */
+const [DRY_CUP, WET_CUP] = [0.25, 0.72] as const
+/** °C that liquid's way is reckoned at. */
+const AT = 20
+/** Points of a course over water. */
+const POINTS = 24
+
+/** Sorption from 0 to 1, rising. */
+export function sorptionOf({ sorption, class: kind }: Pick<Material, "sorption" | "class">): HygroMaterial["sorption"] {
+  const [almost, full] = HOLDS[kind]
+  return (
+    sorption ?? [
+      [0, 0],
+      [0.95, almost],
+      [1, full],
+    ]
+  )
+}
+
+/**
+ * A material as coupled heat and moisture take it. Where it draws water in, vapour goes by the dry cup, and liquid by its uptake; else vapour
+ * goes by both cups.
+ * @param id of the catalogue; others draw no water in
+ * @param conductivity W/(m·K), dry, in service
+ * @param airLayer sd of the layer, m, and its thickness, m
+ */
+export function layerStuff(id: string, material: Material, conductivity: number, airLayer: number, thickness: number): HygroMaterial {
+  const { density, specificHeat, vapour } = material
+  const sorption = sorptionOf(material)
+  const full = sorption.at(-1)![1]
+  const drawn = material.sorption ? uptakeOf(id) : null
+  const mu = airLayer / thickness
+  const cups = vapour.mu ?? vapour.sd
+  const wetter = cups ? cups.wet / cups.dry : 1
+  return {
+    density,
+    specificHeat,
+    sorption,
+    // So many per cent of volume are tenths of kg/m³.
+    conductivity: [
+      [0, conductivity],
+      [full, conductivity * (1 + (material.conductivity.perMoisture * full) / 10)],
+    ],
+    ...(vapour.sdByHumidity
+      ? { muByHumidity: vapour.sdByHumidity.map(([humidity, sd]): [number, number] => [humidity, sd / thickness]) }
+      : drawn || wetter === 1
+        ? { mu }
+        : {
+            muByHumidity: [
+              [DRY_CUP, mu],
+              [WET_CUP, mu * wetter],
+            ],
+          }),
+    ...(drawn ? { liquidConductivity: liquidOf(sorption, drawn.uptake) } : {}),
+  }
+}
+
+/**
+ * Liquid conductivity by water content: D = 3.8·(A/w_f)²·1000^(w/w_f − 1), m²/s, turned from water's own gradient to that of suction:
+ * K = D·∂w/∂φ·φ/(ρ_w·R_v·T). Water that sorption from the air alone holds moves as vapour: below humidity 0.8 there is none.
+ * @param uptake kg/(m²·√s)
+ * @see Künzel, Simultaneous heat and moisture transport in building components (1995), 2.2.3; EN 15026:2007, 5.3
+ */
+export function liquidOf(sorption: HygroMaterial["sorption"], uptake: number): NonNullable<HygroMaterial["liquidConductivity"]> {
+  const full = sorption.at(-1)![1]
+  const start = waterAt(sorption, 0.8)
+  const suction = 1000 * VAPOUR_GAS_CONSTANT * (AT + ZERO_CELSIUS)
+  return Array.from({ length: POINTS + 1 }, (_, i): [number, number] => {
+    const water = start + ((full - start) * i) / POINTS
+    const [phi, slope] = humidityOf(sorption, water)
+    const diffusivity = 3.8 * (uptake / full) ** 2 * 1000 ** (water / full - 1)
+    return [water, i === 0 ? 0 : (diffusivity * slope * phi) / suction]
+  })
+}
+
+/** Water held at a humidity, kg/m³. */
+export function waterAt(sorption: HygroMaterial["sorption"], humidity: number): number {
+  const i = Math.max(
+    1,
+    sorption.findIndex(([phi]) => phi >= humidity),
+  )
+  const [[x0, y0], [x1, y1]] = [sorption[i - 1]!, sorption[i]!]
+  return y0 + ((y1 - y0) * (humidity - x0)) / (x1 - x0)
+}
+
+/** Humidity at which so much is held, and how water rises with it there. */
+function humidityOf(sorption: HygroMaterial["sorption"], water: number): [humidity: number, slope: number] {
+  const i = Math.max(
+    1,
+    sorption.findIndex(([, held]) => held >= water - 1e-9),
+  )
+  const [[x0, y0], [x1, y1]] = [sorption[i - 1]!, sorption[i]!]
+  const slope = (y1 - y0) / (x1 - x0)
+  return [x0 + (water - y0) / slope, slope]
+}

@@ -1,0 +1,69 @@
+import type { Material } from "../../schema/material"
+
+/** How fast mould takes to a face: what its growth is against pine sapwood's, before it is seen and after, and how far it comes. */
+export interface MouldClass {
+  name: "very sensitive" | "sensitive" | "medium resistant" | "resistant"
+  growth: readonly [unseen: number, seen: number]
+  /** Greatest index at a humidity over the least: A + B·x − C·x². */
+  most: readonly [a: number, b: number, c: number]
+  /** Least humidity of the air at the face that it grows at, per cent. */
+  least: number
+  /** How fast it goes back in the dry, against pine sapwood. */
+  decline: number
+  /** It lives on the stuff itself, and not only on the dust that lies there. */
+  organic: boolean
+}
+
+/** @see Ojanen et al., Mold growth modeling of building structures using sensitivity classes of materials (2010), tables 3 to 6 */
+const CLASSES = {
+  wood: { name: "very sensitive", growth: [1, 2], most: [1, 7, 2], least: 80, decline: 1, organic: true },
+  planed: { name: "sensitive", growth: [0.578, 0.386], most: [0.3, 6, 1], least: 80, decline: 0.5, organic: true },
+  mineral: { name: "medium resistant", growth: [0.072, 0.097], most: [0, 5, 1.5], least: 85, decline: 0.25, organic: false },
+  smooth: { name: "resistant", growth: [0.033, 0.014], most: [0, 3, 1], least: 85, decline: 0.1, organic: false },
+} as const satisfies Record<string, MouldClass>
+
+/** The class of a stuff's face; null where there is nothing to grow on. Natural fibre and paper count with planed wood. */
+export function mouldClass({ class: kind, sorption, fire }: Pick<Material, "class" | "sorption" | "fire">): MouldClass | null {
+  if (kind === "metal" || kind === "air" || kind === "glass") return null
+  if (kind === "wood") return CLASSES.wood
+  if (kind === "board" || kind === "fibre") return fire.combustible && sorption ? CLASSES.planed : CLASSES.mineral
+  if (kind === "plaster") return CLASSES.planed
+  return kind === "stone" ? CLASSES.mineral : CLASSES.smooth
+}
+
+/** A face's mould index, 0 (none) to 6 (covered), and for how long it has been too dry or too cold to grow, h. */
+export interface Mould {
+  index: number
+  idle: number
+}
+
+/** Least humidity that mould grows at, per cent. @see Hukka and Viitanen, Wood Science and Technology 33 (1999), eq. 1 */
+const critical = (temperature: number, least: number): number =>
+  temperature > 20 ? least : Math.max(least, -0.00267 * temperature ** 3 + 0.16 * temperature ** 2 - 3.13 * temperature + 100)
+
+/** Of an hour: what dries first goes back, then rests, then goes back slowly. @see Hukka and Viitanen (1999), eq. 6: 0.032 and 0.016 a day */
+const [QUICK, SLOW] = [0.032 / 24, 0.016 / 24] as const
+const [QUICK_HOURS, RESTED_HOURS] = [6, 24] as const
+const HOURS_OF_WEEK = 168
+
+/**
+ * Brings a face through an hour.
+ * @param humidity of the air at it, 0…1
+ * @see Hukka and Viitanen (1999), eq. 2 to 6; Ojanen et al. (2010) for other stuffs than pine
+ */
+export function growMould(mould: Mould, { growth, most, least, decline }: MouldClass, temperature: number, humidity: number): void {
+  const percent = Math.min(100, humidity * 100)
+  const needed = critical(temperature, least)
+  if (temperature <= 0 || temperature > 50 || percent < needed) {
+    mould.idle++
+    const rate = mould.idle <= QUICK_HOURS ? QUICK : mould.idle <= RESTED_HOURS ? 0 : SLOW
+    mould.index = Math.max(0, mould.index - decline * rate)
+    return
+  }
+  mould.idle = 0
+  const over = (needed - percent) / (needed - 100)
+  const reachable = most[0] + most[1] * over - most[2] * over ** 2
+  const slows = Math.max(0, 1 - Math.exp(2.3 * (mould.index - reachable)))
+  const weeks = Math.exp(-0.68 * Math.log(temperature) - 13.9 * Math.log(percent) + 66.02)
+  mould.index += (growth[mould.index < 1 ? 0 : 1] * slows) / (weeks * HOURS_OF_WEEK)
+}

@@ -1,0 +1,150 @@
+import type { OwnWeather } from "../../schema/job/weather"
+import type { HygroInput } from "../../schema/hygro"
+import type { Season } from "../../schema/quantity"
+import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/build-up"
+import { layerResistance } from "../assembly/thermal-transmittance"
+import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
+import { farFilm } from "../enclosure/films"
+import type { Conditions } from "../enclosure/conditions"
+import { type Leaks, leakageBySkin } from "../enclosure/leaks"
+import type { MonthAir } from "../enclosure/month-airs"
+import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { type Sunny, sunnyFace } from "../hourly/year-model"
+import { leakWater } from "../moisture/leak-water"
+import { groundResistance } from "../moisture/moisture-check"
+import type { MonthlyWater } from "../moisture/monthly-water"
+import type { Sides } from "../moisture/mould"
+import { bearableWater, bearingLayer } from "../moisture/trapped-water"
+import { sum } from "../numeric/sum"
+import { seesSun } from "../steady/surface-gain"
+import { ventedSunFilms } from "../steady/vented-skin"
+import type { Around } from "../sun/horizon"
+import { layerStuff } from "./layer-stuff"
+import { type MouldClass, mouldClass } from "./mould-index"
+
+/** A layer as it is followed through the years. */
+export interface SectionLayer {
+  thickness: number
+  material: HygroInput["layers"][number]["material"]
+  /** A sheet so thin that it is one cell. */
+  sheet: boolean
+  /** What mould would grow on; null where there is nothing. */
+  mould: MouldClass | null
+  /** Wood or a board of it: its water is told by mass. */
+  wood: boolean
+  /** Metal without a coat that air can reach. */
+  metal: boolean
+  /** kg/m² that may lie at its indoor face, and within it */
+  bearable: number
+  /** It lies on soil, which keeps it damp. */
+  onGround: boolean
+}
+
+/** All that a face's years hang on but the weather's hours: numbers only, so that they can be sent and told apart. */
+export interface SectionModel {
+  weather: string | OwnWeather
+  around: Around
+  layers: readonly SectionLayer[]
+  /** The hours of the weather come to its outdoor face; else the months' means of what lies beyond. */
+  outdoors: boolean
+  /** Films, m²·K/W. */
+  rse: number
+  rsi: number
+  /** Nothing passes the outdoor face but heat: it is metal or as tight. */
+  sealed: boolean
+  /** What sun and sky do to it past which film; null where they do not see it. */
+  sun: (Sunny & { absorptance: number; emissivity: number; film: Readonly<Record<Season, number>> }) | null
+  /** Degrees; rain falls on it so. */
+  tilt: number
+  seasons: readonly Season[]
+  /** Both airs in the mean of each month. */
+  airs: readonly Sides[]
+  /** Where air leaks to: the layer that it wets, at which of its faces, and kg/(m²·s·Pa) in each month. */
+  leaks: readonly { layer: number; face: "outer" | "inner"; transfer: readonly number[] }[]
+  /** Month that it begins with, 0…11: autumn. */
+  start: number
+  /** How the weather's years differ from the one that is told: K, 0…1 of humidity, and a share of the sun. */
+  shift: { temperature: number; humidity: number; sun: number }
+}
+
+/** From this sd on the outdoor face takes nothing from the air and gives it nothing, m. */
+const TIGHT = 100
+/** Thinner layers are one cell, m. */
+const SHEET = 0.002
+/** October, and south of the equator April. */
+const [NORTH, SOUTH] = [9, 3] as const
+
+/** What of an enclosure a face's years hang on. */
+export interface SectionPlace {
+  conditions: Conditions
+  months: readonly MonthAir[]
+  leaks: Leaks
+  skinArea: number
+}
+
+/** A face beside its members as it is followed through the years; what lies outside a well vented space has no part in it. */
+export function sectionModel(
+  surface: SurfaceFigures,
+  water: MonthlyWater,
+  { conditions, months, leaks, skinArea }: SectionPlace,
+  { station, weather }: { station: string; weather: OwnWeather | null },
+): SectionModel {
+  const { face, adjacent, ground, absorptance, winterFilm, transmittance } = surface
+  const leakage = leakageBySkin(leaks, skinArea)
+  const warmInside = sum(water.months.map(({ inside, beyond }) => inside.temperature - beyond.temperature)) >= 0
+  const direction = ground ? "down" : heatFlowDirection(face.tilt, warmInside)
+  const film = ground ? groundResistance(ground, surface.layers) : outdoorFilm(surface.layers, farFilm(adjacent, direction), direction)
+  const dropped = surface.layers.findIndex(({ effectiveShare }) => effectiveShare > 0)
+  const layers = surface.layers.slice(dropped)
+  const stack = transmittanceLayers(surface.layers)
+  const open = 1 - surface.layers[0]!.effectiveShare
+  const past = (one: number) => (1 - open) * one + open * ventedSunFilms(transmittance, one, direction).behind
+  return {
+    weather: weather ?? station,
+    around: conditions.around,
+    layers: layers.map((layer, i) => ({
+      ...sectionLayer(layer, layers[i + 1], layerResistance(stack[dropped + i]!, direction)),
+      onGround: ground !== null && i === 0,
+    })),
+    outdoors: adjacent.kind === "outdoors",
+    rse: film,
+    rsi: INDOOR_RESISTANCE[direction],
+    sealed: layers[0]!.equivalentAirLayer >= TIGHT,
+    sun: seesSun(surface)
+      ? {
+          ...sunnyFace(surface),
+          absorptance,
+          emissivity: surface.layers[0]!.material.face.emissivity,
+          film: { winter: past(winterFilm), summer: past(surface.summerFilm) },
+        }
+      : null,
+    tilt: face.tilt,
+    seasons: months.map(({ season }) => season),
+    airs: water.months,
+    leaks: water.reached.flatMap((plane) => {
+      const { outer, inner } = water.planes[plane]!
+      if (outer < dropped) return []
+      const bearing = bearingLayer(surface.layers[outer], surface.layers[inner])
+      const onOuter = bearing === surface.layers[outer] && bearing?.material.sorption !== null
+      const transfer = months.map(({ leak }) => leakWater(1, leak * leakage, face.part))
+      return [{ layer: (onOuter ? outer : inner) - dropped, face: onOuter ? "inner" : "outer", transfer } as const]
+    }),
+    start: conditions.station.latitude >= 0 ? NORTH : SOUTH,
+    shift: { temperature: 0, humidity: 0, sun: 1 },
+  }
+}
+
+/** @param next the layer inside it @param resistance of it, m²·K/W */
+function sectionLayer(built: BuiltLayer, next: BuiltLayer | undefined, resistance: number): Omit<SectionLayer, "onGround"> {
+  const { layer, material, equivalentAirLayer, conductivity } = built
+  const { thickness } = layer
+  return {
+    thickness,
+    material: layerStuff(layer.material, material, resistance > 0 ? thickness / resistance : conductivity, equivalentAirLayer, thickness),
+    sheet: thickness <= SHEET,
+    mould: mouldClass(material),
+    wood: material.class === "wood" || (material.class === "board" && material.fire.combustible && material.sorption !== null),
+    metal: material.class === "metal",
+    bearable: bearableWater(built, next),
+  }
+}

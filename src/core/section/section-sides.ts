@@ -1,0 +1,106 @@
+import type { WeatherYear } from "../climate/weather-file"
+import { DAYS_IN_MONTH } from "../climate/design-day"
+import { skyLoss } from "../climate/sky-temperature"
+import { HOURS, MONTH_OF_HOUR } from "../climate/weather-year"
+import { pressureOf } from "../enclosure/month-airs"
+import { seenSky, sunOn, weatherAround } from "../hourly/year-of-sun"
+import type { Leak } from "../hygrothermal/leak"
+import { type Side, sideOf } from "../hygrothermal/side"
+import { tableOf } from "../hygrothermal/table"
+import type { SectionModel } from "./section-model"
+
+/** What lies before both faces through a year that begins with the model's month, and air that leaks; of leaks the cells are still to be said. */
+export interface YearSides {
+  outside: Side
+  inside: Side
+  leaks: Omit<Leak, "cell">[]
+  /** °C of the air beyond, each hour from the year's beginning */
+  beyond: Float64Array
+}
+
+const HOUR = 3600
+const YEAR = HOURS * HOUR
+/** The first hour of each month. */
+const FIRST_HOUR = DAYS_IN_MONTH.map((_, month) => DAYS_IN_MONTH.slice(0, month).reduce((all, days) => all + 24 * days, 0))
+/** Of rain that wind drives the share that a wall of any direction gets in the mean, and of what meets a face that it keeps. @see ISO 15927-3:2009, 3; WTA 6-2:2014, 6.4 */
+const [DRIVEN, KEPT] = [1 / Math.PI, 0.7] as const
+
+/**
+ * The hour of the weather's own year, January first, that lies so many hours after the model's beginning.
+ */
+export const hourOfYear = (start: number, hours: number): number => (FIRST_HOUR[start]! + hours) % HOURS
+
+/** @param every hours that are taken together: their means */
+export function yearSides(model: SectionModel, weather: WeatherYear, every = 1): YearSides {
+  const { airs, rse, rsi, sun, seasons, start, outdoors, sealed, shift } = model
+  const around = weatherAround(weather, model.around)
+  const { hours } = around
+  const warm = (celsius: number) => celsius + shift.temperature
+  const damp = (humidity: number) => Math.min(1, Math.max(0.05, humidity + shift.humidity))
+  const monthly = (of: (month: number) => number) => courseOf(monthPoints(start, of))
+  const hourly = (of: (k: number) => number) => {
+    const points: [number, number][] = []
+    for (let k = 0; k < HOURS; k += every) {
+      let all = 0
+      for (let j = 0; j < every; j++) all += of(hourOfYear(start, k + j))
+      points.push([(k + every / 2) * HOUR, all / every])
+    }
+    return courseOf(points)
+  }
+  const lit = sun && sunOn(around, sun)
+  const seen = sun ? seenSky(sun) : 0
+  const taken = (k: number) => {
+    if (!sun) return 0
+    const { temperature, skyTemperature } = hours[k]!
+    const net = shift.sun * sun.absorptance * lit![k]! - sun.emissivity * seen * skyLoss(temperature, skyTemperature)
+    return (net * sun.film[seasons[MONTH_OF_HOUR[k]!]!]) / rse
+  }
+  const rains = outdoors && model.around.roof === null && !sealed && model.layers[0]!.material.liquidConductivity !== undefined
+  const outside = sideOf({
+    heatTransfer: 1 / rse,
+    ...(sealed ? { vapourTransfer: "sealed" } : {}),
+    temperature: outdoors ? hourly((k) => warm(hours[k]!.temperature)) : monthly((month) => airs[month]!.beyond.temperature),
+    relativeHumidity: outdoors ? hourly((k) => damp(hours[k]!.relativeHumidity)) : monthly((month) => airs[month]!.beyond.relativeHumidity),
+    ...(sun ? { absorbed: hourly(taken) } : {}),
+    ...(rains && hours.some(({ rain }) => rain > 0) ? { rain: hourly((k) => rainOn(model.tilt, hours[k]!)) } : {}),
+  })
+  const inside = sideOf({
+    heatTransfer: 1 / rsi,
+    temperature: monthly((month) => airs[month]!.inside.temperature),
+    relativeHumidity: monthly((month) => airs[month]!.inside.relativeHumidity),
+  })
+  const wetter = tableOf(monthly((month) => Math.max(pressureOf(airs[month]!.inside), pressureOf(airs[month]!.beyond))))
+  return {
+    outside,
+    inside,
+    leaks: model.leaks.map(({ transfer }) => ({ transfer: tableOf(monthly((month) => transfer[month]!)), pressure: wetter })),
+    beyond: Float64Array.from({ length: HOURS }, (_, k) =>
+      outdoors ? hours[hourOfYear(start, k)]!.temperature : airs[MONTH_OF_HOUR[hourOfYear(start, k)]!]!.beyond.temperature,
+    ),
+  }
+}
+
+/** kg/(m²·s) that a face keeps of an hour's rain: what falls on it, or what wind drives against it from any side. */
+function rainOn(tilt: number, { rain, windSpeed }: WeatherYear["hours"][number]): number {
+  const upright = Math.sin((tilt * Math.PI) / 180)
+  // The standard's rain is in mm/h.
+  const driven = ((2 / 9) * windSpeed * (rain * HOUR) ** (8 / 9) * DRIVEN) / HOUR
+  return KEPT * (rain * Math.max(0, Math.cos((tilt * Math.PI) / 180)) + driven * upright)
+}
+
+/** A figure of each month at its middle, s from the model's beginning. */
+function monthPoints(start: number, of: (month: number) => number): [number, number][] {
+  let from = 0
+  return DAYS_IN_MONTH.map((_, i): [number, number] => {
+    const month = (start + i) % 12
+    const middle = from + 12 * DAYS_IN_MONTH[month]!
+    from += 24 * DAYS_IN_MONTH[month]!
+    return [middle * HOUR, of(month)]
+  })
+}
+
+/** Points that go on from the year's end to its beginning. */
+function courseOf(points: [number, number][]): [number, number][] {
+  const [first, last] = [points[0]!, points.at(-1)!]
+  return [[last[0] - YEAR, last[1]], ...points, [first[0] + YEAR, first[1]]]
+}

@@ -1,0 +1,210 @@
+import type { WeatherYear } from "../climate/weather-file"
+import { HOURS, MONTH_OF_HOUR } from "../climate/weather-year"
+import type { HygroState } from "../hygrothermal/balance"
+import type { Leak } from "../hygrothermal/leak"
+import { type Grading, type Mesh, meshOf } from "../hygrothermal/mesh"
+import { runSection, type SectionRun } from "../hygrothermal/section-run"
+import { waterAt } from "./layer-stuff"
+import { growMould, type Mould } from "./mould-index"
+import type { SectionModel } from "./section-model"
+import { hourOfYear, yearSides } from "./section-sides"
+
+/** How damp a section is built in: wood and what else takes up water stand in balance with air of such a humidity. */
+export type BuiltIn = "dry" | "usual" | "wet"
+/** Spruce holds 11, 15 and about 24 % by mass then. */
+export const BUILT_IN_HUMIDITY: Readonly<Record<BuiltIn, number>> = { dry: 0.65, usual: 0.8, wet: 0.97 }
+
+/** A layer through one year. */
+export interface LayerYear {
+  /** kg/m² that it holds */
+  least: number
+  most: number
+  end: number
+  /** Hours of each month, January first, in which it is wet: wood above 20 % by mass, else water lies free in it. */
+  wet: number[]
+  /** Free water in it at most, kg/m²; and hours of frost in that. */
+  free: number
+  frost: number
+  /** Greatest mould index of its outer and its inner face; null where nothing grows. */
+  mould: readonly [number, number] | null
+  /** Wood at its wettest, by mass; null where it is none. */
+  wettest: number | null
+  /** Hours in which metal stands in damp air above freezing: it can rust. */
+  rust: number
+}
+
+/** A section followed until its years are alike. */
+export interface SectionYears {
+  /** m of each cell, and the layer that it lies in */
+  widths: Float64Array
+  layers: Int32Array
+  /** Of each moment that is told and each cell in it: °C, 0…1, kg/m³. */
+  temperature: Float32Array
+  humidity: Float32Array
+  water: Float32Array
+  years: LayerYear[][]
+  /** The last year is as the one before. */
+  repeats: boolean
+  /** Days until all wood is below 20 %; null where it was from the beginning, or never is. */
+  dryAfter: number | null
+  /** kg/m² of water in the last year: in through each face and with leaking air, less out. */
+  gained: SectionRun["gained"]
+  ranOff: number
+  balance: { water: number; heat: number }
+}
+
+/** How closely it is followed. */
+export interface Closeness {
+  /** h of weather that are taken together */
+  every: number
+  grading: Grading
+  /** How many times further than usual a step may bend. */
+  slack: number
+  years: number
+}
+
+/** As it is told on screen; and as each of a hundred likely builds is. */
+export const CLOSE: Closeness = { every: 1, grading: { face: 0.002, growth: 2, least: 2 }, slack: 4, years: 10 }
+export const ROUGH: Closeness = { every: 6, grading: { face: 0.004, growth: 2.5, least: 1 }, slack: 20, years: 3 }
+
+/** h between two moments that are told. */
+export const FRAME = 6
+/** Moments told of each year. */
+export const FRAMES = HOURS / FRAME
+/** Wood above this by mass can rot where it lasts. @see EN 335:2013, 4 (use classes 2 and 3) */
+export const WET_WOOD = 0.2
+/** From this humidity on water lies free in the pores. */
+export const FREE = 0.95
+/** From this humidity on metal rusts. @see ISO 9223:2012, 3.5 (time of wetness: above 80 % and 0 °C) */
+const RUSTS = 0.8
+/** Less free water than this share of what it bears is nothing to speak of. */
+const LITTLE = 0.1
+/** Years are alike where no layer ends its year with another load, by this share of what it goes through or of so many kg/m². */
+const [ALIKE, SLIGHT] = [0.02, 0.05] as const
+
+/**
+ * Follows a section from the month that it begins with, year upon year of the same weather, until they are alike.
+ * @param onYear hears how many years are done, in fractions
+ * @see EN 15026:2007
+ */
+export function sectionYears(
+  model: SectionModel,
+  weather: WeatherYear,
+  builtIn: number,
+  { every, grading, slack, years: most }: Closeness = CLOSE,
+  onYear: (done: number) => void = () => {},
+): SectionYears {
+  const mesh = meshOf(
+    model.layers.map(({ thickness, material, sheet }) => ({ thickness, material, ...(sheet ? { cells: 1 } : {}) })),
+    0,
+    grading,
+  )
+  const sides = yearSides(model, weather, every)
+  const leaks = sides.leaks.map((leak, i): Leak => ({ ...leak, cell: leakCell(model.leaks[i]!, mesh) }))
+  const count = mesh.widths.length
+  let state: HygroState = { humidity: new Float64Array(count).fill(builtIn), temperature: new Float64Array(count).fill(sides.beyond[0]!) }
+  const watch = watching(model, mesh, every)
+  const frames: { temperature: Float64Array; humidity: Float64Array; water: Float64Array }[] = []
+  const times = Array.from({ length: HOURS / every }, (_, k) => (k + 0.5) * every * 3600)
+  const years: LayerYear[][] = []
+  const result = { repeats: false, gained: { outside: 0, inside: 0, leaks: 0 }, ranOff: 0, balance: { water: 0, heat: 0 } }
+  while (years.length < most && !result.repeats) {
+    let told = 0
+    const run = runSection({
+      ...{ mesh, start: state, outside: sides.outside, inside: sides.inside, leaks, slack, maximumStep: Infinity },
+      times: [...times, HOURS * 3600],
+      tell({ humidity, temperature }, water) {
+        const hour = told++ * every
+        if (hour >= HOURS) return void (state = { humidity: humidity.slice(), temperature: temperature.slice() })
+        watch.hear(hour, temperature, humidity, water)
+        if (hour % FRAME === 0) frames.push({ temperature: temperature.slice(), humidity: humidity.slice(), water: water.slice() })
+        if (hour % 240 === 0) onYear(years.length + hour / HOURS)
+      },
+    })
+    years.push(watch.yearEnds())
+    result.gained = run.gained
+    result.ranOff += run.ranOff
+    result.balance = { water: Math.max(result.balance.water, run.balance.water), heat: Math.max(result.balance.heat, run.balance.heat) }
+    result.repeats = years.length > 1 && areAlike(years.at(-2)!, years.at(-1)!)
+  }
+  const flat = (key: "temperature" | "humidity" | "water") => {
+    const all = new Float32Array(frames.length * count)
+    frames.forEach((frame, i) => all.set(frame[key], i * count))
+    return all
+  }
+  return {
+    ...{ widths: mesh.widths, layers: mesh.layers, years, ...result, dryAfter: watch.dryAfter() },
+    ...{ temperature: flat("temperature"), humidity: flat("humidity"), water: flat("water") },
+  }
+}
+
+const leakCell = ({ layer, face }: SectionModel["leaks"][number], { layers }: Mesh): number =>
+  face === "outer" ? layers.indexOf(layer) : layers.lastIndexOf(layer)
+
+const areAlike = (before: readonly LayerYear[], now: readonly LayerYear[]): boolean =>
+  now.every(({ least, most, end }, i) => Math.abs(end - before[i]!.end) <= ALIKE * Math.max(SLIGHT, most - least))
+
+/** Keeps count of a section's layers, moment by moment, each of so many hours. */
+function watching({ layers, start }: SectionModel, mesh: Mesh, every: number) {
+  const cells = layers.map((_, layer) => [mesh.layers.indexOf(layer), mesh.layers.lastIndexOf(layer)] as const)
+  const holds = layers.map(({ material }) => waterAt(material.sorption, FREE))
+  const moulds = layers.map(({ mould }) => (mould ? ([fresh(), fresh()] as const) : null))
+  let lastWet: number | null = null
+  let passed = 0
+  let year = layers.map(nothing)
+
+  function hearLayer(layer: number, hour: number, temperature: Float64Array, humidity: Float64Array, water: Float64Array): void {
+    const told = year[layer]!
+    const { wood, metal, mould, material, bearable, thickness } = layers[layer]!
+    const [first, last] = cells[layer]!
+    let [held, free, frozen] = [0, 0, false]
+    for (let i = first; i <= last; i++) {
+      held += water[i]! * mesh.widths[i]!
+      const over = (water[i]! - holds[layer]!) * mesh.widths[i]!
+      if (over <= 0) continue
+      free += over
+      frozen ||= temperature[i]! < 0
+    }
+    told.least = Math.min(told.least, held)
+    told.most = Math.max(told.most, held)
+    told.end = held
+    told.free = Math.max(told.free, free)
+    const byMass = held / thickness / material.density
+    if (wood) told.wettest = Math.max(told.wettest ?? 0, byMass)
+    const much = free > LITTLE * bearable
+    if (much && frozen) told.frost += every
+    if (wood ? byMass > WET_WOOD : much) told.wet[MONTH_OF_HOUR[hourOfYear(start, hour)]!]! += every
+    if (wood && byMass > WET_WOOD) lastWet = passed
+    if (metal && neighbours(layer).some((i) => humidity[i]! > RUSTS && temperature[i]! > 0)) told.rust += every
+    const both = moulds[layer]
+    if (!mould || !both) return
+    for (let hours = 0; hours < every; hours++) {
+      growMould(both[0], mould, temperature[first]!, humidity[first]!)
+      growMould(both[1], mould, temperature[last]!, humidity[last]!)
+    }
+    told.mould = [Math.max(told.mould?.[0] ?? 0, both[0].index), Math.max(told.mould?.[1] ?? 0, both[1].index)]
+  }
+
+  const neighbours = (layer: number): number[] =>
+    [cells[layer]![0] - 1, cells[layer]![1] + 1].filter((i) => i >= 0 && i < mesh.widths.length)
+
+  return {
+    hear(hour: number, temperature: Float64Array, humidity: Float64Array, water: Float64Array) {
+      for (let layer = 0; layer < layers.length; layer++) hearLayer(layer, hour, temperature, humidity, water)
+      passed += every
+    },
+    yearEnds() {
+      const told = year
+      year = layers.map(nothing)
+      return told
+    },
+    dryAfter: () => (lastWet === null || passed - lastWet <= HOURS / 12 ? null : (lastWet + every) / 24),
+  }
+}
+
+const fresh = (): Mould => ({ index: 0, idle: 0 })
+
+const nothing = (): LayerYear => ({
+  ...{ least: Infinity, most: 0, end: 0, free: 0, frost: 0, mould: null, wettest: null, rust: 0 },
+  wet: new Array<number>(12).fill(0),
+})

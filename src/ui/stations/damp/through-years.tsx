@@ -1,0 +1,164 @@
+"use client"
+import { useMemo, useState } from "react"
+import { inSentence } from "../../../core/in-sentence"
+import type { BuiltLayer } from "../../../core/assembly/build-up"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
+import type { Ledger } from "../../../core/ledger/ledger"
+import { SECTION } from "../../../core/results/section-result"
+import { sectionModel } from "../../../core/section/section-model"
+import { sectionVerdict } from "../../../core/section/section-verdict"
+import type { BuiltIn, SectionYears } from "../../../core/section/section-years"
+import type { Brief } from "../../../schema/job/job"
+import { useAsked } from "../../calculations/use-asked"
+import { useJob } from "../../job/job-store"
+import { useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
+import { Button } from "../../primitives/button"
+import { DampRing } from "../../primitives/damp-ring"
+import { SelectField } from "../../primitives/fields"
+import { FigureTable } from "../../primitives/figure-table"
+import { Refusal } from "../../primitives/refusal"
+import { Remark } from "../../primitives/remark"
+import { useChosenFace } from "../use-figures"
+import { useWriting } from "../../writing/writing"
+import { LikelyBuilds } from "./likely-builds"
+import { SectionThrough } from "./section-through"
+
+const BUILT_IN: readonly { value: BuiltIn; name: string }[] = [
+  { value: "dry", name: "kiln-dry" },
+  { value: "usual", name: "air-dry" },
+  { value: "wet", name: "wet from rain or the yard" },
+]
+
+/** The chosen face followed hour by hour until its years are alike, on demand: what it comes to, any day of it, and how likely that is. */
+export function ThroughYears() {
+  const figures = useChosenFace()
+  const ledger = useLedgerLater()
+  const pinned = usePinnedLedger()
+  const { brief } = useJob()
+  const [builtIn, setBuiltIn] = useState<BuiltIn>("usual")
+  const asked = useSection(ledger, figures.id, brief, builtIn)
+  const before = useSection(pinned ?? ledger, figures.id, brief, builtIn)
+  const { run } = asked.asked
+  const begin = () => {
+    asked.asked.begin()
+    if (pinned && !before.asked.result) before.asked.begin()
+  }
+  return (
+    <section aria-label="Through the years" className="grid gap-2 border-t border-seam pt-3" data-testid="through-years">
+      <h2 className="font-display text-[15px] font-semibold">Hour by hour, through the years</h2>
+      <p className="text-graphite">
+        Sun, clear nights, leaking air, and what wood, boards and fibre take up and give back. It begins in autumn, when the face is closed,
+        and goes on until a year is like the one before.
+      </p>
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="w-56">
+          <SelectField label="Wood and boards are built in" value={builtIn} options={BUILT_IN} onChange={setBuiltIn} />
+        </div>
+        {run && !run.failed ? (
+          <p role="status" className="flex items-center gap-3 pb-1">
+            In year {Math.floor(run.progress) + 1} …<Button onClick={asked.asked.cancel}>Stop</Button>
+          </p>
+        ) : asked.asked.result ? null : (
+          <Button onClick={begin}>Follow it through the years</Button>
+        )}
+      </div>
+      <Refusal>{run?.failed ? "It could not be followed: no balance was found, or the page must be reloaded." : null}</Refusal>
+      {asked.asked.result ? (
+        <Told
+          {...asked}
+          told={asked.asked.result}
+          monthly={ledger.moisture[figures.id].verdict.harms}
+          builtIn={builtIn}
+          pinned={
+            pinned && before.asked.result
+              ? sectionVerdict(before.model, before.asked.result, before.layers, inSentence(figures.name))
+              : null
+          }
+        />
+      ) : null}
+      <LikelyBuilds model={asked.model} />
+    </section>
+  )
+}
+
+/** A face of a ledger as it is followed through the years, with its layers that count. */
+function useSection(ledger: Ledger, face: SurfaceFigures["id"], brief: Brief, builtIn: BuiltIn) {
+  const surface = ledger.surfaces.find(({ id }) => id === face)!
+  const model = useMemo(() => sectionModel(surface, ledger.moisture[face].water, ledger, brief), [surface, ledger, face, brief])
+  const asked = useAsked(
+    SECTION,
+    useMemo(() => ({ model, builtIn }), [model, builtIn]),
+  )
+  return { model, layers: surface.layers.slice(surface.layers.length - model.layers.length), surface, asked }
+}
+
+interface ToldProps {
+  model: ReturnType<typeof sectionModel>
+  layers: readonly BuiltLayer[]
+  surface: SurfaceFigures
+  told: SectionYears
+  monthly: boolean
+  builtIn: BuiltIn
+  pinned: ReturnType<typeof sectionVerdict> | null
+}
+
+/** What a followed section came to. @param monthly the months' look says that it must not stay so */
+function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldProps) {
+  const { write } = useWriting()
+  const verdict = useMemo(() => sectionVerdict(model, told, layers, inSentence(surface.name)), [model, told, layers, surface.name])
+  const last = told.years.at(-1)!
+  const { gained } = told
+  const signed = (value: number) => `${value < 0 ? "−" : "+"}${write("arealWater", Math.abs(value))}`
+  return (
+    <div className="grid gap-2" data-testid="years-told">
+      <div className="flex items-center gap-2">
+        <DampRing verdict={verdict} />
+        <p className="font-display text-[16px] font-semibold">{verdict.words}</p>
+      </div>
+      <p>
+        {verdict.sentence}{" "}
+        {told.repeats
+          ? `Year ${told.years.length} is like the one before.`
+          : `After ${told.years.length} years no year is like the one before yet.`}
+        {builtIn === "wet" && told.dryAfter !== null ? ` All wood is below 20 % water after ${Math.ceil(told.dryAfter)} days.` : ""}
+      </p>
+      {pinned ? (
+        <p className="flex items-center gap-2 text-graphite">
+          <DampRing verdict={pinned} size={15} />
+          Pinned: {pinned.words}
+        </p>
+      ) : null}
+      {verdict.harms !== monthly ? (
+        <Remark kind="damp">
+          {monthly
+            ? "By the months it comes out worse: they know no sun, and nothing that takes water up. Where it must be sure, build by the worse of the two."
+            : "By the months it comes out better: they know no water that is built in, none that moves from layer to layer, and no mould within. Build by this one."}
+        </Remark>
+      ) : null}
+      <SectionThrough model={model} layers={layers} told={told} />
+      <FigureTable
+        caption="Layers in the last year, outside to inside"
+        shows="title"
+        heads={["layer", "holds, least to most", "wet", "frost in it", "mould index", "rusts"]}
+        rows={last.map((year, i) => ({
+          key: i,
+          cells: [
+            layers[i]!.material.name,
+            `${write("arealWater", year.least)} – ${write("arealWater", year.most)}${year.wettest === null ? "" : `, ${Math.round(year.wettest * 100)} %`}`,
+            hours(year.wet.reduce((all, one) => all + one, 0)),
+            hours(year.frost),
+            year.mould === null ? "–" : Math.max(...year.mould).toFixed(1),
+            model.layers[i]!.metal ? hours(year.rust) : "–",
+          ],
+        }))}
+      />
+      <p className="text-dense text-graphite">
+        Wet: wood above 20 % of its mass in water, else free water in the layer. Mould index 1: a microscope shows it; 3: one sees it; 6:
+        all is covered. In the last year {signed(gained.leaks)} came with leaking air, {signed(gained.inside)} through the inside face and{" "}
+        {signed(gained.outside)} through the outdoor face.
+      </p>
+    </div>
+  )
+}
+
+const hours = (value: number): string => (value === 0 ? "–" : `${Math.round(value).toLocaleString("en")} h`)
