@@ -323,7 +323,7 @@ describe("any section", () => {
           }
         },
       ),
-      { numRuns: 40, endOnFailure: true },
+      { numRuns: 200, endOnFailure: true },
     )
   }, 60_000)
 })

@@ -38,8 +38,10 @@ const PAST = (1 - GAMMA) / GAMMA
 /** So much may bend within a step: of humidity, K, and of what a stuff can hold. */
 const BENDS = { humidity: 0.01, temperature: 0.25, water: 0.02 } as const
 /** Newton's rounds at most; what the last of them moved by less than this it left right to the square of it. */
-const ROUNDS = 12
+const ROUNDS = 13
 const SETTLED = { humidity: 3e-5, temperature: 1e-3 } as const
+/** Unless it crossed the bend of a curve: no more may be left of what a stuff can hold. */
+const LEFT = 1e-5
 /** No round takes humidity to less than a share of what it was, nor past saturation by more than so much. */
 const [LEAST_SHARE, PAST_FULL] = [0.2, 0.05] as const
 const DRIEST = 1e-6
@@ -76,14 +78,28 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
   balances.evaluate(now, aroundAt(0), 0, base.water, base.warm)
   now.water.set(cells.water)
 
+  /** Whether the water that is left wrong is next to none. */
+  function isRight(): boolean {
+    for (let i = 0; i < count; i++) if (Math.abs(residual[2 * i]!) > LEFT * holds[i]!) return false
+    return true
+  }
+
   /** Newton's way to a state that balances; false where it finds none. */
   function solve(at: Left, time: number): boolean {
     const around = aroundAt(time)
+    let moved = Infinity
     for (let round = 0; round < ROUNDS; round++) {
       balances.evaluate(at, around, GAMMA * length, base.water, base.warm)
+      if (moved < 1 && isRight()) {
+        for (let i = 0; i < count; i++) {
+          at.water[i] = cells.water[i]! - residual[2 * i]!
+          at.warm[i] = at.temperature[i]! - residual[2 * i + 1]! / cells.capacity[i]!
+        }
+        return true
+      }
       right.set(residual)
       solveBlocks(balances.lower, balances.middle, balances.upper, right)
-      let moved = 0
+      moved = 0
       for (let i = 0; i < count; i++) {
         const phi = at.humidity[i]!
         const by = -right[2 * i]!
@@ -92,13 +108,6 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
         moved = Math.max(moved, Math.abs(by) / SETTLED.humidity, Math.abs(right[2 * i + 1]!) / SETTLED.temperature)
       }
       if (!Number.isFinite(moved)) return false
-      if (moved >= 1) continue
-      balances.evaluate(at, around, GAMMA * length, base.water, base.warm)
-      for (let i = 0; i < count; i++) {
-        at.water[i] = cells.water[i]! - residual[2 * i]!
-        at.warm[i] = at.temperature[i]! - residual[2 * i + 1]! / cells.capacity[i]!
-      }
-      return true
     }
     return false
   }
