@@ -51,3 +51,93 @@ test("a hut with polythene inside and bitumen outside is trapped; its humidity m
   await expect(page.getByTestId("month-by-month")).toContainText("More water is given off than the air that comes in takes away")
   await expect(page.locator("[data-figure=damp]")).not.toContainText("stays dry")
 })
+
+/** The hut with other layers in one of its build-ups. */
+function hutWith(name: string, face: "left" | "roof-left", layers: readonly [material: string, thickness: number, vents?: number][]) {
+  const job = demoJob("Tern Hut", name)
+  const variant = structuredClone(job.variants.first!)
+  const id = variant.wears[face]!
+  const plain = { existing: false, voids: 0 as const, between: null, loose: null, fasteners: null }
+  const built = layers.map(([material, thickness, vents = 0], i) => [`l${i}`, { ...plain, material, thickness, vents }] as const)
+  variant.assemblies[id] = {
+    ...variant.assemblies[id]!,
+    layers: Object.fromEntries(built),
+    order: built.map(([key]) => key),
+    members: {},
+  } as (typeof variant.assemblies)[string]
+  return { ...job, variants: { first: variant } }
+}
+
+test("a vented roof that loses its channel turns from dry to wet", async ({ page }) => {
+  const roof = [
+    ["steel-dark", 0.0007],
+    ["air", 0.04, 0.002],
+    ["osb", 0.018],
+    ["wood-fibre-batt", 0.2],
+    ["kraft-paper", 0.0003],
+  ] as const
+  const id = await putJob(
+    page,
+    hutWith(
+      "vented",
+      "roof-left",
+      roof.map((one) => [...one]),
+    ),
+  )
+  await openJob(page, id, "damp")
+  await page.locator("[data-face=roof-left]").press("Enter")
+  const station = page.locator(".station")
+  await expect(station).toContainText(/stays dry|then dry/)
+  await expect(page.getByTestId("rules")).not.toContainText("Trapped")
+  await goTo(page, "build-ups")
+  await page.getByRole("button", { name: /^Air/ }).first().click()
+  await type(page, /^Openings outdoors/, "0")
+  await goTo(page, "damp")
+  await expect(station).toContainText(/wetter from year to year|too wet|leaks wet it/)
+  await expect(page.locator("[data-figure=damp]")).toContainText("roof")
+})
+
+test("a bare metal roof over an unheated store rains under a clear night", async ({ page }) => {
+  const job = hutWith("bare roof", "roof-left", [["steel-galvanised", 0.0007]])
+  const limits = { ...job.brief.limits, loss: 0, gain: 0 }
+  const id = await putJob(page, { ...job, brief: { ...job.brief, limits } })
+  await openJob(page, id, "damp")
+  await page.locator("[data-face=roof-left]").press("Enter")
+  await expect(page.locator(".station")).toContainText(/clear nights|the sky makes it colder/)
+  await expect(page.getByTestId("rules")).toContainText("takes up no water")
+})
+
+test("a face is followed through the years, dragged through them, and a hundred likely builds can be stopped half-way and keep what they have", async ({
+  page,
+}) => {
+  await openJob(page, await putJob(page, demoJob("Larkspur", "years")), "damp")
+  await page.locator("[data-face=roof]").press("Enter")
+  const years = page.getByTestId("through-years")
+  await years.getByRole("button", { name: "Follow it through the years" }).click()
+  await expect(years.getByRole("status")).toContainText(/In year \d/)
+  const told = page.getByTestId("years-told")
+  await expect(told).toContainText(/water lies free in the polyiso board/i, { timeout: 90_000 })
+  await expect(told.getByRole("row")).toHaveCount(4)
+  const day = told.getByRole("slider", { name: "Day" })
+  const section = page.getByTestId("section-through")
+  const before = await section.getAttribute("aria-label")
+  await day.focus()
+  await day.press("Home")
+  await expect(section).toHaveAttribute("aria-label", /on 1 October, year 1/)
+  expect(await section.getAttribute("aria-label")).not.toBe(before)
+  const likely = page.getByTestId("likely-builds")
+  await likely.getByRole("button", { name: "Follow 100 likely builds" }).click()
+  await expect(likely).toContainText(/\d+ of \d+ stay sound/, { timeout: 60_000 })
+  await likely.getByRole("button", { name: "Stop" }).click()
+  const go = likely.getByRole("button", { name: /^Go on, \d+ more/ })
+  await expect(go).toBeVisible()
+  const words = await likely.locator("p", { hasText: "stay sound" }).textContent()
+  const done = Number(/of\s(\d+)/.exec(words!)![1])
+  expect(done).toBeGreaterThan(0)
+  expect(done).toBeLessThan(100)
+  // Away and back: what was followed is still there.
+  await goTo(page, "brief")
+  await goTo(page, "damp")
+  await expect(likely).toContainText(new RegExp(`of\\s\\d+\\s*stay sound`))
+  expect(Number(/of\s(\d+)/.exec((await likely.locator("p", { hasText: "stay sound" }).textContent())!)![1])).toBeGreaterThanOrEqual(done)
+})

@@ -78,6 +78,36 @@ describe("the rules of building", () => {
     expect(vented(0.025)).toEqual([])
   })
 
+  test("a vented roof asks for a 300th of its area free, half of it at each end and half of that behind mesh; by hand", () => {
+    const roof = (vents: number) =>
+      rules(
+        stack`spruce 20, air 40, wood-fibre-board 35, glass-wool 100`,
+        (job) => {
+          Object.assign(job.variants.first!.assemblies.one!.layers.l2!, { vents })
+        },
+        "roof",
+      )
+    const { found, warned } = roof(0.002)
+    const { figures } = found.find(({ rule }) => rule === "free-area")!
+    // A level roof as wide as it is: its area over its breadth is its length; a 300th of that, half at each end.
+    const { surfaces } = ledgerOf(activeState(evenBox(sketch("one", stack`spruce 20`))))
+    const { face } = surfaces.find(({ id }) => id === "roof")!
+    const across = Math.max(...face.outline.map(([x]) => x)) - Math.min(...face.outline.map(([x]) => x))
+    expect(figures[2]!.value).toBeCloseTo(face.area / across / 600, 9)
+    expect(figures[1]!.value).toBeCloseTo(0.001, 12)
+    expect(warned.includes("free-area")).toBe(0.001 < face.area / across / 600)
+    expect(roof(0.03).warned).not.toContain("free-area")
+  })
+
+  test("a room as damp as a bath asks for a tight layer within", () => {
+    const bath = (job: Job) => {
+      job.brief.indoors = { winter: { temperature: 22, relativeHumidity: 0.7 }, summer: { temperature: 22, relativeHumidity: 0.7 } }
+    }
+    expect(rules(stack`spruce 20, wood-fibre-batt 100, birch-plywood 9`, bath).warned).toContain("wet-room")
+    expect(rules(stack`spruce 20, wood-fibre-batt 100, foil-membrane 0.3, birch-plywood 9`, bath).warned).not.toContain("wet-room")
+    expect(rules(stack`spruce 20, wood-fibre-batt 100, birch-plywood 9`).found.map(({ rule }) => rule)).not.toContain("wet-room")
+  })
+
   test("each says whose rule it is, and fibre in a vehicle has a word", () => {
     const { found } = rules(stack`steel-painted 0.8 there, hemp-batt 50, birch-plywood 6`, (job) => (job.brief.kind = "van"))
     expect(found.map(({ rule }) => rule)).toEqual(expect.arrayContaining(["wrong-side", "fibre", "drive"]))

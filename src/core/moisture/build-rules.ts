@@ -8,6 +8,7 @@ import { pressureOf } from "../enclosure/month-airs"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { inSentence } from "../in-sentence"
 import { sum } from "../numeric/sum"
+import { boundsOf } from "../shell/polygon"
 import type { Kind } from "../quantity/measure"
 import type { Sides } from "./mould"
 
@@ -187,6 +188,60 @@ const channel: Rule = ({ surface: { layers } }) =>
       : [],
   )
 
+/** What a mesh against insects leaves open of what it covers: a coarse one three quarters, a fine one half. */
+const BEHIND_MESH = 0.5
+/** Free openings that a roof's vent asks for, of its area: half of them low at the eave and half high at the ridge. */
+const FREE_AREA = 1 / 300
+
+/** A roof's vent channel whose openings are too small for its area. */
+const freeArea: Rule = ({ surface: { layers, face } }) => {
+  if (face.part !== "roof") return []
+  const { left, right } = boundsOf(face.outline)
+  // Half of the openings lie along the eave, half along the ridge.
+  const asked = (FREE_AREA * face.area) / 2 / (right - left)
+  return layers.flatMap(({ layer, material }): Judgement[] => {
+    if (material.class !== "air" || layer.vents === 0) return []
+    const few = layer.vents * BEHIND_MESH < asked
+    return [
+      {
+        ...{ rule: "free-area", warns: few },
+        title: few ? "The roof’s openings are small for its area." : "The roof’s openings are large enough for its area, mesh and all.",
+        reason:
+          "Air is to come in along the eave and out along the ridge, as much at each. A mesh against insects leaves half to three quarters of what it covers; without a retarder inside, or with openings at one end only, twice as much is asked for.",
+        figures: [
+          { name: "open at each end", kind: "vents", value: layer.vents },
+          { name: "of it free behind a fine mesh", kind: "vents", value: layer.vents * BEHIND_MESH },
+          { name: "asked, a 300th of the roof’s area in all", kind: "vents", value: asked },
+        ],
+        source: "IRC 2021, R806.2 (1/300, else 1/150 of the area); local code decides",
+      },
+    ]
+  })
+}
+
+/** Air inside as damp as a bath's: from this humidity on, and from so warm, °C. */
+const [BATH_HUMIDITY, BATH_WARM] = [0.65, 18] as const
+
+/** A bath, a laundry or a sauna within a warm skin. */
+const wetRoom: Rule = ({ surface: { layers, ground }, months }) => {
+  const warm = months.filter(({ inside, beyond }) => inside.temperature >= BATH_WARM && pressureOf(inside) > pressureOf(beyond))
+  const damp = sum(warm.map(({ inside }) => inside.relativeHumidity)) / Math.max(1, warm.length)
+  if (ground || warm.length < 6 || damp < BATH_HUMIDITY) return []
+  const tightInside = layers.slice(-3).some(isTight)
+  return [
+    {
+      ...{ rule: "wet-room", warns: !tightInside },
+      title: tightInside
+        ? "It is as damp inside as a bath; its tight layer lies within."
+        : "It is as damp inside as a bath, and no tight layer lies within.",
+      reason:
+        "A bath, a laundry or a sauna asks for a sheet that lets next to no vapour through right behind its lining, every joint taped, and air let out while it is in use; tiles and splashed walls for a seal of their own.",
+      figures: [{ name: "humidity inside in the mean of the warm months", kind: "percent", value: damp }],
+      source: "DIN 4108-3:2018, 5.3 (rooms that are held damp ask for proof); DIN 18534-1:2017 (splashed walls)",
+    },
+  ]
+}
+
 /** A foil that touches something on both sides. */
 const foil: Rule = ({ surface: { layers } }) =>
   idleFoils(layers).map((layer) => ({
@@ -230,7 +285,7 @@ const bareMetal: Rule = ({ surface: { layers } }) => {
   ]
 }
 
-const RULES: readonly Rule[] = [trapped, wrongSide, outerShare, channel, drive, fibre, foil, bareMetal]
+const RULES: readonly Rule[] = [trapped, wrongSide, outerShare, channel, freeArea, wetRoom, drive, fibre, foil, bareMetal]
 
 /** What all rules say of a surface, what asks for a change first. */
 export const judgements = (judged: Judged): Judgement[] =>
