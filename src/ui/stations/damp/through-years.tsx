@@ -4,7 +4,7 @@ import { inSentence } from "../../../core/in-sentence"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import type { Ledger } from "../../../core/ledger/ledger"
-import { SECTION } from "../../../core/results/section-result"
+import { SECTION, sectionKey } from "../../../core/results/section-result"
 import { sectionModel } from "../../../core/section/section-model"
 import { sectionVerdict } from "../../../core/section/section-verdict"
 import type { BuiltIn, SectionYears } from "../../../core/section/section-years"
@@ -84,7 +84,10 @@ export function ThroughYears() {
 /** A face of a ledger as it is followed through the years, with its layers that count. */
 function useSection(ledger: Ledger, face: SurfaceFigures["id"], brief: Brief, builtIn: BuiltIn) {
   const surface = ledger.surfaces.find(({ id }) => id === face)!
-  const model = useMemo(() => sectionModel(surface, ledger.moisture[face].water, ledger, brief), [surface, ledger, face, brief])
+  const now = useMemo(() => sectionModel(surface, ledger.moisture[face].water, ledger, brief), [surface, ledger, face, brief])
+  // Figures that are made anew mostly make the same model: what was followed stays with it.
+  const [model, setModel] = useState(now)
+  if (model !== now && sectionKey(model) !== sectionKey(now)) setModel(now)
   const asked = useAsked(
     SECTION,
     useMemo(() => ({ model, builtIn }), [model, builtIn]),
