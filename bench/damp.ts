@@ -1,9 +1,17 @@
+import { ros34prw } from "@datagrok/diff-studio-tools"
 import { stationYearOf } from "../src/core/climate/station-year"
 import { activeState } from "../src/core/enclosure/job-state"
+import { weatherYear } from "../src/core/climate/weather-of"
+import { balancesOf } from "../src/core/hygrothermal/balance"
 import { hygrothermal } from "../src/core/hygrothermal/hygrothermal"
+import { meshOf } from "../src/core/hygrothermal/mesh"
+import { runSection } from "../src/core/hygrothermal/section-run"
+import { beforeAt, sideOf } from "../src/core/hygrothermal/side"
 import { ledgerOf } from "../src/core/ledger/ledger"
 import { worstPlane } from "../src/core/moisture/damp-verdict"
 import { monthlyWater } from "../src/core/moisture/monthly-water"
+import { buildOutcome, BUILDS } from "../src/core/section/likely-builds"
+import { sectionModel } from "../src/core/section/section-model"
 import { demoJobs } from "../src/edit/start/demo-jobs"
 import { HygroInput } from "../src/schema/hygro"
 import { median, medianTime, row, type Row } from "./measure"
@@ -113,6 +121,73 @@ function wall(cells: number): HygroInput {
   })
 }
 
+/** Days that the general package is given: a year would take it hours. */
+const DAYS = 1
+
+/**
+ * The same section for some days: as it is stepped here, and by a general package for stiff equations that is given the same balances as
+ * dφ/dt and dT/dt.
+ * @returns ms of both, and by how much of φ their last states differ at most
+ */
+function besidePackage(): { own: number; general: number; differ: number } {
+  const input = { ...wall(6), duration: DAYS * 24 * HOUR, output: [DAYS * 24 * HOUR] }
+  const mesh = meshOf(input.layers, 0)
+  const count = mesh.widths.length
+  const [outside, inside] = [sideOf(input.outside), sideOf(input.inside)]
+  const start = { humidity: new Float64Array(count).fill(0.7), temperature: new Float64Array(count).fill(15) }
+  let last = start.humidity
+  const own = timeOf(() =>
+    runSection({
+      ...{ mesh, start, outside, inside, times: input.output, maximumStep: Infinity },
+      tell: ({ humidity }) => void (last = humidity.slice()),
+    }),
+  )
+  const balances = balancesOf(mesh, outside, inside)
+  const { cells, residual } = balances
+  const none = new Float64Array(count)
+  const state = { humidity: new Float64Array(count), temperature: new Float64Array(count) }
+  let solved: Float64Array[] = []
+  const general = timeOf(() => {
+    solved = ros34prw({
+      name: "section",
+      arg: { name: "t", start: 0, finish: input.duration, step: HOUR },
+      initial: [...start.humidity, ...start.temperature],
+      tolerance: 1e-4,
+      solutionColNames: Array.from({ length: 2 * count }, (_, i) => `y${i}`),
+      func(t, y, slope) {
+        state.humidity.set(y.subarray(0, count))
+        state.temperature.set(y.subarray(count))
+        const around = { outside: beforeAt(outside, t), inside: beforeAt(inside, t), leaks: [] }
+        // Over a second from nothing held, what is left wrong is what is held less what came.
+        balances.evaluate(state, around, 1, none, state.temperature)
+        for (let i = 0; i < count; i++) {
+          slope[i] = (cells.water[i]! - residual[2 * i]!) / cells.waterSlope[i]!
+          slope[count + i] = -residual[2 * i + 1]! / cells.capacity[i]!
+        }
+      },
+    })
+  })
+  const differ = Math.max(...Array.from(last, (one, i) => Math.abs(one - solved[i + 1]!.at(-1)!)))
+  return { own, general, differ }
+}
+
+function timeOf(work: () => void): number {
+  const start = performance.now()
+  work()
+  return performance.now() - start
+}
+
+/** A hundred likely builds of the hut's wall, one after another, and two at once. */
+function hundredBuilds(): number {
+  const state = activeState(demoJobs()[2]!)
+  const ledger = ledgerOf(state)
+  const surface = ledger.surfaces.find(({ id }) => id === "left")!
+  const model = sectionModel(surface, ledger.moisture.left.water, ledger, state.brief)
+  const weather = weatherYear(model.weather)
+  const some = 10
+  return (timeOf(() => Array.from({ length: some }, (_, i) => buildOutcome(model, weather, i))) * BUILDS) / some / 2 / 1000
+}
+
 /** Water by the months, as an edit has it worked out anew, and by the hours. */
 export async function benchDamp(): Promise<Row[]> {
   const ledger = ledgerOf(activeState(demoJobs()[0]!))
@@ -121,17 +196,16 @@ export async function benchDamp(): Promise<Row[]> {
   )
   const year = (cells: number) => {
     const input = wall(cells)
-    const times = Array.from({ length: 3 }, () => {
-      const start = performance.now()
-      hygrothermal(input)
-      return performance.now() - start
-    })
-    return median(times)
+    return median(Array.from({ length: 3 }, () => timeOf(() => hygrothermal(input))))
   }
   const [few, many] = [year(6), year(12)]
+  const beside = besidePackage()
   return [
     row("water through the months, all faces of the van", months, "ms", 2),
     row("a year of hours of a section of six layers, 36 cells", few, "ms", 1500),
     row("the same with twice the cells, against it", many / few, "times", 2.6),
+    row("a day of it by a general package for stiff equations, against ours", beside.general / beside.own, "times", null),
+    row("by how much humidity the two differ at its end", 100 * beside.differ, "%", 0.5),
+    row("a hundred likely builds of a hut's wall on two cores", hundredBuilds(), "s", 120),
   ]
 }

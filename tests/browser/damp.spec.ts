@@ -1,6 +1,35 @@
 import { expect } from "@playwright/test"
 import { demoJob, goTo, openJob, putJob, test, type } from "./bench"
 
+/** The hut with other layers in one of its build-ups. */
+function hutWith(
+  name: string,
+  face: "left" | "roof-left",
+  layers: readonly (readonly [material: string, thickness: number, vents?: number])[],
+) {
+  const job = demoJob("Tern Hut", name)
+  const variant = structuredClone(job.variants.first!)
+  const id = variant.wears[face]!
+  const plain = { existing: false, voids: 0 as const, between: null, loose: null, fasteners: null }
+  const built = layers.map(([material, thickness, vents = 0], i) => [`l${i}`, { ...plain, material, thickness, vents }] as const)
+  variant.assemblies[id] = {
+    ...variant.assemblies[id]!,
+    layers: Object.fromEntries(built),
+    order: built.map(([key]) => key),
+    members: {},
+  } as (typeof variant.assemblies)[string]
+  return { ...job, variants: { first: variant } }
+}
+
+/** Between two sheets that let nothing through. */
+const TRAPPED = [
+  ["bitumen-sheet", 0.004],
+  ["osb", 0.012],
+  ["stone-wool", 0.15],
+  ["polythene", 0.0002],
+  ["gypsum-board", 0.0125],
+] as const
+
 test("a cold room with its tight layer inside is wrong-sided, and a cure is found and tried", async ({ page }) => {
   const id = await putJob(page, demoJob("Cold Nettle", "wrong side"))
   await openJob(page, id, "damp")
@@ -23,21 +52,21 @@ test("a cold room with its tight layer inside is wrong-sided, and a cure is foun
   await expect(page.getByTestId("rules")).toContainText("Trapped: between the foil membrane")
 })
 
-test("a hut with polythene inside and bitumen outside is trapped; its humidity may follow from what gives off water", async ({ page }) => {
-  const job = demoJob("Tern Hut", "trapped")
-  const variant = structuredClone(job.variants.first!)
-  const id = variant.wears.left!
-  const layer = Object.values(variant.assemblies[id]!.layers).find(({ vents }) => vents === 0)!
-  const plain = { ...layer, existing: false, voids: 0 as const, between: null, loose: null, fasteners: null, vents: 0 }
-  const layers = {
-    a: { ...plain, material: "bitumen-sheet", thickness: 0.004 },
-    b: { ...plain, material: "osb", thickness: 0.012 },
-    c: { ...plain, material: "stone-wool", thickness: 0.15 },
-    d: { ...plain, material: "polythene", thickness: 0.0002 },
-    e: { ...plain, material: "gypsum-board", thickness: 0.0125 },
-  }
-  variant.assemblies[id] = { ...variant.assemblies[id]!, layers, order: Object.keys(layers), members: {} }
-  await openJob(page, await putJob(page, { ...job, variants: { first: variant } }), "damp")
+test("a heated hut with polythene inside and bitumen outside is trapped, and a cure is found and applied", async ({ page }) => {
+  const job = hutWith("trapped and heated", "left", TRAPPED)
+  await openJob(page, await putJob(page, { ...job, brief: { ...job.brief, inside: { ...job.brief.inside, away: null } } }), "damp")
+  await page.locator("[data-face=left]").press("Enter")
+  await expect(page.locator(".station p.font-display").first()).toHaveText("wetter from year to year")
+  await expect(page.getByTestId("rules")).toContainText("Trapped: between the bitumen")
+  const cure = page.getByTestId("cures").getByRole("row").filter({ hasText: "A vented channel behind the bitumen sheet" })
+  await expect(cure).toContainText("stays dry")
+  await cure.getByRole("button", { name: /^Try in a variant/ }).click()
+  await expect(page.locator(".station p.font-display").first()).toHaveText("stays dry")
+  await expect(page.getByTestId("rules")).not.toContainText("Trapped")
+})
+
+test("the humidity of a hut may follow from what gives off water", async ({ page }) => {
+  await openJob(page, await putJob(page, hutWith("trapped", "left", TRAPPED)), "damp")
   await page.locator("[data-face=left]").press("Enter")
   await expect(page.getByTestId("rules")).toContainText("Trapped: between the bitumen")
   await goTo(page, "brief")
@@ -52,22 +81,6 @@ test("a hut with polythene inside and bitumen outside is trapped; its humidity m
   await expect(page.locator("[data-figure=damp]")).not.toContainText("stays dry")
 })
 
-/** The hut with other layers in one of its build-ups. */
-function hutWith(name: string, face: "left" | "roof-left", layers: readonly [material: string, thickness: number, vents?: number][]) {
-  const job = demoJob("Tern Hut", name)
-  const variant = structuredClone(job.variants.first!)
-  const id = variant.wears[face]!
-  const plain = { existing: false, voids: 0 as const, between: null, loose: null, fasteners: null }
-  const built = layers.map(([material, thickness, vents = 0], i) => [`l${i}`, { ...plain, material, thickness, vents }] as const)
-  variant.assemblies[id] = {
-    ...variant.assemblies[id]!,
-    layers: Object.fromEntries(built),
-    order: built.map(([key]) => key),
-    members: {},
-  } as (typeof variant.assemblies)[string]
-  return { ...job, variants: { first: variant } }
-}
-
 test("a vented roof that loses its channel turns from dry to wet", async ({ page }) => {
   const roof = [
     ["steel-dark", 0.0007],
@@ -76,14 +89,7 @@ test("a vented roof that loses its channel turns from dry to wet", async ({ page
     ["wood-fibre-batt", 0.2],
     ["kraft-paper", 0.0003],
   ] as const
-  const id = await putJob(
-    page,
-    hutWith(
-      "vented",
-      "roof-left",
-      roof.map((one) => [...one]),
-    ),
-  )
+  const id = await putJob(page, hutWith("vented", "roof-left", roof))
   await openJob(page, id, "damp")
   await page.locator("[data-face=roof-left]").press("Enter")
   const station = page.locator(".station")
