@@ -17,7 +17,7 @@ function hutWith(
     layers: Object.fromEntries(built),
     order: built.map(([key]) => key),
     members: {},
-  } as (typeof variant.assemblies)[string]
+  }
   return { ...job, variants: { first: variant } }
 }
 
