@@ -78,19 +78,13 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
   balances.evaluate(now, aroundAt(0), 0, base.water, base.warm)
   now.water.set(cells.water)
 
-  /** Whether the water that is left wrong is next to none. */
-  function isRight(): boolean {
-    for (let i = 0; i < count; i++) if (Math.abs(residual[2 * i]!) > LEFT * holds[i]!) return false
-    return true
-  }
-
   /** Newton's way to a state that balances; false where it finds none. */
   function solve(at: Left, time: number): boolean {
     const around = aroundAt(time)
     let moved = Infinity
     for (let round = 0; round < ROUNDS; round++) {
       balances.evaluate(at, around, GAMMA * length, base.water, base.warm)
-      if (moved < 1 && isRight()) {
+      if (moved < 1 && isRight(residual, holds)) {
         for (let i = 0; i < count; i++) {
           at.water[i] = cells.water[i]! - residual[2 * i]!
           at.warm[i] = at.temperature[i]! - residual[2 * i + 1]! / cells.capacity[i]!
@@ -155,6 +149,12 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
       }
     },
   }
+}
+
+/** Whether the water that is left wrong is next to none of what each cell can hold. */
+function isRight(residual: Float64Array, holds: Float64Array): boolean {
+  for (let i = 0; i < holds.length; i++) if (Math.abs(residual[2 * i]!) > LEFT * holds[i]!) return false
+  return true
 }
 
 /** Puts a stage where a state comes to that moves on by a share of the way from one to another. */

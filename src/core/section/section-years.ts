@@ -63,8 +63,9 @@ export interface Closeness {
   years: number
 }
 
-/** As it is told on screen; and as each of a hundred likely builds is. */
+/** As it is told on screen. */
 export const CLOSE: Closeness = { every: 1, grading: { face: 0.002, growth: 2, least: 2 }, slack: 4, years: 10 }
+/** As each of a hundred likely builds is followed. */
 export const ROUGH: Closeness = { every: 6, grading: { face: 0.004, growth: 2.5, least: 1 }, slack: 20, years: 3 }
 
 /** h between two moments that are told. */

@@ -22,6 +22,7 @@ import { MonthByMonth } from "./month-by-month"
 
 const Cures = whenIdle(() => import("./cures").then((module) => module.Cures))
 const ThroughYears = whenIdle(() => import("./through-years").then((module) => module.ThroughYears))
+const Wood = whenIdle(() => import("./wood").then((module) => module.Wood))
 const Rules = whenIdle(() => import("./rules").then((module) => module.Rules))
 
 /** The verdict on the chosen face, why, through which months, what lies on it, and the worst hours. */
@@ -54,6 +55,7 @@ export function DampStation() {
       <MonthByMonth />
       <ThroughYears />
       <Spots />
+      <Wood />
       <h2 className="border-t border-seam pt-3 font-display text-[15px] font-semibold">In the worst hours</h2>
       <SeasonTabs summer="worst afternoon" />
       <p data-testid="damp-sentence" className="text-[15px]">
@@ -63,8 +65,9 @@ export function DampStation() {
       <Meeting look={look} night={season === "winter" ? (clearNights(figures, ledger.conditions)[0] ?? null) : null} />
       <PlaneTable look={look} />
       <Remark kind="damp" title="What is not in these figures">
-        Sun that dries a skin, rain, and water that stuff takes up or is built in with: all are left out. Leaking air carries far more water
-        than diffusion: one tight layer, on the warm side, unbroken.
+        By the months sun that dries a skin, rain, and water that stuff takes up or is built in with are left out; hour by hour through the
+        years they count, but for rain where the weather tells none. Leaking air carries far more water than diffusion: one tight layer, on
+        the warm side, unbroken.
       </Remark>
       <div>
         <Button onClick={() => show.headline("damp")}>Show the working</Button>

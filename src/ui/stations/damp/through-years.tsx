@@ -5,9 +5,10 @@ import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import type { Ledger } from "../../../core/ledger/ledger"
 import { SECTION, sectionKey } from "../../../core/results/section-result"
+import { sum } from "../../../core/numeric/sum"
 import { sectionModel } from "../../../core/section/section-model"
 import { sectionVerdict } from "../../../core/section/section-verdict"
-import type { BuiltIn, SectionYears } from "../../../core/section/section-years"
+import type { BuiltIn, LayerYear, SectionYears } from "../../../core/section/section-years"
 import type { Brief } from "../../../schema/job/job"
 import { useAsked } from "../../calculations/use-asked"
 import { useJob } from "../../job/job-store"
@@ -111,6 +112,17 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
   const verdict = useMemo(() => sectionVerdict(model, told, layers, inSentence(surface.name)), [model, told, layers, surface.name])
   const last = told.years.at(-1)!
   const { gained } = told
+  // What no layer has is no column.
+  const columns = [
+    { head: "wet", any: true, of: ({ wet }: LayerYear) => hours(sum(wet)) },
+    { head: "frost in it", any: last.some(({ frost }) => frost > 0), of: ({ frost }: LayerYear) => hours(frost) },
+    { head: "mould index", any: true, of: ({ mould }: LayerYear) => (mould === null ? "–" : Math.max(...mould).toFixed(1)) },
+    {
+      head: "rusts",
+      any: model.layers.some(({ metal }) => metal),
+      of: ({ rust }: LayerYear, i: number) => (model.layers[i]!.metal ? hours(rust) : "–"),
+    },
+  ].filter(({ any }) => any)
   const signed = (value: number) => `${value < 0 ? "−" : "+"}${write("arealWater", Math.abs(value))}`
   return (
     <div className="grid gap-2" data-testid="years-told">
@@ -142,23 +154,20 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
       <FigureTable
         caption="Layers in the last year, outside to inside"
         shows="title"
-        heads={["layer", "holds, least to most", "wet", "frost in it", "mould index", "rusts"]}
+        heads={["layer", "holds at most", ...columns.map(({ head }) => head)]}
         rows={last.map((year, i) => ({
           key: i,
           cells: [
             layers[i]!.material.name,
-            `${write("arealWater", year.least)} – ${write("arealWater", year.most)}${year.wettest === null ? "" : `, ${Math.round(year.wettest * 100)} %`}`,
-            hours(year.wet.reduce((all, one) => all + one, 0)),
-            hours(year.frost),
-            year.mould === null ? "–" : Math.max(...year.mould).toFixed(1),
-            model.layers[i]!.metal ? hours(year.rust) : "–",
+            `${write("arealWater", year.most)}${year.wettest === null ? "" : `, ${Math.round(year.wettest * 100)} %`}`,
+            ...columns.map(({ of }) => of(year, i)),
           ],
         }))}
       />
       <p className="text-dense text-graphite">
-        Wet: wood above 20 % of its mass in water, else free water in the layer. Mould index 1: a microscope shows it; 3: one sees it; 6:
-        all is covered. In the last year {signed(gained.leaks)} came with leaking air, {signed(gained.inside)} through the inside face and{" "}
-        {signed(gained.outside)} through the outdoor face.
+        Wet: wood above 20 % of its mass in water, else free water in the layer. Rusts: damp air at bare metal, above freezing. Mould index
+        1: a microscope shows it; 3: one sees it; 6: all is covered. In the last year {signed(gained.leaks)} came with leaking air,{" "}
+        {signed(gained.inside)} through the inside face and {signed(gained.outside)} through the outdoor face.
       </p>
     </div>
   )
