@@ -240,6 +240,43 @@ describe("water", () => {
 })
 
 describe("any section", () => {
+  test.each([[false], [true]])("dries right out between airs that hold no water at all, whether it leads liquid: %p", (liquid) => {
+    const air = { heatTransfer: "fixed" as const, temperature: 20, relativeHumidity: 0 }
+    const { layers, balance } = run({
+      layers: [
+        {
+          ...{ thickness: 0.02, cells: 10 },
+          material: {
+            ...{ density: 450, specificHeat: 1600, conductivity: [[0, 0.12]], mu: 50 },
+            sorption: [
+              [0, 0],
+              [0.5, 40],
+              [0.8, 67],
+              [1, 200],
+            ],
+            ...(liquid
+              ? {
+                  liquidConductivity: [
+                    [0, 1e-16],
+                    [200, 1e-12],
+                  ],
+                }
+              : {}),
+          },
+        },
+      ],
+      initial: { temperature: 15, relativeHumidity: 0.5 },
+      outside: air,
+      inside: air,
+      duration: 300 * DAY,
+      output: [0, 300 * DAY],
+    })
+    expect(layers[0]!.waterContent[0]).toBeCloseTo(40, 9)
+    expect(layers[1]!.waterContent[0]).toBeGreaterThanOrEqual(-1e-4)
+    expect(layers[1]!.waterContent[0]).toBeLessThan(1e-3)
+    expect(balance.water).toBeLessThan(1e-6)
+  })
+
   const between = (min: number, max: number) => fc.double({ min, max, noNaN: true })
   const material = fc
     .record({

@@ -6,6 +6,7 @@ import { layerResistance } from "../assembly/thermal-transmittance"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { farFilm } from "../enclosure/films"
 import type { Conditions } from "../enclosure/conditions"
+import type { HeldInside } from "../enclosure/held-inside"
 import { type Leaks, leakageBySkin } from "../enclosure/leaks"
 import type { MonthAir } from "../enclosure/month-airs"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
@@ -59,6 +60,8 @@ export interface SectionModel {
   seasons: readonly Season[]
   /** Both airs in the mean of each month. */
   airs: readonly Sides[]
+  /** Nothing heats or cools the inside: it follows the outdoors by hours. */
+  free: boolean
   /** Where air leaks to: the layer that it wets, at which of its faces, and kg/(m²·s·Pa) in each month. */
   leaks: readonly { layer: number; face: "outer" | "inner"; transfer: readonly number[] }[]
   /** Month that it begins with, 0…11: autumn. */
@@ -80,13 +83,14 @@ export interface SectionPlace {
   months: readonly MonthAir[]
   leaks: Leaks
   skinArea: number
+  held: HeldInside
 }
 
 /** A face beside its members as it is followed through the years; what lies outside a well vented space has no part in it. */
 export function sectionModel(
   surface: SurfaceFigures,
   water: MonthlyWater,
-  { conditions, months, leaks, skinArea }: SectionPlace,
+  { conditions, months, leaks, skinArea, held }: SectionPlace,
   { station, weather }: { station: string; weather: OwnWeather | null },
 ): SectionModel {
   const { face, adjacent, ground, absorptance, winterFilm, transmittance } = surface
@@ -121,6 +125,7 @@ export function sectionModel(
     tilt: face.tilt,
     seasons: months.map(({ season }) => season),
     airs: water.months,
+    free: held.heater === null && held.cooler === null,
     leaks: water.reached.flatMap((plane) => {
       const { outer, inner } = water.planes[plane]!
       if (outer < dropped) return []

@@ -1,3 +1,4 @@
+import { isoSaturation } from "../air/iso-saturation"
 import type { WeatherYear } from "../climate/weather-file"
 import { DAYS_IN_MONTH } from "../climate/design-day"
 import { skyLoss } from "../climate/sky-temperature"
@@ -36,7 +37,7 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
   const around = weatherAround(weather, model.around)
   const { hours } = around
   const warm = (celsius: number) => celsius + shift.temperature
-  const damp = (humidity: number) => Math.min(1, Math.max(0.05, humidity + shift.humidity))
+  const damp = (humidity: number) => within(humidity + shift.humidity)
   const monthly = (of: (month: number) => number) => courseOf(monthPoints(start, of))
   const hourly = (of: (k: number) => number) => {
     const points: [number, number][] = []
@@ -60,14 +61,17 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
     heatTransfer: 1 / rse,
     ...(sealed ? { vapourTransfer: "sealed" } : {}),
     temperature: outdoors ? hourly((k) => warm(hours[k]!.temperature)) : monthly((month) => airs[month]!.beyond.temperature),
-    relativeHumidity: outdoors ? hourly((k) => damp(hours[k]!.relativeHumidity)) : monthly((month) => airs[month]!.beyond.relativeHumidity),
+    relativeHumidity: outdoors
+      ? hourly((k) => damp(hours[k]!.relativeHumidity))
+      : monthly((month) => within(airs[month]!.beyond.relativeHumidity)),
     ...(sun ? { absorbed: hourly(taken) } : {}),
     ...(rains && hours.some(({ rain }) => rain > 0) ? { rain: hourly((k) => rainOn(model.tilt, hours[k]!)) } : {}),
   })
+  const room = model.free ? followed(hours, airs) : null
   const inside = sideOf({
     heatTransfer: 1 / rsi,
-    temperature: monthly((month) => airs[month]!.inside.temperature),
-    relativeHumidity: monthly((month) => airs[month]!.inside.relativeHumidity),
+    temperature: room ? hourly((k) => warm(room.temperature[k]!)) : monthly((month) => airs[month]!.inside.temperature),
+    relativeHumidity: room ? hourly((k) => damp(room.humidity[k]!)) : monthly((month) => within(airs[month]!.inside.relativeHumidity)),
   })
   const wetter = tableOf(monthly((month) => Math.max(pressureOf(airs[month]!.inside), pressureOf(airs[month]!.beyond))))
   return {
@@ -78,6 +82,25 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
       outdoors ? hours[hourOfYear(start, k)]!.temperature : airs[MONTH_OF_HOUR[hourOfYear(start, k)]!]!.beyond.temperature,
     ),
   }
+}
+
+/** Air outdoors or in a room is never drier. */
+const DRIEST = 0.03
+const within = (humidity: number): number => Math.min(1, Math.max(DRIEST, humidity))
+
+/** Hours of weather that a room which nothing heats or cools is as warm as in the mean: what stands in it holds it back. */
+const HOLDS_BACK = 12
+
+/** The air of a room that follows the outdoors: its warmth a little later, its water at once, with what is given off inside. */
+function followed(hours: WeatherYear["hours"], airs: SectionModel["airs"]): { temperature: Float64Array; humidity: Float64Array } {
+  const [temperature, humidity] = [new Float64Array(HOURS), new Float64Array(HOURS)]
+  for (let k = 0; k < HOURS; k++) {
+    for (let j = 0; j < HOLDS_BACK; j++) temperature[k]! += hours[(k - j + HOURS) % HOURS]!.temperature / HOLDS_BACK
+    const { inside, beyond } = airs[MONTH_OF_HOUR[k]!]!
+    const given = Math.max(0, pressureOf(inside) - pressureOf(beyond))
+    humidity[k] = Math.min(1, (pressureOf(hours[k]!) + given) / isoSaturation(temperature[k]!))
+  }
+  return { temperature, humidity }
 }
 
 /** kg/(m²·s) that a face keeps of an hour's rain: what falls on it, or what wind drives against it from any side. */

@@ -1,9 +1,11 @@
+import { isoSaturation } from "../air/iso-saturation"
 import type { WeatherYear } from "../climate/weather-file"
 import { HOURS, MONTH_OF_HOUR } from "../climate/weather-year"
 import type { HygroState } from "../hygrothermal/balance"
 import type { Leak } from "../hygrothermal/leak"
 import { type Grading, type Mesh, meshOf } from "../hygrothermal/mesh"
 import { runSection, type SectionRun } from "../hygrothermal/section-run"
+import { type Before, beforeAt } from "../hygrothermal/side"
 import { waterAt } from "./layer-stuff"
 import { growMould, type Mould } from "./mould-index"
 import type { SectionModel } from "./section-model"
@@ -45,6 +47,8 @@ export interface SectionYears {
   years: LayerYear[][]
   /** The last year is as the one before. */
   repeats: boolean
+  /** Hours of the last year in which dew lies on the inside face. */
+  sweats: number
   /** Days until all wood is below 20 %; null where it was from the beginning, or never is. */
   dryAfter: number | null
   /** kg/m² of water in the last year: in through each face and with leaking air, less out. */
@@ -108,9 +112,10 @@ export function sectionYears(
   const frames: { temperature: Float64Array; humidity: Float64Array; water: Float64Array }[] = []
   const times = Array.from({ length: HOURS / every }, (_, k) => (k + 0.5) * every * 3600)
   const years: LayerYear[][] = []
-  const result = { repeats: false, gained: { outside: 0, inside: 0, leaks: 0 }, ranOff: 0, balance: { water: 0, heat: 0 } }
+  const result = { repeats: false, sweats: 0, gained: { outside: 0, inside: 0, leaks: 0 }, ranOff: 0, balance: { water: 0, heat: 0 } }
   while (years.length < most && !result.repeats) {
     let told = 0
+    result.sweats = 0
     const run = runSection({
       ...{ mesh, start: state, outside: sides.outside, inside: sides.inside, leaks, slack, maximumStep: Infinity },
       times: [...times, HOURS * 3600],
@@ -118,6 +123,7 @@ export function sectionYears(
         const hour = told++ * every
         if (hour >= HOURS) return void (state = { humidity: humidity.slice(), temperature: temperature.slice() })
         watch.hear(hour, temperature, humidity, water)
+        if (faceSweats(beforeAt(sides.inside, times[hour / every]!), temperature[count - 1]!)) result.sweats += every
         if (hour % FRAME === 0) frames.push({ temperature: temperature.slice(), humidity: humidity.slice(), water: water.slice() })
         if (hour % 240 === 0) onYear(years.length + hour / HOURS)
       },
@@ -138,6 +144,10 @@ export function sectionYears(
     ...{ temperature: flat("temperature"), humidity: flat("humidity"), water: flat("water") },
   }
 }
+
+/** Whether a face as warm as its cell is colder than the dew point of the air before it. */
+const faceSweats = ({ temperature, humidity }: Before, face: number): boolean =>
+  face < temperature && humidity * isoSaturation(temperature) > isoSaturation(face)
 
 const leakCell = ({ layer, face }: SectionModel["leaks"][number], { layers }: Mesh): number =>
   face === "outer" ? layers.indexOf(layer) : layers.lastIndexOf(layer)

@@ -99,7 +99,16 @@ function steady(change: Partial<SectionModel> = {}): SectionModel {
       { ...wool!, thickness: 0.1, material: { ...stuff, sorption } },
       { ...board!, thickness: 0.005, sheet: false, wood: false, material: { ...stuff, sorption, mu: 1000 } },
     ],
-    ...{ outdoors: false, rse: 0.04, rsi: 0.13, sealed: true, sun: null, tilt: 90, seasons: new Array<"winter">(12).fill("winter") },
+    ...{
+      outdoors: false,
+      free: false,
+      rse: 0.04,
+      rsi: 0.13,
+      sealed: true,
+      sun: null,
+      tilt: 90,
+      seasons: new Array<"winter">(12).fill("winter"),
+    },
     ...{ airs: new Array(12).fill(airs), leaks: [], start: 9, shift: { temperature: 0, humidity: 0, sun: 1 } },
     ...change,
   }
@@ -127,6 +136,18 @@ describe("a section at rest", () => {
     expect(told.balance.water).toBeLessThan(1e-6)
     expect(told.balance.heat).toBeLessThan(1e-6)
   })
+})
+
+test("a bare metal roof over a store that nothing heats sweats on more nights than one that is insulated", () => {
+  const job = demo("Eel Barn")
+  job.brief.limits = { ...job.brief.limits, loss: 0, gain: 0 }
+  const { model } = facesOf(job).find(({ surface }) => surface.id === "roof-left")!
+  expect(model.free).toBe(true)
+  const sweats = (layers: SectionModel["layers"]) =>
+    sectionYears({ ...model, layers }, weatherYear(model.weather), 0.8, { ...ROUGH, every: 3, years: 1 }).sweats
+  const [bare, lined] = [sweats(model.layers.slice(0, 1)), sweats(model.layers)]
+  expect(bare).toBeGreaterThan(500)
+  expect(lined).toBeLessThan(bare / 2)
 })
 
 describe("the demo jobs", () => {

@@ -32,7 +32,7 @@ export function LikelyBuilds({ model }: { model: SectionModel }) {
   const parts = useMemo(() => divides(outcomes), [outcomes])
   const going = goes && done < BUILDS
   return (
-    <div className="grid gap-2 pt-1" data-testid="likely-builds">
+    <div className="grid grid-cols-1 gap-2 pt-1" data-testid="likely-builds">
       <h3 className="font-semibold">How sure is that?</h3>
       <p className="text-graphite">
         No two builds turn out alike. Here leaks, holes in the tight sheet, batches of stuff, humidity inside, damp at the start, and warmer

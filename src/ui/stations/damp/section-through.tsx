@@ -41,7 +41,7 @@ export function SectionThrough({ model, layers, told }: Props) {
   }, [playing, days])
   const words = `${dayWords((firstDay(model.start) + at) % DAYS)}, year ${Math.floor(at / DAYS) + 1}`
   return (
-    <div className="grid gap-1.5">
+    <div className="grid grid-cols-1 gap-1.5">
       <Profile model={model} layers={layers} told={told} frame={at * PER_DAY + PER_DAY / 2} words={words} />
       <YearsMap told={told} day={at} onDay={setDay} />
       <div className="flex items-center gap-3">
@@ -195,7 +195,7 @@ function YearsMap({ told, day, onDay }: { told: SectionYears; day: number; onDay
     context.putImageData(image, 0, 0)
   }, [told, days, rows, theme])
   return (
-    <figure className="grid gap-0.5">
+    <figure className="grid grid-cols-1 gap-0.5">
       <div className="relative">
         <canvas
           ref={canvas}
@@ -216,7 +216,7 @@ function YearsMap({ told, day, onDay }: { told: SectionYears; day: number; onDay
       </div>
       <div className="flex text-dense text-graphite" aria-hidden>
         {told.years.map((_, year) => (
-          <span key={year} className="min-w-0 grow basis-0 border-l border-seam pl-1">
+          <span key={year} className="min-w-0 grow basis-0 border-l border-seam pl-1 whitespace-nowrap">
             {year === 0 || told.years.length < 6 ? `year ${year + 1}` : year + 1}
           </span>
         ))}

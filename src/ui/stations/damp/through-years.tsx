@@ -5,6 +5,7 @@ import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import type { Ledger } from "../../../core/ledger/ledger"
 import { SECTION, sectionKey } from "../../../core/results/section-result"
+import { printNumber } from "../../../core/quantity/number"
 import { sum } from "../../../core/numeric/sum"
 import { sectionModel } from "../../../core/section/section-model"
 import { sectionVerdict } from "../../../core/section/section-verdict"
@@ -45,7 +46,7 @@ export function ThroughYears() {
     if (pinned && !before.asked.result) before.asked.begin()
   }
   return (
-    <section aria-label="Through the years" className="grid gap-2 border-t border-seam pt-3" data-testid="through-years">
+    <section aria-label="Through the years" className="grid grid-cols-1 gap-2 border-t border-seam pt-3" data-testid="through-years">
       <h2 className="font-display text-[15px] font-semibold">Hour by hour, through the years</h2>
       <p className="text-graphite">
         Sun, clear nights, leaking air, and what wood, boards and fibre take up and give back. It begins in autumn, when the face is closed,
@@ -125,7 +126,7 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
   ].filter(({ any }) => any)
   const signed = (value: number) => `${value < 0 ? "−" : "+"}${write("arealWater", Math.abs(value))}`
   return (
-    <div className="grid gap-2" data-testid="years-told">
+    <div className="grid grid-cols-1 gap-2" data-testid="years-told">
       <div className="flex items-center gap-2">
         <DampRing verdict={verdict} />
         <p className="font-display text-[16px] font-semibold">{verdict.words}</p>
@@ -135,6 +136,7 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
         {told.repeats
           ? `Year ${told.years.length} is like the one before.`
           : `After ${told.years.length} years no year is like the one before yet.`}
+        {told.sweats > 0 ? ` In ${printNumber(told.sweats, 0)} hours of it dew lies on the inside face.` : ""}
         {builtIn === "wet" && told.dryAfter !== null ? ` All wood is below 20 % water after ${Math.ceil(told.dryAfter)} days.` : ""}
       </p>
       {pinned ? (
@@ -173,4 +175,4 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
   )
 }
 
-const hours = (value: number): string => (value === 0 ? "–" : `${Math.round(value).toLocaleString("en")} h`)
+const hours = (value: number): string => (value === 0 ? "–" : `${printNumber(value, 0)} h`)
