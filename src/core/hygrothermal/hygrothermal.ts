@@ -117,7 +117,8 @@ function told({ layers, output, depths }: HygroInput, { mesh, run, states, water
       const held = layers.map(({ thickness }, layer) => {
         let all = 0
         mesh.layers.forEach((one, i) => (all += one === layer ? waters[k]![i]! * mesh.widths[i]! : 0))
-        return all / thickness
+        // What is left wrong of a step may be a millionth of what it can hold, to either side.
+        return Math.max(0, all) / thickness
       })
       return { time, waterContent: held }
     }),

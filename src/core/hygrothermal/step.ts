@@ -41,7 +41,7 @@ const BENDS = { humidity: 0.01, temperature: 0.25, water: 0.02 } as const
 const ROUNDS = 13
 const SETTLED = { humidity: 3e-5, temperature: 1e-3 } as const
 /** Unless it crossed the bend of a curve: no more may be left of what a stuff can hold. */
-const LEFT = 1e-5
+const LEFT = 1e-6
 /** No round takes humidity to less than a share of what it was, where liquid hangs on its logarithm, nor past saturation by more than so much. */
 const [LEAST_SHARE, PAST_FULL] = [0.2, 0.05] as const
 const DRIEST = 1e-9
@@ -84,7 +84,7 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
     let moved = Infinity
     for (let round = 0; round < ROUNDS; round++) {
       balances.evaluate(at, around, GAMMA * length, base.water, base.warm)
-      if (moved < 1 && isRight(at, residual, holds)) {
+      if (moved < 1 && isRight(residual, holds)) {
         for (let i = 0; i < count; i++) {
           at.water[i] = cells.water[i]! - residual[2 * i]!
           at.warm[i] = at.temperature[i]! - residual[2 * i + 1]! / cells.capacity[i]!
@@ -154,9 +154,9 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
   }
 }
 
-/** Whether the water that is left wrong is next to none of what each cell can hold; what is as dry as it can be has none to give. */
-function isRight({ humidity }: HygroState, residual: Float64Array, holds: Float64Array): boolean {
-  for (let i = 0; i < holds.length; i++) if (humidity[i]! > DRIEST && Math.abs(residual[2 * i]!) > LEFT * holds[i]!) return false
+/** Whether the water that is left wrong is next to none of what each cell can hold. */
+function isRight(residual: Float64Array, holds: Float64Array): boolean {
+  for (let i = 0; i < holds.length; i++) if (Math.abs(residual[2 * i]!) > LEFT * holds[i]!) return false
   return true
 }
 
