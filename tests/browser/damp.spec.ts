@@ -1,4 +1,5 @@
 import { expect } from "@playwright/test"
+import { axe } from "./axe"
 import { demoJob, goTo, openJob, putJob, test, type } from "./bench"
 
 /** The hut with other layers in one of its build-ups. */
@@ -125,6 +126,10 @@ test("a face is followed through the years, dragged through them, and a hundred 
   const told = page.getByTestId("years-told")
   await expect(told).toContainText(/water lies free in the polyiso board/i, { timeout: 90_000 })
   await expect(told.getByRole("row")).toHaveCount(4)
+  // The months know no sun: the ring on the pelt is their own, and it is said why.
+  await expect(told).toContainText("By the months it comes out worse")
+  const { violations } = await axe(page).include("[data-testid=through-years]").analyze()
+  expect(violations).toEqual([])
   const day = told.getByRole("slider", { name: "Day" })
   const section = page.getByTestId("section-through")
   const before = await section.getAttribute("aria-label")

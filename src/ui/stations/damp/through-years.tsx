@@ -4,6 +4,7 @@ import { inSentence } from "../../../core/in-sentence"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import type { Ledger } from "../../../core/ledger/ledger"
+import { dampRank, type DampVerdict, DRY, layersVerdict } from "../../../core/moisture/damp-verdict"
 import { SECTION, sectionKey } from "../../../core/results/section-result"
 import { printNumber } from "../../../core/quantity/number"
 import { sum } from "../../../core/numeric/sum"
@@ -69,7 +70,7 @@ export function ThroughYears() {
         <Told
           {...asked}
           told={asked.asked.result}
-          monthly={ledger.moisture[figures.id].verdict.harms}
+          monthly={layersVerdict(ledger.moisture[figures.id].water, asked.surface.layers, "")}
           builtIn={builtIn}
           pinned={
             pinned && before.asked.result
@@ -102,12 +103,15 @@ interface ToldProps {
   layers: readonly BuiltLayer[]
   surface: SurfaceFigures
   told: SectionYears
-  monthly: boolean
+  monthly: DampVerdict
   builtIn: BuiltIn
-  pinned: ReturnType<typeof sectionVerdict> | null
+  pinned: DampVerdict | null
 }
 
-/** What a followed section came to. @param monthly the months' look says that it must not stay so */
+/** How much a verdict on layers asks for. */
+const weight = ({ filling, harms }: DampVerdict): number => dampRank({ ...DRY, filling, harms })
+
+/** What a followed section came to. @param monthly what the months say of the same layers */
 function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldProps) {
   const { write } = useWriting()
   const verdict = useMemo(() => sectionVerdict(model, told, layers, inSentence(surface.name)), [model, told, layers, surface.name])
@@ -145,9 +149,9 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
           Pinned: {pinned.words}
         </p>
       ) : null}
-      {verdict.harms !== monthly ? (
+      {weight(verdict) !== weight(monthly) ? (
         <Remark kind="damp">
-          {monthly
+          {weight(monthly) > weight(verdict)
             ? "By the months it comes out worse: they know no sun, and nothing that takes water up. Where it must be sure, build by the worse of the two."
             : "By the months it comes out better: they know no water that is built in, none that moves from layer to layer, and no mould within. Build by this one."}
         </Remark>
