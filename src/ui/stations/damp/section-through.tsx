@@ -154,9 +154,8 @@ function Profile({ model, layers, told, frame, words }: Props & { frame: number;
         </g>
       </svg>
       <p className="text-dense text-graphite">
-        <span className="text-fen">Solid: humidity.</span> <span className="text-ember">Dashed: temperature,</span>{" "}
-        {write("temperature", temperatures[0]!)} at the outdoor face, {write("temperature", temperatures[last]!)} at the inside face, on{" "}
-        {words}.
+        Solid: humidity. Dashed: temperature, {write("temperature", temperatures[0]!)} at the outdoor face,{" "}
+        {write("temperature", temperatures[last]!)} at the inside face, on {words}.
       </p>
     </div>
   )
