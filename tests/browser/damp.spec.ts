@@ -66,6 +66,19 @@ test("a heated hut with polythene inside and bitumen outside is trapped, and a c
   await expect(page.getByTestId("rules")).not.toContainText("Trapped")
 })
 
+test("where builders differ, each way is told on this face, and one is tried", async ({ page }) => {
+  await openJob(page, await putJob(page, demoJob("Larkspur", "ways")), "damp")
+  await page.locator("[data-face=left]").press("Enter")
+  await page.getByText("Where builders differ").click()
+  const rows = page.getByTestId("other-ways").getByRole("row")
+  await expect(rows.nth(1)).toContainText("As it is")
+  expect(await rows.count()).toBeGreaterThan(5)
+  await expect(page.getByTestId("other-ways")).toContainText("wetter from year to year")
+  const sprayed = rows.filter({ hasText: "Sprayed closed-cell foam" })
+  await sprayed.getByRole("button", { name: /^Try in a variant/ }).click()
+  await expect(rows.nth(1)).toContainText("Sprayed closed-cell foam")
+})
+
 test("the humidity of a hut may follow from what gives off water", async ({ page }) => {
   await openJob(page, await putJob(page, hutWith("trapped", "left", TRAPPED)), "damp")
   await page.locator("[data-face=left]").press("Enter")

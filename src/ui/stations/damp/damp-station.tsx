@@ -22,6 +22,7 @@ import { MonthByMonth } from "./month-by-month"
 
 const Cures = whenIdle(() => import("./cures").then((module) => module.Cures))
 const ThroughYears = whenIdle(() => import("./through-years").then((module) => module.ThroughYears))
+const OtherWays = whenIdle(() => import("./other-ways").then((module) => module.OtherWays))
 const Wood = whenIdle(() => import("./wood").then((module) => module.Wood))
 const Rules = whenIdle(() => import("./rules").then((module) => module.Rules))
 
@@ -52,6 +53,7 @@ export function DampStation() {
       <PinnedVerdict />
       <Rules />
       <Cures />
+      <OtherWays />
       <MonthByMonth />
       <ThroughYears />
       <Spots />

@@ -24,6 +24,7 @@ import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 import { LikelyBuilds } from "./likely-builds"
+import { SectionInputs } from "./section-inputs"
 import { SectionThrough } from "./section-through"
 
 const BUILT_IN: readonly { value: BuiltIn; name: string }[] = [
@@ -175,6 +176,7 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
         1: a microscope shows it; 3: one sees it; 6: all is covered. In the last year {signed(gained.leaks)} came with leaking air,{" "}
         {signed(gained.inside)} through the inside face and {signed(gained.outside)} through the outdoor face.
       </p>
+      <SectionInputs model={model} layers={layers} />
     </div>
   )
 }
