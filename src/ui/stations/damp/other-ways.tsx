@@ -1,7 +1,8 @@
 "use client"
 import { useMemo, useState } from "react"
 import { v4 as newId } from "uuid"
-import { dampRank } from "../../../core/moisture/damp-verdict"
+import type { SurfaceId } from "../../../core/enclosure/surface"
+import { dampRank, worstPlane } from "../../../core/moisture/damp-verdict"
 import { tryCure } from "../../../edit/try-step"
 import { useCalculations, useShown } from "../../calculations/calculations"
 import { useJob, useJobStore } from "../../job/job-store"
@@ -24,6 +25,9 @@ export function OtherWays() {
   )
 }
 
+/** Most that lies in a face through the year, as a share of what may; null where nothing does. */
+const mostIn = ({ ledger }: Candidate, id: SurfaceId): number | null => worstPlane(ledger.moisture[id].water)?.share ?? null
+
 function Ways() {
   const { write } = useWriting()
   const store = useJobStore()
@@ -37,7 +41,7 @@ function Ways() {
   const ways = useMemo(() => {
     const all = candidatesFor(job, face, [], calculations.details(store.id, shown))
     const rank = ({ ledger: { moisture } }: Candidate) => dampRank(moisture[face.id].verdict)
-    return all.sort((a, b) => rank(a) - rank(b))
+    return all.sort((a, b) => rank(a) - rank(b) || (mostIn(a, face.id) ?? 0) - (mostIn(b, face.id) ?? 0))
   }, [job, face, calculations, store.id, shown])
   const now = presentCandidate(job, face, ledger)
   const tryIt = ({ assembly }: Candidate) =>
@@ -52,6 +56,7 @@ function Ways() {
         words={[0, 1]}
         rows={[now, ...ways].map((one) => {
           const { verdict } = one.ledger.moisture[id]
+          const share = mostIn(one, id)
           return {
             key: one.id,
             look: `border-b border-seam align-top ${one === now ? "font-semibold" : ""}`,
@@ -63,7 +68,10 @@ function Ways() {
               </span>,
               <span key="ring" className="flex items-start gap-1.5">
                 <DampRing verdict={verdict} size={14} />
-                {verdict.words}
+                <span>
+                  {verdict.words}
+                  {verdict.harms && share !== null ? `, ${write("percent", share)} of what may lie there` : ""}
+                </span>
               </span>,
               write("transmittance", one.face.transmittance),
               one === now ? (

@@ -10,10 +10,8 @@ import { useWriting } from "../../writing/writing"
 /** What each layer is taken to be in its years: what it holds, what it draws in, how mould takes to it, and whose figures those are. */
 export function SectionInputs({ model, layers }: { model: SectionModel; layers: readonly BuiltLayer[] }) {
   const { write } = useWriting()
-  const held = (i: number, humidity: number) => {
-    const { material, thickness } = model.layers[i]!
-    return write("arealWater", waterAt(material.sorption, humidity) * thickness)
-  }
+  const heldAt = (i: number, humidity: number) => waterAt(model.layers[i]!.material.sorption, humidity) * model.layers[i]!.thickness
+  const held = (i: number, humidity: number) => write("arealWater", heldAt(i, humidity))
   return (
     <div>
       <Unfolding words="How this is reckoned, and what the layers are taken to be">
@@ -33,7 +31,7 @@ export function SectionInputs({ model, layers }: { model: SectionModel; layers: 
                 key: i,
                 look: "align-top",
                 cells: [material.name, held(i, 0.8), held(i, FREE), held(i, 1), moulds[model.layers[i]!.mould?.name ?? "none"]],
-                below: sourceOf(layer.material, write),
+                below: sourceOf(layer.material, heldAt(i, 1), write),
               }))}
             />
           </div>
@@ -51,13 +49,14 @@ const moulds = {
   resistant: "hardly",
 } as const
 
-/** Whose figure for the water that it draws in is taken. */
-function sourceOf(material: string, write: ReturnType<typeof useWriting>["write"]) {
+/** Whose figure for the water that it draws in is taken. @param full kg/m² that the layer can hold */
+function sourceOf(material: string, full: number, write: ReturnType<typeof useWriting>["write"]) {
   const drawn = uptakeOf(material)
+  const inAnHour = (drawn?.uptake ?? 0) * Math.sqrt(3600)
   return (
     <span className="text-graphite">
       {drawn
-        ? `Standing in water it draws in ${write("arealWater", drawn.uptake * Math.sqrt(3600))} in the first hour: ${drawn.source}.`
+        ? `Standing in water it ${inAnHour < full ? `draws in ${write("arealWater", inAnHour)} in the first hour` : "is full within the hour"}: ${drawn.source}.`
         : "Draws no water in, or none is known: none is counted."}
     </span>
   )
