@@ -47,6 +47,8 @@ function Trial() {
   const settles = settlingMoisture(months.map(({ inside }) => inside))
   const { narrower, wider } = boardMoves(board, settles)
   const [driest, dampest] = [Math.min(...settles), Math.max(...settles)]
+  const steady = dampest - driest < SAME
+  const by = (month: number) => (steady ? "in time" : `by ${MONTHS[month]}`)
   const boards = across / board.width
   const within = (value: number, [least, most]: readonly [number, number], told: (one: number) => string, take: () => void) => {
     if (!(value >= least && value <= most)) {
@@ -59,8 +61,10 @@ function Trial() {
   return (
     <div className="grid gap-2 pt-2" data-testid="wood">
       <p>
-        In this air wood settles at {percent(driest)} of its own mass in {MONTHS[settles.indexOf(driest)]} and at {percent(dampest)} in{" "}
-        {MONTHS[settles.indexOf(dampest)]}.
+        In this air wood settles at {percent(driest)} of its own mass
+        {steady
+          ? " all year."
+          : ` in ${MONTHS[settles.indexOf(driest)]} and at ${percent(dampest)} in ${MONTHS[settles.indexOf(dampest)]}.`}
       </p>
       <div className="grid grid-cols-3 items-end gap-x-4 gap-y-2 narrow:grid-cols-2">
         <SelectField
@@ -99,10 +103,10 @@ function Trial() {
       </div>
       <p data-testid="board-moves">
         {narrower.by > TOLD
-          ? `Laid now each gets ${length(narrower.by)} narrower by ${MONTHS[narrower.month]}: that is the gap between them then. `
+          ? `Laid now each gets ${length(narrower.by)} narrower ${by(narrower.month)}: that is the gap between them then. `
           : "Laid now they get no narrower to speak of. "}
         {wider.by > TOLD
-          ? `By ${MONTHS[wider.month]} each gets ${length(wider.by)} wider: leave as much between them, or ${length(wider.by * boards)} in all at the edges, else they push.`
+          ? `Each gets ${length(wider.by)} wider ${by(wider.month)}: leave as much between them, or ${length(wider.by * boards)} in all at the edges, else they push.`
           : "They get no wider: lay them tight."}
       </p>
       {board.reading > dampest + 0.04 ? (
@@ -119,5 +123,7 @@ function Trial() {
   )
 }
 
+/** Months that differ by less are alike, kg/kg. */
+const SAME = 0.002
 /** Less is not seen, m. */
 const TOLD = 1e-4
