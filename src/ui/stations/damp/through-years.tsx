@@ -157,6 +157,12 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
             : "By the months it comes out better: they know no water that is built in, none that moves from layer to layer, and no mould within. Build by this one."}
         </Remark>
       ) : null}
+      {model.outdoors && typeof model.weather === "string" && model.layers[0]!.material.liquidConductivity ? (
+        <Remark kind="damp">
+          Rain is not counted: the built-in weather tells none, and {inSentence(layers[0]!.material.name)} outside draws water in. Keep rain off
+          it, or bring a weather file that tells rain.
+        </Remark>
+      ) : null}
       <SectionThrough model={model} layers={layers} told={told} />
       <FigureTable
         caption="Layers in the last year, outside to inside"
