@@ -159,8 +159,8 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
       ) : null}
       {model.outdoors && typeof model.weather === "string" && model.layers[0]!.material.liquidConductivity ? (
         <Remark kind="damp">
-          Rain is not counted: the built-in weather tells none, and {inSentence(layers[0]!.material.name)} outside draws water in. Keep rain off
-          it, or bring a weather file that tells rain.
+          Rain is not counted: the built-in weather tells none, and {inSentence(layers[0]!.material.name)} outside draws water in. Keep rain
+          off it, or bring a weather file that tells rain.
         </Remark>
       ) : null}
       <SectionThrough model={model} layers={layers} told={told} />
