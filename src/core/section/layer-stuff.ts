@@ -1,6 +1,6 @@
 import type { HygroMaterial } from "../../schema/hygro"
-import type { Material } from "../../schema/material"
-import type { MaterialClass } from "../../schema/material"
+import type { Material, MaterialClass } from "../../schema/material"
+import { onCurve } from "../numeric/curve"
 import { VAPOUR_GAS_CONSTANT, ZERO_CELSIUS } from "../quantity/constants"
 import uptakes from "./water-uptake.json" with { type: "json" }
 
@@ -96,14 +96,7 @@ export function liquidOf(sorption: HygroMaterial["sorption"], uptake: number): N
 }
 
 /** Water held at a humidity, kg/m³. */
-export function waterAt(sorption: HygroMaterial["sorption"], humidity: number): number {
-  const i = Math.max(
-    1,
-    sorption.findIndex(([phi]) => phi >= humidity),
-  )
-  const [[x0, y0], [x1, y1]] = [sorption[i - 1]!, sorption[i]!]
-  return y0 + ((y1 - y0) * (humidity - x0)) / (x1 - x0)
-}
+export const waterAt = (sorption: HygroMaterial["sorption"], humidity: number): number => onCurve(sorption, humidity)
 
 /** Humidity at which so much is held, and how water rises with it there. */
 function humidityOf(sorption: HygroMaterial["sorption"], water: number): [humidity: number, slope: number] {

@@ -33,7 +33,7 @@ export interface SectionLayer {
   mould: MouldClass | null
   /** Wood or a board of it: its water is told by mass. */
   wood: boolean
-  /** Metal without a coat that air can reach. */
+  /** Metal: damp air at it is told. */
   metal: boolean
   /** kg/m² that may lie at its indoor face, and within it */
   bearable: number

@@ -15,8 +15,6 @@ export interface YearSides {
   outside: Side
   inside: Side
   leaks: Omit<Leak, "cell">[]
-  /** °C of the air beyond, each hour from the year's beginning */
-  beyond: Float64Array
 }
 
 const HOUR = 3600
@@ -78,9 +76,6 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
     outside,
     inside,
     leaks: model.leaks.map(({ transfer }) => ({ transfer: tableOf(monthly((month) => transfer[month]!)), pressure: wetter })),
-    beyond: Float64Array.from({ length: HOURS }, (_, k) =>
-      outdoors ? hours[hourOfYear(start, k)]!.temperature : airs[MONTH_OF_HOUR[hourOfYear(start, k)]!]!.beyond.temperature,
-    ),
   }
 }
 

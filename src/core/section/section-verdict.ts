@@ -11,7 +11,7 @@ const ROTS = 8 * 168
 /** A layer that ends a year by so much more than the last, of what it bears, is wetter from year to year. */
 const RISES = 0.02
 /** From this index on mould is seen with the naked eye. @see Hukka and Viitanen (1999), table 1 */
-export const SEEN = 3
+const SEEN = 3
 
 /** Who reads a verdict of years knows its layers by these names. */
 type Named = readonly { material: { name: string } }[]

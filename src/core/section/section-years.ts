@@ -31,7 +31,7 @@ export interface LayerYear {
   mould: readonly [number, number] | null
   /** Wood at its wettest, by mass; null where it is none. */
   wettest: number | null
-  /** Hours in which metal stands in damp air above freezing: it can rust. */
+  /** Hours in which damp air above freezing stands at metal: what rusts does so then, where its coat is broken or it has none. */
   rust: number
 }
 
@@ -53,7 +53,6 @@ export interface SectionYears {
   dryAfter: number | null
   /** kg/m² of water in the last year: in through each face and with leaking air, less out. */
   gained: SectionRun["gained"]
-  ranOff: number
   balance: { water: number; heat: number }
 }
 
@@ -77,7 +76,7 @@ export const FRAME = 6
 /** Moments told of each year. */
 export const FRAMES = HOURS / FRAME
 /** Wood above this by mass can rot where it lasts. @see EN 335:2013, 4 (use classes 2 and 3) */
-export const WET_WOOD = 0.2
+const WET_WOOD = 0.2
 /** From this humidity on water lies free in the pores. */
 export const FREE = 0.95
 /** From this humidity on metal rusts. @see ISO 9223:2012, 3.5 (time of wetness: above 80 % and 0 °C) */
@@ -107,12 +106,15 @@ export function sectionYears(
   const sides = yearSides(model, weather, every)
   const leaks = sides.leaks.map((leak, i): Leak => ({ ...leak, cell: leakCell(model.leaks[i]!, mesh) }))
   const count = mesh.widths.length
-  let state: HygroState = { humidity: new Float64Array(count).fill(builtIn), temperature: new Float64Array(count).fill(sides.beyond[0]!) }
+  let state: HygroState = {
+    humidity: new Float64Array(count).fill(builtIn),
+    temperature: new Float64Array(count).fill(beforeAt(sides.outside, 0).temperature),
+  }
   const watch = watching(model, mesh, every)
   const frames: { temperature: Float64Array; humidity: Float64Array; water: Float64Array }[] = []
   const times = Array.from({ length: HOURS / every }, (_, k) => (k + 0.5) * every * 3600)
   const years: LayerYear[][] = []
-  const result = { repeats: false, sweats: 0, gained: { outside: 0, inside: 0, leaks: 0 }, ranOff: 0, balance: { water: 0, heat: 0 } }
+  const result = { repeats: false, sweats: 0, gained: { outside: 0, inside: 0, leaks: 0 }, balance: { water: 0, heat: 0 } }
   while (years.length < most && !result.repeats) {
     let told = 0
     result.sweats = 0
@@ -130,7 +132,6 @@ export function sectionYears(
     })
     years.push(watch.yearEnds())
     result.gained = run.gained
-    result.ranOff += run.ranOff
     result.balance = { water: Math.max(result.balance.water, run.balance.water), heat: Math.max(result.balance.heat, run.balance.heat) }
     result.repeats = years.length > 1 && areAlike(years.at(-2)!, years.at(-1)!)
   }

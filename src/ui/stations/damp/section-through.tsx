@@ -1,8 +1,9 @@
 "use client"
 import { useEffect, useId, useMemo, useRef, useState } from "react"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
-import { DAYS_IN_MONTH, dayWords } from "../../../core/climate/design-day"
+import { dayWords } from "../../../core/climate/design-day"
 import type { SectionModel } from "../../../core/section/section-model"
+import { hourOfYear } from "../../../core/section/section-sides"
 import { FRAME, FRAMES, type SectionYears } from "../../../core/section/section-years"
 import { hatch, HatchPatterns } from "../../pelt/hatches"
 import { Button } from "../../primitives/button"
@@ -39,7 +40,7 @@ export function SectionThrough({ model, layers, told }: Props) {
     const beat = setInterval(() => setDay((now) => (now + STEP < days ? now + STEP : 0)), PACE)
     return () => clearInterval(beat)
   }, [playing, days])
-  const words = `${dayWords((firstDay(model.start) + at) % DAYS)}, year ${Math.floor(at / DAYS) + 1}`
+  const words = `${dayWords(hourOfYear(model.start, at * 24) / 24)}, year ${Math.floor(at / DAYS) + 1}`
   return (
     <div className="grid grid-cols-1 gap-1.5">
       <Profile model={model} layers={layers} told={told} frame={at * PER_DAY + PER_DAY / 2} words={words} />
@@ -53,8 +54,6 @@ export function SectionThrough({ model, layers, told }: Props) {
     </div>
   )
 }
-
-const firstDay = (month: number): number => DAYS_IN_MONTH.slice(0, month).reduce((all, days) => all + days, 0)
 
 /** Depth of the edges of cells, m, the outdoor face first. */
 function edgesOf(widths: Float64Array): number[] {

@@ -124,7 +124,7 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
     { head: "frost in it", any: last.some(({ frost }) => frost > 0), of: ({ frost }: LayerYear) => hours(frost) },
     { head: "mould index", any: true, of: ({ mould }: LayerYear) => (mould === null ? "–" : Math.max(...mould).toFixed(1)) },
     {
-      head: "rusts",
+      head: "damp at it",
       any: model.layers.some(({ metal }) => metal),
       of: ({ rust }: LayerYear, i: number) => (model.layers[i]!.metal ? hours(rust) : "–"),
     },
@@ -178,9 +178,10 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
         }))}
       />
       <p className="text-dense text-graphite">
-        Wet: wood above 20 % of its mass in water, else free water in the layer. Rusts: damp air at bare metal, above freezing. Mould index
-        1: a microscope shows it; 3: one sees it; 6: all is covered. In the last year {signed(gained.leaks)} came with leaking air,{" "}
-        {signed(gained.inside)} through the inside face and {signed(gained.outside)} through the outdoor face.
+        Wet: wood above 20 % of its mass in water, else free water in the layer. Damp at it: air over 80 % humid at the metal, above
+        freezing; steel rusts then where its coat is broken or it has none. Mould index 1: a microscope shows it; 3: one sees it; 6: all is
+        covered. In the last year {signed(gained.leaks)} came with leaking air, {signed(gained.inside)} through the inside face and{" "}
+        {signed(gained.outside)} through the outdoor face.
       </p>
       <SectionInputs model={model} layers={layers} />
     </div>

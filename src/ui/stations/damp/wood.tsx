@@ -2,6 +2,7 @@
 import { useState } from "react"
 import { MONTHS } from "../../../core/climate/design-day"
 import { boardMoves, type LaidBoard, settlingMoisture } from "../../../core/moisture/board-moves"
+import { rangeFault } from "../../fields/range-fault"
 import { useLedgerLater } from "../../job/use-ledger"
 import { QuantityField, SelectField } from "../../primitives/fields"
 import { Unfolding } from "../../primitives/unfolding"
@@ -50,12 +51,10 @@ function Trial() {
   const steady = dampest - driest < SAME
   const by = (month: number) => (steady ? "in time" : `by ${MONTHS[month]}`)
   const boards = across / board.width
-  const within = (value: number, [least, most]: readonly [number, number], told: (one: number) => string, take: () => void) => {
-    if (!(value >= least && value <= most)) {
-      return { code: "out-of-range", path: [], message: `It must be from ${told(least)} to ${told(most)}.` }
-    }
-    take()
-    return null
+  const within = (value: number, range: readonly [number, number], told: (one: number) => string, take: () => void) => {
+    const fault = rangeFault(value, range, told)
+    if (!fault) take()
+    return fault
   }
   const percent = (one: number) => write("percent", one)
   return (

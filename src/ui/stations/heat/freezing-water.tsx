@@ -3,6 +3,7 @@ import { useState } from "react"
 import { freezing } from "../../../core/dynamic/freezing"
 import { vesselConductance, type Vessel, waterIn } from "../../../core/dynamic/vessels"
 import { fieldsOf } from "../../fields/fields-of"
+import { rangeFault } from "../../fields/range-fault"
 import { useLedgerLater } from "../../job/use-ledger"
 import { SelectField } from "../../primitives/fields"
 import { Unfolding } from "../../primitives/unfolding"
@@ -47,11 +48,10 @@ function Trial() {
   })
   const change = (part: Partial<Asked>) => {
     for (const [key, value] of Object.entries(part) as [keyof typeof RANGE, number][]) {
-      const [least, most] = RANGE[key]
       const told = (one: number) =>
         key === "volume" ? write("liquid", one) : key === "temperature" || key === "around" ? write("temperature", one) : length(one)
-      if (!(value >= least && value <= most))
-        return { code: "out-of-range", path: [], message: `It must be from ${told(least)} to ${told(most)}.` }
+      const fault = rangeFault(value, RANGE[key], told)
+      if (fault) return fault
     }
     setAsked({ ...asked, ...part })
     return null
