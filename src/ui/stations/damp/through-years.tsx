@@ -41,12 +41,7 @@ export function ThroughYears() {
   const { brief } = useJob()
   const [builtIn, setBuiltIn] = useState<BuiltIn>("usual")
   const asked = useSection(ledger, figures.id, brief, builtIn)
-  const before = useSection(pinned ?? ledger, figures.id, brief, builtIn)
   const { run } = asked.asked
-  const begin = () => {
-    asked.asked.begin()
-    if (pinned && !before.asked.result) before.asked.begin()
-  }
   return (
     <section aria-label="Through the years" className="grid grid-cols-1 gap-2 border-t border-seam pt-3" data-testid="through-years">
       <h2 className="font-display text-[15px] font-semibold">Hour by hour, through the years</h2>
@@ -63,7 +58,7 @@ export function ThroughYears() {
             In year {Math.floor(run.progress) + 1} …<Button onClick={asked.asked.cancel}>Stop</Button>
           </p>
         ) : asked.asked.result ? null : (
-          <Button onClick={begin}>Follow it through the years</Button>
+          <Button onClick={asked.asked.begin}>Follow it through the years</Button>
         )}
       </div>
       <Refusal>{run?.failed ? "It could not be followed: no balance was found, or the page must be reloaded." : null}</Refusal>
@@ -73,15 +68,32 @@ export function ThroughYears() {
           told={asked.asked.result}
           monthly={layersVerdict(ledger.moisture[figures.id].water, asked.surface.layers, "")}
           builtIn={builtIn}
-          pinned={
-            pinned && before.asked.result
-              ? sectionVerdict(before.model, before.asked.result, before.layers, inSentence(figures.name))
-              : null
-          }
         />
       ) : null}
+      {asked.asked.result && pinned ? <PinnedYears ledger={pinned} face={figures.id} brief={brief} builtIn={builtIn} /> : null}
       <LikelyBuilds model={asked.model} />
     </section>
+  )
+}
+
+/** The same face as it is pinned, followed too when that is asked for. */
+function PinnedYears({ ledger, face, brief, builtIn }: { ledger: Ledger; face: SurfaceFigures["id"]; brief: Brief; builtIn: BuiltIn }) {
+  const { model, layers, surface, asked } = useSection(ledger, face, brief, builtIn)
+  const { result, run } = asked
+  if (!result)
+    return (
+      <div>
+        <Button disabled={run !== null && !run.failed} onClick={asked.begin}>
+          {run && !run.failed ? `What is pinned, in year ${Math.floor(run.progress) + 1} …` : "Follow what is pinned too"}
+        </Button>
+      </div>
+    )
+  const verdict = sectionVerdict(model, result, layers, inSentence(surface.name))
+  return (
+    <p className="flex items-center gap-2 text-graphite">
+      <DampRing verdict={verdict} size={15} />
+      Pinned: {verdict.words}
+    </p>
   )
 }
 
@@ -106,14 +118,13 @@ interface ToldProps {
   told: SectionYears
   monthly: DampVerdict
   builtIn: BuiltIn
-  pinned: DampVerdict | null
 }
 
 /** How much a verdict on layers asks for. */
 const weight = ({ filling, harms }: DampVerdict): number => dampRank({ ...DRY, filling, harms })
 
 /** What a followed section came to. @param monthly what the months say of the same layers */
-function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldProps) {
+function Told({ model, layers, surface, told, monthly, builtIn }: ToldProps) {
   const { write } = useWriting()
   const verdict = useMemo(() => sectionVerdict(model, told, layers, inSentence(surface.name)), [model, told, layers, surface.name])
   const last = told.years.at(-1)!
@@ -144,12 +155,6 @@ function Told({ model, layers, surface, told, monthly, builtIn, pinned }: ToldPr
         {told.sweats > 0 ? ` In ${printNumber(told.sweats, 0)} hours of it dew lies on the inside face.` : ""}
         {builtIn === "wet" && told.dryAfter !== null ? ` All wood is below 20 % water after ${Math.ceil(told.dryAfter)} days.` : ""}
       </p>
-      {pinned ? (
-        <p className="flex items-center gap-2 text-graphite">
-          <DampRing verdict={pinned} size={15} />
-          Pinned: {pinned.words}
-        </p>
-      ) : null}
       {weight(verdict) !== weight(monthly) ? (
         <Remark kind="damp">
           {weight(monthly) > weight(verdict)
