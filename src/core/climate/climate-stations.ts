@@ -19,8 +19,8 @@ export interface ClimateStation {
   meanWindSpeed: number
   /** m over the sea */
   elevation: number
-  /** Of the coldest month and of the warmest; between them by temperature. */
-  months: { dailySwing: Ends; clearness: Ends }
+  /** Of the coldest month and of the warmest; between them by temperature. Rain is a month's, without snow, kg/m². */
+  months: { dailySwing: Ends; clearness: Ends; rain: Ends }
 }
 
 /** What of a place design hours and months' means are reckoned from: of a built-in station, or of weather that a job brings along. */
@@ -45,6 +45,7 @@ type Row = readonly [
   dailySwing: Ends,
   relativeHumidity: Ends,
   clearness: Ends,
+  rain: Ends,
 ]
 
 // A table is read by its rows.
@@ -52,37 +53,37 @@ type Row = readonly [
 const ROWS: readonly Row[] = [
   ["norrhalde", "Norrhalde", "cold continental", [61, 14], [-27, 0.8, 2.5], [28, 11, 0.4, 3.5, 0.36, 2.4],
     2.8, [-9.5, -8.5, -3.2, 2.6, 9, 13.8, 16.1, 14.4, 9.3, 3.6, -3, -7.6],
-    320, [7, 11], [0.85, 0.68], [0.38, 0.48]],
+    320, [7, 11], [0.85, 0.68], [0.38, 0.48], [4, 75]],
   ["saltmarsh-quay", "Saltmarsh Quay", "mild maritime, humid summers", [52.5, 1], [-4, 0.88, 6], [28, 8, 0.62, 4, 0.42, 2.2],
     5.2, [4.4, 4.6, 6.4, 8.7, 12, 15, 17.4, 17.5, 15.2, 11.7, 7.8, 5.2],
-    3, [4.5, 7], [0.88, 0.77], [0.32, 0.46]],
+    3, [4.5, 7], [0.88, 0.77], [0.32, 0.46], [55, 52]],
   ["varnfell", "Varnfell", "snowy upland", [46.9, 10.4], [-18, 0.75, 3], [25, 13, 0.42, 3, 0.33, 2.5],
     2.6, [-6.1, -5.2, -1.4, 2.9, 7.7, 11.2, 13.4, 13, 9.7, 5.2, -1, -4.9],
-    1640, [8, 11], [0.78, 0.72], [0.48, 0.5]],
+    1640, [8, 11], [0.78, 0.72], [0.48, 0.5], [8, 125]],
   ["callow-plain", "Callow Plain", "hot dry summers, frosty winters", [39.2, -3.4], [-6, 0.75, 2.5], [38, 18, 0.18, 4, 0.35, 2.3],
     3.4, [5.2, 7, 10.4, 12.8, 17.4, 23.1, 27, 26.4, 21.7, 15.4, 9.2, 5.9],
-    690, [8.5, 16], [0.8, 0.4], [0.48, 0.68]],
+    690, [8.5, 16], [0.8, 0.4], [0.48, 0.68], [45, 8]],
   ["tollen-ice", "Tollen Ice", "subarctic", [68.5, 24], [-36, 0.75, 1.5], [24, 10, 0.45, 3, 0.33, 2.5],
     2.4, [-14.6, -13.4, -8.9, -2.4, 4, 10.6, 13.9, 11.4, 6, -0.8, -7.9, -12.5],
-    210, [7, 10], [0.84, 0.67], [0.36, 0.46]],
+    210, [7, 10], [0.84, 0.67], [0.36, 0.46], [0, 70]],
   ["brackwater", "Brackwater", "cold coast, wind", [57.1, -2.1], [-6, 0.88, 7], [22, 7, 0.62, 5, 0.4, 2.3],
     6.1, [3.6, 3.8, 5.2, 7.1, 9.6, 12.3, 14.3, 14.2, 12.1, 9.1, 6, 4],
-    24, [4.5, 6], [0.86, 0.8], [0.31, 0.42]],
+    24, [4.5, 6], [0.86, 0.8], [0.31, 0.42], [62, 66]],
   ["linden-vale", "Linden Vale", "temperate inland", [50.6, 9.8], [-12, 0.83, 3], [31, 12, 0.4, 3.2, 0.4, 2.2],
     3.2, [0.2, 1, 4.7, 9, 13.5, 16.8, 18.7, 18.2, 13.9, 9.2, 4.3, 1.2],
-    180, [5, 10.5], [0.86, 0.7], [0.3, 0.48]],
+    180, [5, 10.5], [0.86, 0.7], [0.3, 0.48], [40, 78]],
   ["prairie-elbow", "Prairie Elbow", "great swings, windy", [45.3, -97], [-26, 0.75, 5.5], [33, 13, 0.45, 5.5, 0.42, 2.2],
     5, [-10.4, -7.8, -0.9, 7, 14, 19.6, 22.4, 21.2, 16.1, 8.3, -0.6, -8],
-    410, [10, 12.5], [0.74, 0.66], [0.5, 0.58]],
+    410, [10, 12.5], [0.74, 0.66], [0.5, 0.58], [3, 88]],
   ["mesquite-flat", "Mesquite Flat", "hot desert", [33, -111.5], [3, 0.45, 2], [43, 14, 0.14, 4, 0.4, 2.1],
     2.9, [12.8, 14.6, 17.9, 22, 27.1, 31.9, 34.3, 33.6, 30.6, 24.2, 17.2, 12.4],
-    340, [13, 13.5], [0.52, 0.26], [0.58, 0.68]],
+    340, [13, 13.5], [0.52, 0.26], [0.58, 0.68], [22, 20]],
   ["heron-delta", "Heron Delta", "humid subtropical", [30, -90.5], [0, 0.75, 4], [34, 9, 0.58, 3.5, 0.48, 2.1],
     3.6, [11.6, 13.4, 16.9, 20.4, 24.6, 27.6, 28.6, 28.5, 26.5, 21.7, 16.2, 12.8],
-    2, [10, 8.5], [0.75, 0.78], [0.45, 0.5]],
+    2, [10, 8.5], [0.75, 0.78], [0.45, 0.5], [125, 165]],
   ["mangrove-head", "Mangrove Head", "humid tropical", [6.5, 101], [22, 0.85, 2], [34, 8, 0.62, 3, 0.5, 2],
     2.7, [26.6, 27.1, 27.8, 28.4, 28.3, 27.9, 27.6, 27.6, 27.4, 27.2, 26.8, 26.4],
-    8, [7.5, 7.5], [0.83, 0.79], [0.44, 0.5]],
+    8, [7.5, 7.5], [0.83, 0.79], [0.44, 0.5], [110, 190]],
 ]
 
 /** What goes from one figure in a place's coldest month to another in its warmest, by temperature. */
@@ -106,7 +107,7 @@ export const CLIMATE_STATIONS: Readonly<Record<string, ClimateStation>> = Object
         summer: { temperature, dailyRange, relativeHumidity, windSpeed, beamDepth, diffuseDepth },
         ...{ monthlyTemperature, meanWindSpeed, elevation },
         monthlyRelativeHumidity: monthlyTemperature.map((mean) => between(mean, ...months[1])),
-        months: { dailySwing: months[0], clearness: months[2] },
+        months: { dailySwing: months[0], clearness: months[2], rain: months[3] },
       },
     ]
   }),

@@ -13,6 +13,7 @@ export function normalsOf({ monthlyTemperature, monthlyRelativeHumidity, months,
     relativeHumidity: monthlyRelativeHumidity[i]!,
     clearness: between(temperature, ...months.clearness),
     windSpeed: meanWindSpeed,
+    rain: between(temperature, ...months.rain),
   }))
 }
 

@@ -5,6 +5,7 @@ import { saturationPressure } from "../air/saturation-pressure"
 import { autocorrelated, seeded } from "../numeric/random"
 import { DAYS_IN_MONTH, RANGE_SHARE } from "./design-day"
 import { cloudOf, skyTemperature } from "./sky-temperature"
+import { yearOfRain } from "./synthetic-rain"
 import { yearOfSun } from "./synthetic-sun"
 import type { WeatherYear } from "./weather-file"
 import {
@@ -59,6 +60,8 @@ export function syntheticYear(normals: readonly MonthlyNormals[], place: Weather
   const temperatures = yearOfTemperatures(normals, chance.temperature, sun.clearness, extremes)
   const humidities = yearOfHumidities(normals, chance.humidity, temperatures)
   const winds = yearOfWinds(normals, chance.wind)
+  const rain = yearOfRain(normals, sun.clearness, temperatures, uniform)
+  const rains = normals.some((month) => month.rain !== undefined)
   const hours = Array.from({ length: HOURS }, (_, i): WeatherHour => {
     const [temperature, relativeHumidity] = [round(temperatures[i]!, 100), round(humidities[i]!, 1000)]
     const dew = dewPoint(vapourPressureAt(temperature, relativeHumidity))!
@@ -70,7 +73,7 @@ export function syntheticYear(normals: readonly MonthlyNormals[], place: Weather
       diffuseHorizontal: round(sun.diffuseHorizontal[i]!, 10),
       skyTemperature: round(skyTemperature(temperature, dew, cloud), 100),
       windSpeed: round(winds[i]!, 100),
-      rain: 0,
+      rain: round(rain[i]! * 3600, 100) / 3600,
     }
   })
   return {
@@ -84,7 +87,9 @@ export function syntheticYear(normals: readonly MonthlyNormals[], place: Weather
     notes: [
       { code: "synthetic", text: "An invented year made from monthly normals by seeded chance: no record of any place." },
       { code: "sky", text: "Sky temperature from dew point and the day's clouds (Clark and Allen; Walton; Kasten and Czeplak)." },
-      { code: "no-rain", text: "The normals tell no rain; it counts as none." },
+      rains
+        ? { code: "rain", text: "Rain on each month's dullest days, as much as its normals tell; in frost none." }
+        : { code: "no-rain", text: "The normals tell no rain; it counts as none." },
     ],
   }
 }

@@ -2,6 +2,7 @@ import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import type { MonthlyNormals } from "../../schema/normals"
 import { InputError } from "../../schema/outcome"
+import { sum } from "../numeric/sum"
 import { CLIMATE_STATIONS } from "./climate-stations"
 import { DAYS_BESIDE, fillGaps, STRAIGHT } from "./gaps"
 import { clearGlobal, cloudOf, skyTemperature, skyTemperatureOf } from "./sky-temperature"
@@ -10,7 +11,8 @@ import { diffuseShare } from "./synthetic-sun"
 import { quantile, syntheticYear } from "./synthetic-year"
 import { weatherOfEpw } from "./epw"
 import { weatherOfTable } from "./weather-table"
-import { HOURS, startText, type WeatherHour } from "./weather-year"
+import type { WeatherYear } from "./weather-file"
+import { HOURS, MONTH_OF_HOUR, startText, type WeatherHour } from "./weather-year"
 
 const PLACE = { name: "Test Fen", latitude: 52, longitude: 5, timeZone: 1, elevation: 4 }
 const HEAD = ["time", "temperature", "relativeHumidity", "directNormal", "diffuseHorizontal", "windSpeed", "rain"]
@@ -303,6 +305,7 @@ describe("a year made from normals", () => {
     relativeHumidity: fc.double({ min: 0.2, max: 0.92, noNaN: true }),
     clearness: fc.double({ min: 0.15, max: 0.75, noNaN: true }),
     windSpeed: fc.double({ min: 0, max: 10, noNaN: true }),
+    rain: fc.double({ min: 0, max: 600, noNaN: true }),
   })
   const normals = fc
     .record({
@@ -322,7 +325,11 @@ describe("a year made from normals", () => {
           expect(Math.abs(got.temperature - asked[i]!.temperature)).toBeLessThan(0.2)
           expect(Math.abs(got.dailySwing - asked[i]!.dailySwing)).toBeLessThan(0.2)
           expect(Math.abs(got.relativeHumidity - asked[i]!.relativeHumidity)).toBeLessThan(0.02)
+          // Of a month that never thaws for a shower none is told; what is told is rounded to a hundredth of a millimetre an hour.
+          const fell = rainOf(year, i)
+          expect(fell < 1e-9 || Math.abs(fell - asked[i]!.rain!) < 1.5).toBe(true)
         }
+        expect(year.hours.filter(({ rain, temperature }) => rain > 0 && temperature < 0)).toEqual([])
         const cannotBe = year.hours.filter(
           ({ directNormal, diffuseHorizontal, relativeHumidity, temperature, skyTemperature }) =>
             !(directNormal >= 0 && directNormal < 1361 && diffuseHorizontal >= 0) ||
@@ -363,6 +370,31 @@ test.each(Object.entries(CLIMATE_STATIONS))("the year of %s comes to the station
   expect(Math.abs(quantile(values, 0.004) - station.winter.temperature)).toBeLessThan(0.5)
   expect(Math.abs(quantile(values, 0.996) - station.summer.temperature)).toBeLessThan(0.5)
   for (const [i, { temperature }] of year.monthly.entries()) expect(temperature).toBeCloseTo(station.monthlyTemperature[i]!, 1)
+  const [cold, warm] = [Math.min, Math.max].map((of) => station.monthlyTemperature.indexOf(of(...station.monthlyTemperature)))
+  expect(Math.abs(rainOf(year, warm!) - station.months.rain[1])).toBeLessThan(1.5)
+  if (station.monthlyTemperature[cold!]! > 5) expect(Math.abs(rainOf(year, cold!) - station.months.rain[0])).toBeLessThan(1.5)
+})
+
+/** mm that fall in a month. */
+const rainOf = ({ hours }: WeatherYear, month: number): number =>
+  sum(hours.filter((_, i) => MONTH_OF_HOUR[i] === month).map(({ rain }) => rain * 3600))
+
+test("rain falls on a month's dullest days and on few of a dry one; normals that tell none have none", () => {
+  const asked = normalsOf(CLIMATE_STATIONS["callow-plain"]!)
+  const { hours } = syntheticYear(asked, PLACE, 7)
+  const days = Array.from({ length: 31 }, (_, day) => hours.slice((181 + day) * 24, (182 + day) * 24))
+  const [wet, fine] = [true, false].map((wet) => days.filter((day) => day.some(({ rain }) => rain > 0) === wet))
+  // 8 mm in July, 6 mm on a wet day: two of them.
+  expect(wet).toHaveLength(2)
+  const light = (day: typeof hours) => sum(day.map(({ directNormal }) => directNormal))
+  expect(Math.max(...wet!.map(light))).toBeLessThan(Math.min(...fine!.map(light)) + 1)
+  const dry = syntheticYear(
+    asked.map(({ rain: _, ...month }) => month),
+    PLACE,
+    7,
+  )
+  expect(dry.hours.every(({ rain }) => rain === 0)).toBe(true)
+  expect(dry.notes.map(({ code }) => code)).toContain("no-rain")
 })
 
 test("the start of a year is told with its offset", () => {

@@ -160,6 +160,8 @@ const MEASURES = {
   },
   /** Water on a face, kg/m². */
   arealWater: measure(scale("g/m²", 1, 0.001), scale("oz/ft²", 3, (POUND / 16) * PER_FOOT_2), { "g/m²": 0.001 }, "20 g/m²"),
+  /** Rain by its depth; stored in kg/m². */
+  rain: measure(scale("mm", 0), scale("in", 2, 25.4), { mm: 1, "kg/m²": 1, in: 25.4 }, "60 mm or 2.4 in"),
   area: measure(
     scale("m²", 2),
     scale("ft²", 1, FOOT ** 2),

@@ -9,7 +9,7 @@ export interface BuildAsked {
   index: number
 }
 
-/** A likely build followed through three years. */
+/** A likely build followed through some years. */
 export const BUILD: Calculation<BuildAsked, BuildOutcome> = {
   kind: "build",
   key: ({ model, index }) => `${index} ${sectionKey(model)}`,

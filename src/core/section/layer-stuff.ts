@@ -15,11 +15,14 @@ const UPTAKES: Readonly<Record<string, Uptake>> = uptakes
 /** What a material of the catalogue draws in; null where it draws none, or none is known. */
 export const uptakeOf = (id: string): Uptake | null => UPTAKES[id] ?? null
 
-/** kg/m³ at humidity 0.95 and 1 of what holds next to none: what can lie in its pores or on it before it runs. */
+/** kg/m³ at humidity 0.95 and 1 of what takes up next to none from the air, by its pores. */
 const HOLDS: Readonly<Record<MaterialClass, readonly [number, number]>> = {
-  ...{ fibre: [0.5, 300], air: [0.02, 50], foam: [1, 30], stone: [1, 30], board: [1, 30], wood: [1, 30], plaster: [1, 30] },
-  ...{ membrane: [0.1, 5], metal: [0.01, 1], covering: [0.1, 5], glass: [0.01, 1] },
+  ...{ fibre: [0.5, 5], air: [0.02, 1], foam: [1, 10], stone: [1, 30], board: [1, 30], wood: [1, 30], plaster: [1, 30] },
+  ...{ membrane: [0.1, 0.2], metal: [0.01, 0.02], covering: [0.1, 0.2], glass: [0.01, 0.02] },
 }
+/** From this humidity on water lies free: in pores, kg/m³, or on the faces of what has none, kg/m². @see DIN 4108-3:2018, 5.2.2 (0.5 kg/m²) */
+const [LIES_FROM, IN_PORES, ON_SHEET] = [0.99, 250, 0.5] as const
+const SHEETS: readonly MaterialClass[] = ["membrane", "metal", "covering", "glass"]
 /** Humidities that the dry and the wet cup stand for. @see ISO 12572:2016, 6.1 */
 const [DRY_CUP, WET_CUP] = [0.25, 0.72] as const
 /** °C that liquid's way is reckoned at. */
@@ -39,6 +42,13 @@ export function sorptionOf({ sorption, class: kind }: Pick<Material, "sorption" 
   )
 }
 
+/** The same with water that lies in it or on it, where nothing draws that in. @param lies kg/m³ */
+const withFreeWater = (sorption: HygroMaterial["sorption"], lies: number): HygroMaterial["sorption"] => [
+  ...sorption.filter(([humidity]) => humidity < LIES_FROM),
+  [LIES_FROM, waterAt(sorption, LIES_FROM)],
+  [1, sorption.at(-1)![1] + lies],
+]
+
 /**
  * A material as coupled heat and moisture take it. Where it draws water in, vapour goes by the dry cup, and liquid by its uptake; else vapour
  * goes by both cups.
@@ -57,7 +67,7 @@ export function layerStuff(id: string, material: Material, conductivity: number,
   return {
     density,
     specificHeat,
-    sorption,
+    sorption: drawn ? sorption : withFreeWater(sorption, SHEETS.includes(material.class) ? ON_SHEET / thickness : IN_PORES),
     // So many per cent of volume are tenths of kg/m³.
     conductivity: [
       [0, conductivity],

@@ -84,7 +84,7 @@ function resistanceBuilt({ thickness, sheet, metal, material: { mu, muByHumidity
   }
 }
 
-/** Follows one build through three years. */
+/** Follows one build through some years. */
 export function buildOutcome(model: SectionModel, weather: WeatherYear, index: number): BuildOutcome {
   const build = likelyBuild(index)
   const built = asBuilt(model, build)

@@ -1,5 +1,6 @@
 import type { OwnWeather } from "../../schema/job/weather"
 import type { HygroInput } from "../../schema/hygro"
+import type { MaterialClass } from "../../schema/material"
 import type { Season } from "../../schema/quantity"
 import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/build-up"
 import { layerResistance } from "../assembly/thermal-transmittance"
@@ -57,6 +58,8 @@ export interface SectionModel {
   sun: (Sunny & { absorptance: number; emissivity: number; film: Readonly<Record<Season, number>> }) | null
   /** Degrees; rain falls on it so. */
   tilt: number
+  /** Rain comes to it; else a cladding, a roof or something else keeps it off. */
+  rain: boolean
   seasons: readonly Season[]
   /** Both airs in the mean of each month. */
   airs: readonly Sides[]
@@ -69,6 +72,9 @@ export interface SectionModel {
   /** How the weather's years differ from the one that is told: K, 0…1 of humidity, and a share of the sun. */
   shift: { temperature: number; humidity: number; sun: number }
 }
+
+/** What stands in the weather as an outermost layer; of all else the cladding is not drawn. */
+const WEATHERED: readonly MaterialClass[] = ["wood", "stone", "plaster", "covering", "metal"]
 
 /** From this sd on the outdoor face takes nothing from the air and gives it nothing, m. */
 const TIGHT = 100
@@ -123,20 +129,27 @@ export function sectionModel(
         }
       : null,
     tilt: face.tilt,
+    rain: adjacent.kind === "outdoors" && conditions.around.roof === null && WEATHERED.includes(layers[0]!.material.class),
     seasons: months.map(({ season }) => season),
     airs: water.months,
     free: held.heater === null && held.cooler === null,
     leaks: water.reached.flatMap((plane) => {
       const { outer, inner } = water.planes[plane]!
       if (outer < dropped) return []
-      const bearing = bearingLayer(surface.layers[outer], surface.layers[inner])
-      const onOuter = bearing === surface.layers[outer] && bearing?.material.sorption !== null
+      const onOuter = liesOnOuter(surface.layers[outer]!, surface.layers[inner]!)
       const transfer = months.map(({ leak }) => leakWater(1, leak * leakage, face.part))
       return [{ layer: (onOuter ? outer : inner) - dropped, face: onOuter ? "inner" : "outer", transfer } as const]
     }),
     start: conditions.station.latitude >= 0 ? NORTH : SOUTH,
     shift: { temperature: 0, humidity: 0, sun: 1 },
   }
+}
+
+/** Which side of a joint water lies on: what soaks it up, else what lets it go again, as a sheet would hold it locked in. */
+function liesOnOuter(outer: BuiltLayer, inner: BuiltLayer): boolean {
+  if (bearingLayer(outer, inner) === outer && outer.material.sorption) return true
+  const factor = ({ equivalentAirLayer, layer }: BuiltLayer) => equivalentAirLayer / layer.thickness
+  return factor(outer) < factor(inner)
 }
 
 /** @param next the layer inside it @param resistance of it, m²·K/W */

@@ -21,7 +21,11 @@ const HOUR = 3600
 const YEAR = HOURS * HOUR
 /** The first hour of each month. */
 const FIRST_HOUR = DAYS_IN_MONTH.map((_, month) => DAYS_IN_MONTH.slice(0, month).reduce((all, days) => all + 24 * days, 0))
-/** Of rain that wind drives the share that a wall of any direction gets in the mean, and of what meets a face that it keeps. @see ISO 15927-3:2009, 3; WTA 6-2:2014, 6.4 */
+/**
+ * Of rain that wind drives the share that a wall of any direction gets in the mean, and of what meets a face that it keeps; a wall on the weather
+ * side gets some two times the mean, and a low building's walls half of what the open country gets.
+ * @see ISO 15927-3:2009, 3; WTA 6-2:2014, 6.4; ANSI/ASHRAE 160-2016, 4.6
+ */
 const [DRIVEN, KEPT] = [1 / Math.PI, 0.7] as const
 
 /**
@@ -54,7 +58,7 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
     const net = shift.sun * sun.absorptance * lit![k]! - sun.emissivity * seen * skyLoss(temperature, skyTemperature)
     return (net * sun.film[seasons[MONTH_OF_HOUR[k]!]!]) / rse
   }
-  const rains = outdoors && model.around.roof === null && !sealed && model.layers[0]!.material.liquidConductivity !== undefined
+  const rains = model.rain && !sealed && drawsWater(model)
   const outside = sideOf({
     heatTransfer: 1 / rse,
     ...(sealed ? { vapourTransfer: "sealed" } : {}),
@@ -78,6 +82,12 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
     leaks: model.leaks.map(({ transfer }) => ({ transfer: tableOf(monthly((month) => transfer[month]!)), pressure: wetter })),
   }
 }
+
+/** Whether weather tells rain: built-in stations do, a file of one's own may. */
+export const tellsRain = (weather: SectionModel["weather"]): boolean => typeof weather === "string" || /[1-9]/.test(weather.hours.rain)
+
+/** Whether its outermost layer takes rain in. */
+export const drawsWater = ({ layers }: SectionModel): boolean => layers[0]!.material.liquidConductivity !== undefined
 
 /** Air outdoors or in a room is never drier. */
 const DRIEST = 0.03

@@ -69,7 +69,7 @@ export interface Closeness {
 /** As it is told on screen. */
 export const CLOSE: Closeness = { every: 1, grading: { face: 0.002, growth: 2, least: 2 }, slack: 4, years: 10 }
 /** As each of a hundred likely builds is followed. */
-export const ROUGH: Closeness = { every: 6, grading: { face: 0.004, growth: 2.5, least: 1 }, slack: 20, years: 3 }
+export const ROUGH: Closeness = { every: 6, grading: { face: 0.004, growth: 2.5, least: 1 }, slack: 20, years: 5 }
 
 /** h between two moments that are told. */
 export const FRAME = 6
@@ -153,8 +153,14 @@ const faceSweats = ({ temperature, humidity }: Before, face: number): boolean =>
 const leakCell = ({ layer, face }: SectionModel["leaks"][number], { layers }: Mesh): number =>
   face === "outer" ? layers.indexOf(layer) : layers.lastIndexOf(layer)
 
+/** Mould that has grown by less is the same. */
+const SAME_MOULD = 0.05
+
 const areAlike = (before: readonly LayerYear[], now: readonly LayerYear[]): boolean =>
-  now.every(({ least, most, end }, i) => Math.abs(end - before[i]!.end) <= ALIKE * Math.max(SLIGHT, most - least))
+  now.every(({ least, most, end, mould }, i) => {
+    const [then, same] = [before[i]!, Math.abs(end - before[i]!.end) <= ALIKE * Math.max(SLIGHT, most - least)]
+    return same && (mould === null || mould.every((index, face) => Math.abs(index - then.mould![face]!) < SAME_MOULD))
+  })
 
 /** Keeps count of a section's layers, moment by moment, each of so many hours. */
 function watching({ layers, start }: SectionModel, mesh: Mesh, every: number) {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { anyJob } from "../../../tests/arbitrary/any-job"
-import { demo } from "../../../tests/fixtures/jobs"
+import { demo, readyBuildUps, wearing } from "../../../tests/fixtures/jobs"
 import type { Job } from "../../schema/job/job"
 import type { HygroInput } from "../../schema/hygro"
 import { weatherYear } from "../climate/weather-of"
@@ -9,6 +9,7 @@ import { activeState } from "../enclosure/job-state"
 import { hygrothermal } from "../hygrothermal/hygrothermal"
 import { ledgerOf } from "../ledger/ledger"
 import { CATALOGUE } from "../material/catalogue"
+import { worstPlane } from "../moisture/damp-verdict"
 import { layerStuff, liquidOf, sorptionOf, uptakeOf } from "./layer-stuff"
 import { asBuilt, divides, likelyBuild } from "./likely-builds"
 import { growMould, type Mould, mouldClass } from "./mould-index"
@@ -89,7 +90,7 @@ describe("mould", () => {
 function steady(change: Partial<SectionModel> = {}): SectionModel {
   const [metal, wool, board] = facesOf(demo("Larkspur"))[1]!.model.layers as [SectionModel["layers"][0], ...SectionModel["layers"]]
   const stuff = { density: 20, specificHeat: 1000, conductivity: [[0, 0.035] as [number, number]], mu: 1 }
-  const sorption = sorptionOf(CATALOGUE["stone-wool"]!)
+  const { sorption } = layerStuff("stone-wool", CATALOGUE["stone-wool"]!, 0.035, 0.1, 0.1)
   const airs = { inside: { temperature: 20, relativeHumidity: 0.5 }, beyond: { temperature: -5, relativeHumidity: 0.8 } }
   return {
     weather: "linden-vale",
@@ -107,6 +108,7 @@ function steady(change: Partial<SectionModel> = {}): SectionModel {
       sealed: true,
       sun: null,
       tilt: 90,
+      rain: false,
       seasons: new Array<"winter">(12).fill("winter"),
     },
     ...{ airs: new Array(12).fill(airs), leaks: [], start: 9, shift: { temperature: 0, humidity: 0, sun: 1 } },
@@ -135,6 +137,40 @@ describe("a section at rest", () => {
     expect(told.gained.leaks / (1e-11 * OVER * YEAR)).toBeCloseTo(1, 1)
     expect(told.balance.water).toBeLessThan(1e-6)
     expect(told.balance.heat).toBeLessThan(1e-6)
+  })
+})
+
+test("between foil-faced boards and a cold room's steel leaks bring what they do by the months, and it stays", () => {
+  const { assembly } = readyBuildUps("cold-room", "wall").find(({ id }) => id === "pir")!
+  const state = activeState(wearing("cold-room", "linden-vale", assembly))
+  const ledger = ledgerOf(state)
+  const surface = ledger.surfaces.find(({ face }) => face.part === "wall")!
+  const { water } = ledger.moisture[surface.id]
+  const model = sectionModel(surface, water, ledger, state.brief)
+  const told = sectionYears(model, weatherYear(model.weather), 0.8, { ...ROUGH, years: 2 })
+  const { lying } = worstPlane(water)!
+  expect(told.gained.leaks / Math.max(...lying)).toBeGreaterThan(0.8)
+  expect(told.gained.leaks / Math.max(...lying)).toBeLessThan(1.2)
+  expect(sectionVerdict(model, told, surface.layers, "wall")).toMatchObject({ filling: "gathers", harms: true })
+  // No air is damper than full.
+  expect(Math.max(...told.humidity)).toBeLessThan(1.02)
+})
+
+describe("rain", () => {
+  const wall = (material: string) => {
+    const { assembly } = readyBuildUps("shed", "wall")[0]!
+    const outermost = assembly.order[0]!
+    const layers = { ...assembly.layers, [outermost]: { ...assembly.layers[outermost]!, material, thickness: 0.06 } }
+    return facesOf(wearing("shed", "brackwater", { ...assembly, layers })).find(({ surface }) => surface.face.part === "wall")!.model
+  }
+  const gained = (model: SectionModel) =>
+    sectionYears(model, weatherYear(model.weather), 0.8, { ...ROUGH, years: 1 }).years[0]![0]!.most
+
+  test("falls on masonry, not on a sheathing board whose cladding is not drawn", () => {
+    expect(wall("wood-fibre-board").rain).toBe(false)
+    const brick = wall("clay-brick")
+    expect(brick.rain).toBe(true)
+    expect(gained(brick)).toBeGreaterThan(3 * gained({ ...brick, rain: false }))
   })
 })
 

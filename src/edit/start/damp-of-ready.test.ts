@@ -1,11 +1,12 @@
 import { describe, expect, test } from "@jest/globals"
+import { wearing } from "../../../tests/fixtures/jobs"
 import { activeState } from "../../core/enclosure/job-state"
 import { ledgerOf } from "../../core/ledger/ledger"
 import { type DampVerdict, dampRank } from "../../core/moisture/damp-verdict"
 import type { FacePart } from "../../core/shell/face"
 import type { JobKind } from "../../schema/job/job"
 import { readyBuildUps } from "./ready-build-ups"
-import { KITS, startJob } from "./start-job"
+import { KITS } from "./start-job"
 
 const PLACES = ["norrhalde", "linden-vale", "heron-delta"] as const
 const PARTS: readonly FacePart[] = ["wall", "roof", "floor"]
@@ -17,11 +18,7 @@ function verdictOf(
   assembly: ReturnType<typeof readyBuildUps>[number]["assembly"],
   station: string,
 ): DampVerdict {
-  const job = startJob({ kind, name: "any", units: "metric", form: KITS[kind].form, station, school: "" })
-  const variant = job.variants.first!
-  variant.assemblies = { one: assembly }
-  variant.wears = Object.fromEntries(Object.keys(variant.wears).map((face) => [face, "one"]))
-  const { surfaces, moisture } = ledgerOf(activeState(job))
+  const { surfaces, moisture } = ledgerOf(activeState(wearing(kind, station, assembly)))
   return moisture[surfaces.find(({ face }) => face.part === part)!.id].verdict
 }
 

@@ -20,6 +20,7 @@ const FIGURES = [
   ["relativeHumidity", "humidity", "percent"],
   ["clearness", "clear sky, 0 to 1", "ratio"],
   ["windSpeed", "wind", "speed"],
+  ["rain", "rain without snow", "rain"],
 ] as const satisfies readonly (readonly [keyof MonthlyNormals, string, Kind])[]
 
 /** A year of weather from figures of its months; it begins with those of the station, or with what was typed before. */
@@ -86,7 +87,7 @@ export function NormalsDialog({ onClose }: { onClose: () => void }) {
                       bare="level"
                       label={`${MONTHS[month]}, ${name}`}
                       kind={kind}
-                      value={normals[key]}
+                      value={normals[key] ?? 0}
                       onCommit={(value) => set(month, { [key]: value })}
                     />
                   </td>

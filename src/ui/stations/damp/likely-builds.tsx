@@ -36,7 +36,7 @@ export function LikelyBuilds({ model }: { model: SectionModel }) {
       <h3 className="font-semibold">How sure is that?</h3>
       <p className="text-graphite">
         No two builds turn out alike. Here leaks, holes in the tight sheet, batches of stuff, humidity inside, damp at the start, and warmer
-        or duller years each differ by what is usual; each build is followed for up to three years.
+        or duller years each differ by what is usual; each build is followed for up to five years.
       </p>
       {done > 0 ? (
         <div className="flex flex-wrap items-center gap-4" aria-live="polite">

@@ -22,6 +22,7 @@ export function SectionInputs({ model, layers }: { model: SectionModel; layers: 
               What lies outside a well vented space has no part in it. Leaking air brings what the months say, by how much damper it is than
               the joint at each hour. Mould by Hukka and Viitanen (1999) with the classes of Ojanen et al. (2010), rust by the hours of
               wetness of ISO 9223, wet wood by EN 335.
+              {model.rain ? RAIN : ""}
             </p>
             <FigureTable
               caption="What the layers are taken to be"
@@ -30,7 +31,7 @@ export function SectionInputs({ model, layers }: { model: SectionModel; layers: 
               rows={layers.map(({ layer, material }, i) => ({
                 key: i,
                 look: "align-top",
-                cells: [material.name, held(i, 0.8), held(i, FREE), held(i, 1), moulds[model.layers[i]!.mould?.name ?? "none"]],
+                cells: [material.name, held(i, 0.8), held(i, FREE), uptakeOf(layer.material) && material.sorption ? held(i, 1) : "–", moulds[model.layers[i]!.mould?.name ?? "none"]],
                 below: sourceOf(layer.material, heldAt(i, 1), write),
               }))}
             />
@@ -40,6 +41,9 @@ export function SectionInputs({ model, layers }: { model: SectionModel; layers: 
     </div>
   )
 }
+
+const RAIN =
+  " Rain comes as it falls on a slope and as wind drives it against walls of any direction in the mean (ISO 15927-3); no overhang is counted."
 
 const moulds = {
   none: "not at all",

@@ -8,7 +8,8 @@ import { dampRank, type DampVerdict, DRY, layersVerdict } from "../../../core/mo
 import { SECTION, sectionKey } from "../../../core/results/section-result"
 import { printNumber } from "../../../core/quantity/number"
 import { sum } from "../../../core/numeric/sum"
-import { sectionModel } from "../../../core/section/section-model"
+import { type SectionModel, sectionModel } from "../../../core/section/section-model"
+import { drawsWater, tellsRain } from "../../../core/section/section-sides"
 import { sectionVerdict } from "../../../core/section/section-verdict"
 import type { BuiltIn, LayerYear, SectionYears } from "../../../core/section/section-years"
 import type { Brief } from "../../../schema/job/job"
@@ -33,6 +34,14 @@ const BUILT_IN: readonly { value: BuiltIn; name: string }[] = [
   { value: "wet", name: "wet from rain or the yard" },
 ]
 
+const RAIN = [
+  { value: "falls", name: "falls on it" },
+  { value: "kept", name: "kept off by cladding or roof" },
+] as const
+
+/** Whether it makes a difference if rain comes to a face. */
+const rainMatters = (model: SectionModel): boolean => model.outdoors && !model.sealed && drawsWater(model)
+
 /** The chosen face followed hour by hour until its years are alike, on demand: what it comes to, any day of it, and how likely that is. */
 export function ThroughYears() {
   const figures = useChosenFace()
@@ -40,7 +49,10 @@ export function ThroughYears() {
   const pinned = usePinnedLedger()
   const { brief } = useJob()
   const [builtIn, setBuiltIn] = useState<BuiltIn>("usual")
-  const asked = useSection(ledger, figures.id, brief, builtIn)
+  // Said of one face, it says nothing of another.
+  const [said, setSaid] = useState<{ face: SurfaceFigures["id"]; rain: boolean } | null>(null)
+  const rain = said?.face === figures.id ? said.rain : null
+  const asked = useSection({ ledger, face: figures.id, brief, builtIn, rain })
   const { run } = asked.asked
   return (
     <section aria-label="Through the years" className="grid grid-cols-1 gap-2 border-t border-seam pt-3" data-testid="through-years">
@@ -53,6 +65,16 @@ export function ThroughYears() {
         <div className="w-56">
           <SelectField label="Wood and boards are built in" value={builtIn} options={BUILT_IN} onChange={setBuiltIn} />
         </div>
+        {rainMatters(asked.model) ? (
+          <div className="w-64">
+            <SelectField
+              label={`Rain on the ${inSentence(asked.layers[0]!.material.name)}`}
+              value={asked.model.rain ? "falls" : "kept"}
+              options={RAIN}
+              onChange={(value) => setSaid({ face: figures.id, rain: value === "falls" })}
+            />
+          </div>
+        ) : null}
         {run && !run.failed ? (
           <p role="status" className="flex items-center gap-3 pb-1">
             In year {Math.floor(run.progress) + 1} …<Button onClick={asked.asked.cancel}>Stop</Button>
@@ -70,15 +92,24 @@ export function ThroughYears() {
           builtIn={builtIn}
         />
       ) : null}
-      {asked.asked.result && pinned ? <PinnedYears ledger={pinned} face={figures.id} brief={brief} builtIn={builtIn} /> : null}
+      {asked.asked.result && pinned ? <PinnedYears ledger={pinned} face={figures.id} {...{ brief, builtIn, rain }} /> : null}
       <LikelyBuilds model={asked.model} />
     </section>
   )
 }
 
+interface SectionOptions {
+  ledger: Ledger
+  face: SurfaceFigures["id"]
+  brief: Brief
+  builtIn: BuiltIn
+  /** Whether rain comes to it; null: by what its outermost layer is. */
+  rain: boolean | null
+}
+
 /** The same face as it is pinned, followed too when that is asked for. */
-function PinnedYears({ ledger, face, brief, builtIn }: { ledger: Ledger; face: SurfaceFigures["id"]; brief: Brief; builtIn: BuiltIn }) {
-  const { model, layers, surface, asked } = useSection(ledger, face, brief, builtIn)
+function PinnedYears(options: SectionOptions) {
+  const { model, layers, surface, asked } = useSection(options)
   const { result, run } = asked
   if (!result)
     return (
@@ -98,9 +129,12 @@ function PinnedYears({ ledger, face, brief, builtIn }: { ledger: Ledger; face: S
 }
 
 /** A face of a ledger as it is followed through the years, with its layers that count. */
-function useSection(ledger: Ledger, face: SurfaceFigures["id"], brief: Brief, builtIn: BuiltIn) {
+function useSection({ ledger, face, brief, builtIn, rain }: SectionOptions) {
   const surface = ledger.surfaces.find(({ id }) => id === face)!
-  const now = useMemo(() => sectionModel(surface, ledger.moisture[face].water, ledger, brief), [surface, ledger, face, brief])
+  const now = useMemo(() => {
+    const model = sectionModel(surface, ledger.moisture[face].water, ledger, brief)
+    return rain === null || !rainMatters(model) ? model : { ...model, rain }
+  }, [surface, ledger, face, brief, rain])
   // Figures that are made anew mostly make the same model: what was followed stays with it.
   const [model, setModel] = useState(now)
   if (model !== now && sectionKey(model) !== sectionKey(now)) setModel(now)
@@ -158,14 +192,14 @@ function Told({ model, layers, surface, told, monthly, builtIn }: ToldProps) {
       {weight(verdict) !== weight(monthly) ? (
         <Remark kind="damp">
           {weight(monthly) > weight(verdict)
-            ? "By the months it comes out worse: they know no sun, and nothing that takes water up. Where it must be sure, build by the worse of the two."
+            ? "By the months it comes out worse: they know no sun and nothing that takes water up, and count what opens when it is damp as tight as when dry. Where it must be sure, build by the worse of the two."
             : "By the months it comes out better: they know no water that is built in, none that moves from layer to layer, and no mould within. Build by this one."}
         </Remark>
       ) : null}
-      {model.outdoors && typeof model.weather === "string" && model.layers[0]!.material.liquidConductivity ? (
+      {model.rain && rainMatters(model) && !tellsRain(model.weather) ? (
         <Remark kind="damp">
-          Rain is not counted: the built-in weather tells none, and {inSentence(layers[0]!.material.name)} outside draws water in. Keep rain
-          off it, or bring a weather file that tells rain.
+          Rain is not counted: this weather tells none, and {inSentence(layers[0]!.material.name)} outside draws water in. Keep rain off it,
+          or bring a weather file that tells rain.
         </Remark>
       ) : null}
       <SectionThrough model={model} layers={layers} told={told} />
