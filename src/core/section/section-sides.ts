@@ -58,7 +58,6 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
     const net = shift.sun * sun.absorptance * lit![k]! - sun.emissivity * seen * skyLoss(temperature, skyTemperature)
     return (net * sun.film[seasons[MONTH_OF_HOUR[k]!]!]) / rse
   }
-  const rains = model.rain && !sealed && drawsWater(model)
   const outside = sideOf({
     heatTransfer: 1 / rse,
     ...(sealed ? { vapourTransfer: "sealed" } : {}),
@@ -67,7 +66,7 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
       ? hourly((k) => damp(hours[k]!.relativeHumidity))
       : monthly((month) => within(airs[month]!.beyond.relativeHumidity)),
     ...(sun ? { absorbed: hourly(taken) } : {}),
-    ...(rains && hours.some(({ rain }) => rain > 0) ? { rain: hourly((k) => rainOn(model.tilt, hours[k]!)) } : {}),
+    ...(takesRain(model) && hours.some(({ rain }) => rain > 0) ? { rain: hourly((k) => rainOn(model.tilt, hours[k]!)) } : {}),
   })
   const room = model.free ? followed(hours, airs) : null
   const inside = sideOf({
@@ -86,8 +85,12 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
 /** Whether weather tells rain: built-in stations do, a file of one's own may. */
 export const tellsRain = (weather: SectionModel["weather"]): boolean => typeof weather === "string" || /[1-9]/.test(weather.hours.rain)
 
-/** Whether its outermost layer takes rain in. */
-export const drawsWater = ({ layers }: SectionModel): boolean => layers[0]!.material.liquidConductivity !== undefined
+/** Whether rain that comes to a face gets into it. */
+export const drawsRain = ({ outdoors, sealed, layers }: SectionModel): boolean =>
+  outdoors && !sealed && layers[0]!.material.liquidConductivity !== undefined
+
+/** Whether its outermost layer is a skin that rain wets, as such skins may be. */
+export const takesRain = (model: SectionModel): boolean => model.rain && drawsRain(model)
 
 /** Air outdoors or in a room is never drier. */
 const DRIEST = 0.03

@@ -2,6 +2,7 @@ import { inSentence } from "../in-sentence"
 import { amount, capital, DRY, type DampVerdict, fillingOf, monthWords, worstVerdict } from "../moisture/damp-verdict"
 import { sum } from "../numeric/sum"
 import type { SectionLayer, SectionModel } from "./section-model"
+import { takesRain } from "./section-sides"
 import type { LayerYear, SectionYears } from "./section-years"
 
 /** A month is a wet one where a layer is wet for so many of its hours. */
@@ -16,21 +17,21 @@ const SEEN = 3
 /** Who reads a verdict of years knows its layers by these names. */
 type Named = readonly { material: { name: string } }[]
 
-/** The verdict on a section through its years: that of its last year, the worst layer's. @param layers those of the model, with their names */
+/**
+ * The verdict on a section through its years: that of its last year, the worst layer's. A skin that rain falls on is wet outside as such skins
+ * are: what lies behind it is judged.
+ * @param layers those of the model, with their names
+ */
 export function sectionVerdict(model: SectionModel, told: SectionYears, layers: Named, of: string): DampVerdict {
   const last = told.years.at(-1)!
   const before = told.years.at(-2)
   return worstVerdict([
     { ...DRY, sentence: "Nothing in it stays wet, and no mould comes to be seen." },
-    ...model.layers.map((layer, i) =>
-      layerVerdict(
-        layer,
-        last[i]!,
-        told.repeats ? 0 : last[i]!.end - (before?.[i]?.end ?? last[i]!.end),
-        inSentence(layers[i]!.material.name),
-        of,
-      ),
-    ),
+    ...model.layers.flatMap((layer, i) => {
+      if (i === 0 && takesRain(model)) return []
+      const rises = told.repeats ? 0 : last[i]!.end - (before?.[i]?.end ?? last[i]!.end)
+      return [layerVerdict(layer, last[i]!, rises, inSentence(layers[i]!.material.name), of)]
+    }),
   ])
 }
 

@@ -9,7 +9,7 @@ import { type Before, beforeAt } from "../hygrothermal/side"
 import { waterAt } from "./layer-stuff"
 import { growMould, type Mould } from "./mould-index"
 import type { SectionModel } from "./section-model"
-import { hourOfYear, yearSides } from "./section-sides"
+import { hourOfYear, takesRain, yearSides } from "./section-sides"
 
 /** How damp a section is built in: wood and what else takes up water stand in balance with air of such a humidity. */
 export type BuiltIn = "dry" | "usual" | "wet"
@@ -49,7 +49,7 @@ export interface SectionYears {
   repeats: boolean
   /** Hours of the last year in which dew lies on the inside face. */
   sweats: number
-  /** Days until all wood is below 20 %; null where it was from the beginning, or never is. */
+  /** Days until all wood behind a skin that rain wets is below 20 %; null where it was from the beginning, or never is. */
   dryAfter: number | null
   /** kg/m² of water in the last year: in through each face and with leaking air, less out. */
   gained: SectionRun["gained"]
@@ -163,7 +163,9 @@ const areAlike = (before: readonly LayerYear[], now: readonly LayerYear[]): bool
   })
 
 /** Keeps count of a section's layers, moment by moment, each of so many hours. */
-function watching({ layers, start }: SectionModel, mesh: Mesh, every: number) {
+function watching(model: SectionModel, mesh: Mesh, every: number) {
+  const { layers, start } = model
+  const skin = takesRain(model) ? 0 : -1
   const cells = layers.map((_, layer) => [mesh.layers.indexOf(layer), mesh.layers.lastIndexOf(layer)] as const)
   const holds = layers.map(({ material }) => waterAt(material.sorption, FREE))
   const moulds = layers.map(({ mould }) => (mould ? ([fresh(), fresh()] as const) : null))
@@ -192,7 +194,7 @@ function watching({ layers, start }: SectionModel, mesh: Mesh, every: number) {
     const much = free > LITTLE * bearable
     if (much && frozen) told.frost += every
     if (wood ? byMass > WET_WOOD : much) told.wet[MONTH_OF_HOUR[hourOfYear(start, hour)]!]! += every
-    if (wood && byMass > WET_WOOD) lastWet = passed
+    if (wood && layer !== skin && byMass > WET_WOOD) lastWet = passed
     if (metal && neighbours(layer).some((i) => humidity[i]! > RUSTS && temperature[i]! > 0)) told.rust += every
     const both = moulds[layer]
     if (!mould || !both) return

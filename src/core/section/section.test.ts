@@ -163,8 +163,7 @@ describe("rain", () => {
     const layers = { ...assembly.layers, [outermost]: { ...assembly.layers[outermost]!, material, thickness: 0.06 } }
     return facesOf(wearing("shed", "brackwater", { ...assembly, layers })).find(({ surface }) => surface.face.part === "wall")!.model
   }
-  const gained = (model: SectionModel) =>
-    sectionYears(model, weatherYear(model.weather), 0.8, { ...ROUGH, years: 1 }).years[0]![0]!.most
+  const gained = (model: SectionModel) => sectionYears(model, weatherYear(model.weather), 0.8, { ...ROUGH, years: 1 }).years[0]![0]!.most
 
   test("falls on masonry, not on a sheathing board whose cladding is not drawn", () => {
     expect(wall("wood-fibre-board").rain).toBe(false)

@@ -31,7 +31,13 @@ export function SectionInputs({ model, layers }: { model: SectionModel; layers: 
               rows={layers.map(({ layer, material }, i) => ({
                 key: i,
                 look: "align-top",
-                cells: [material.name, held(i, 0.8), held(i, FREE), uptakeOf(layer.material) && material.sorption ? held(i, 1) : "–", moulds[model.layers[i]!.mould?.name ?? "none"]],
+                cells: [
+                  material.name,
+                  held(i, 0.8),
+                  held(i, FREE),
+                  uptakeOf(layer.material) && material.sorption ? held(i, 1) : "–",
+                  moulds[model.layers[i]!.mould?.name ?? "none"],
+                ],
                 below: sourceOf(layer.material, heldAt(i, 1), write),
               }))}
             />

@@ -9,7 +9,7 @@ import { SECTION, sectionKey } from "../../../core/results/section-result"
 import { printNumber } from "../../../core/quantity/number"
 import { sum } from "../../../core/numeric/sum"
 import { type SectionModel, sectionModel } from "../../../core/section/section-model"
-import { drawsWater, tellsRain } from "../../../core/section/section-sides"
+import { drawsRain, takesRain, tellsRain } from "../../../core/section/section-sides"
 import { sectionVerdict } from "../../../core/section/section-verdict"
 import type { BuiltIn, LayerYear, SectionYears } from "../../../core/section/section-years"
 import type { Brief } from "../../../schema/job/job"
@@ -39,9 +39,6 @@ const RAIN = [
   { value: "kept", name: "kept off by cladding or roof" },
 ] as const
 
-/** Whether it makes a difference if rain comes to a face. */
-const rainMatters = (model: SectionModel): boolean => model.outdoors && !model.sealed && drawsWater(model)
-
 /** The chosen face followed hour by hour until its years are alike, on demand: what it comes to, any day of it, and how likely that is. */
 export function ThroughYears() {
   const figures = useChosenFace()
@@ -65,7 +62,7 @@ export function ThroughYears() {
         <div className="w-56">
           <SelectField label="Wood and boards are built in" value={builtIn} options={BUILT_IN} onChange={setBuiltIn} />
         </div>
-        {rainMatters(asked.model) ? (
+        {drawsRain(asked.model) ? (
           <div className="w-64">
             <SelectField
               label={`Rain on the ${inSentence(asked.layers[0]!.material.name)}`}
@@ -133,7 +130,7 @@ function useSection({ ledger, face, brief, builtIn, rain }: SectionOptions) {
   const surface = ledger.surfaces.find(({ id }) => id === face)!
   const now = useMemo(() => {
     const model = sectionModel(surface, ledger.moisture[face].water, ledger, brief)
-    return rain === null || !rainMatters(model) ? model : { ...model, rain }
+    return rain === null || !drawsRain(model) ? model : { ...model, rain }
   }, [surface, ledger, face, brief, rain])
   // Figures that are made anew mostly make the same model: what was followed stays with it.
   const [model, setModel] = useState(now)
@@ -196,11 +193,8 @@ function Told({ model, layers, surface, told, monthly, builtIn }: ToldProps) {
             : "By the months it comes out better: they know no water that is built in, none that moves from layer to layer, and no mould within. Build by this one."}
         </Remark>
       ) : null}
-      {model.rain && rainMatters(model) && !tellsRain(model.weather) ? (
-        <Remark kind="damp">
-          Rain is not counted: this weather tells none, and {inSentence(layers[0]!.material.name)} outside draws water in. Keep rain off it,
-          or bring a weather file that tells rain.
-        </Remark>
+      {takesRain(model) ? (
+        <InRain name={inSentence(layers[0]!.material.name)} told={tellsRain(model.weather)} wet={sum(last[0]!.wet)} />
       ) : null}
       <SectionThrough model={model} layers={layers} told={told} />
       <FigureTable
@@ -224,6 +218,24 @@ function Told({ model, layers, surface, told, monthly, builtIn }: ToldProps) {
       </p>
       <SectionInputs model={model} layers={layers} />
     </div>
+  )
+}
+
+/** What rain does to an outermost layer that draws it in. @param told the weather tells rain @param wet hours of the year */
+function InRain({ name, told, wet }: { name: string; told: boolean; wet: number }) {
+  if (!told)
+    return (
+      <Remark kind="damp">
+        Rain is not counted: this weather tells none, and {name} outside draws water in. Keep rain off it, or bring a weather file that
+        tells rain.
+      </Remark>
+    )
+  return (
+    <p data-testid="in-rain">
+      The {name} outside stands in the rain
+      {wet > 0 ? ` and is wet in ${printNumber(wet, 0)} hours of the last year` : " and stays dry enough"}. The verdict is on what lies
+      behind it; whether it stands that itself is for its maker, or by wood’s use class 3 (EN 335).
+    </p>
   )
 }
 
