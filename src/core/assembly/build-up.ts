@@ -127,6 +127,19 @@ export function membersOf(layers: readonly BuiltLayer[]): BuiltMembers[] {
 export const withoutMembers = (layers: readonly BuiltLayer[], out: (members: BuiltMembers) => boolean): BuiltLayer[] =>
   layers.map((layer) => (layer.members.some(out) ? { ...layer, members: layer.members.filter((one) => !out(one)) } : layer))
 
+/** Layers as they lie where a set of members crosses them: those that it lies in are of its stuff. */
+export const throughMembers = (layers: readonly BuiltLayer[], set: string): BuiltLayer[] =>
+  layers.map((layer) => {
+    const members = layer.members.find(({ id }) => id === set)
+    if (!members) return layer
+    const { stuff } = members.stuffs
+    return {
+      ...{ ...layer, layer: { ...layer.layer, material: members.set.material }, material: stuff, members: [] },
+      conductivity: stuff.conductivity.declared,
+      equivalentAirLayer: equivalentAirLayer(stuff, layer.layer.thickness),
+    }
+  })
+
 /** An assembly on a face, ready for `thermalTransmittance`. */
 export function transmittanceInput(layers: readonly BuiltLayer[], direction: HeatFlowDirection, rse = OUTDOOR_RESISTANCE) {
   return { direction, layers: transmittanceLayers(layers), rse: outdoorFilm(layers, rse, direction) }

@@ -2,7 +2,7 @@ import type { OwnWeather } from "../../schema/job/weather"
 import type { HygroInput } from "../../schema/hygro"
 import type { MaterialClass } from "../../schema/material"
 import type { Season } from "../../schema/quantity"
-import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/build-up"
+import { type BuiltLayer, outdoorFilm, throughMembers, transmittanceLayers } from "../assembly/build-up"
 import { layerResistance } from "../assembly/thermal-transmittance"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { farFilm } from "../enclosure/films"
@@ -65,6 +65,8 @@ export interface SectionModel {
   airs: readonly Sides[]
   /** Nothing heats or cools the inside: it follows the outdoors by hours. */
   free: boolean
+  /** Months in which a cooler dries the inside air; in all others its water goes up and down with that of the outdoors. */
+  dried: readonly boolean[]
   /** Where air leaks to: the layer that it wets, at which of its faces, and kg/(m²·s·Pa) in each month. */
   leaks: readonly { layer: number; face: "outer" | "inner"; transfer: readonly number[] }[]
   /** Month that it begins with, 0…11: autumn. */
@@ -92,13 +94,28 @@ export interface SectionPlace {
   held: HeldInside
 }
 
-/** A face beside its members as it is followed through the years; what lies outside a well vented space has no part in it. */
+/** What is said of a section beyond what is drawn. */
+export interface SectionSaid {
+  /** Whether rain comes to its outermost layer; null: by what that is. */
+  rain: boolean | null
+  /** A set of members that it goes through; null: beside all of them. */
+  through: string | null
+  /** The layer at whose inner face air leaks in; null: where it does by the months, −1: nowhere. */
+  leak: number | null
+}
+
+/** A section as it is drawn. */
+export const AS_DRAWN: SectionSaid = { rain: null, through: null, leak: null }
+
+/** A face as it is followed through the years, beside its members or through some; what lies outside a well vented space has no part in it. */
 export function sectionModel(
-  surface: SurfaceFigures,
+  drawn: SurfaceFigures,
   water: MonthlyWater,
   { conditions, months, leaks, skinArea, held }: SectionPlace,
   { station, weather }: { station: string; weather: OwnWeather | null },
+  { rain, through, leak }: SectionSaid = AS_DRAWN,
 ): SectionModel {
+  const surface = through === null ? drawn : { ...drawn, layers: throughMembers(drawn.layers, through) }
   const { face, adjacent, ground, absorptance, winterFilm, transmittance } = surface
   const leakage = leakageBySkin(leaks, skinArea)
   const warmInside = sum(water.months.map(({ inside, beyond }) => inside.temperature - beyond.temperature)) >= 0
@@ -107,6 +124,12 @@ export function sectionModel(
   const dropped = surface.layers.findIndex(({ effectiveShare }) => effectiveShare > 0)
   const layers = surface.layers.slice(dropped)
   const stack = transmittanceLayers(surface.layers)
+  const joints =
+    leak === null
+      ? water.reached.map((plane) => water.planes[plane]!)
+      : leak >= 0 && leak < surface.layers.length - 1
+        ? [{ outer: leak, inner: leak + 1 }]
+        : []
   const open = 1 - surface.layers[0]!.effectiveShare
   const past = (one: number) => (1 - open) * one + open * ventedSunFilms(transmittance, one, direction).behind
   return {
@@ -129,12 +152,12 @@ export function sectionModel(
         }
       : null,
     tilt: face.tilt,
-    rain: adjacent.kind === "outdoors" && conditions.around.roof === null && WEATHERED.includes(layers[0]!.material.class),
+    rain: rain ?? (adjacent.kind === "outdoors" && conditions.around.roof === null && WEATHERED.includes(layers[0]!.material.class)),
     seasons: months.map(({ season }) => season),
     airs: water.months,
     free: held.heater === null && held.cooler === null,
-    leaks: water.reached.flatMap((plane) => {
-      const { outer, inner } = water.planes[plane]!
+    dried: months.map(({ season }) => held.cooler !== null && (held.heater === null || season === "summer")),
+    leaks: joints.flatMap(({ outer, inner }) => {
       if (outer < dropped) return []
       const onOuter = liesOnOuter(surface.layers[outer]!, surface.layers[inner]!)
       const transfer = months.map(({ leak }) => leakWater(1, leak * leakage, face.part))

@@ -2,12 +2,13 @@ import { isoSaturation } from "../air/iso-saturation"
 import type { WeatherYear } from "../climate/weather-file"
 import { DAYS_IN_MONTH } from "../climate/design-day"
 import { skyLoss } from "../climate/sky-temperature"
-import { HOURS, MONTH_OF_HOUR } from "../climate/weather-year"
+import { FIRST_HOUR, HOURS, hoursIn, MONTH_OF_HOUR } from "../climate/weather-year"
 import { pressureOf } from "../enclosure/month-airs"
 import { seenSky, sunOn, weatherAround } from "../hourly/year-of-sun"
 import type { Leak } from "../hygrothermal/leak"
 import { type Side, sideOf } from "../hygrothermal/side"
-import { tableOf } from "../hygrothermal/table"
+import { tableOf, valueAt } from "../hygrothermal/table"
+import { sum } from "../numeric/sum"
 import type { SectionModel } from "./section-model"
 
 /** What lies before both faces through a year that begins with the model's month, and air that leaks; of leaks the cells are still to be said. */
@@ -19,8 +20,6 @@ export interface YearSides {
 
 const HOUR = 3600
 const YEAR = HOURS * HOUR
-/** The first hour of each month. */
-const FIRST_HOUR = DAYS_IN_MONTH.map((_, month) => DAYS_IN_MONTH.slice(0, month).reduce((all, days) => all + 24 * days, 0))
 /**
  * Of rain that wind drives the share that a wall of any direction gets in the mean, and of what meets a face that it keeps; a wall on the weather
  * side gets some two times the mean, and a low building's walls half of what the open country gets.
@@ -69,10 +68,17 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
     ...(takesRain(model) && hours.some(({ rain }) => rain > 0) ? { rain: hourly((k) => rainOn(model.tilt, hours[k]!)) } : {}),
   })
   const room = model.free ? followed(hours, airs) : null
+  const damper = model.free ? null : damperBy(hours, model.dried)
+  const held = tableOf(monthly((month) => airs[month]!.inside.temperature))
+  const usual = tableOf(monthly((month) => pressureOf(airs[month]!.inside)))
   const inside = sideOf({
     heatTransfer: 1 / rsi,
     temperature: room ? hourly((k) => warm(room.temperature[k]!)) : monthly((month) => airs[month]!.inside.temperature),
-    relativeHumidity: room ? hourly((k) => damp(room.humidity[k]!)) : monthly((month) => within(airs[month]!.inside.relativeHumidity)),
+    relativeHumidity: hourly((k) => {
+      if (room) return damp(room.humidity[k]!)
+      const time = (((k - FIRST_HOUR[start]! + HOURS) % HOURS) + 0.5) * HOUR
+      return within((valueAt(usual, time) + damper![k]!) / isoSaturation(valueAt(held, time)))
+    }),
   })
   const wetter = tableOf(monthly((month) => Math.max(pressureOf(airs[month]!.inside), pressureOf(airs[month]!.beyond))))
   return {
@@ -98,6 +104,21 @@ const within = (humidity: number): number => Math.min(1, Math.max(DRIEST, humidi
 
 /** Hours of weather that a room which nothing heats or cools is as warm as in the mean: what stands in it holds it back. */
 const HOLDS_BACK = 12
+
+/**
+ * Pa by which the air of a room that is held warm is damper at each hour than in the mean of its month: as the outdoors is in the mean of a day
+ * that comes in with its air.
+ */
+function damperBy(hours: WeatherYear["hours"], dried: readonly boolean[]): Float64Array {
+  const outdoors = hours.map(pressureOf)
+  const means = FIRST_HOUR.map((first, month) => sum(outdoors.slice(first, first + hoursIn(month))) / hoursIn(month))
+  let day = sum(outdoors.slice(-24))
+  return Float64Array.from(outdoors, (pressure, k) => {
+    day += pressure - outdoors[(k - 24 + HOURS) % HOURS]!
+    const month = MONTH_OF_HOUR[k]!
+    return dried[month] ? 0 : day / 24 - means[month]!
+  })
+}
 
 /** The air of a room that follows the outdoors: its warmth a little later, its water at once, with what is given off inside. */
 function followed(hours: WeatherYear["hours"], airs: SectionModel["airs"]): { temperature: Float64Array; humidity: Float64Array } {

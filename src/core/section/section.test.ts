@@ -4,6 +4,7 @@ import { anyJob } from "../../../tests/arbitrary/any-job"
 import { demo, readyBuildUps, wearing } from "../../../tests/fixtures/jobs"
 import type { Job } from "../../schema/job/job"
 import type { HygroInput } from "../../schema/hygro"
+import { membersOf } from "../assembly/build-up"
 import { weatherYear } from "../climate/weather-of"
 import { activeState } from "../enclosure/job-state"
 import { hygrothermal } from "../hygrothermal/hygrothermal"
@@ -13,7 +14,7 @@ import { worstPlane } from "../moisture/damp-verdict"
 import { layerStuff, liquidOf, sorptionOf, uptakeOf } from "./layer-stuff"
 import { asBuilt, divides, likelyBuild } from "./likely-builds"
 import { growMould, type Mould, mouldClass } from "./mould-index"
-import { type SectionModel, sectionModel } from "./section-model"
+import { AS_DRAWN, type SectionModel, sectionModel, type SectionSaid } from "./section-model"
 import { CLOSE, ROUGH, sectionYears } from "./section-years"
 import { sectionVerdict } from "./section-verdict"
 
@@ -109,6 +110,7 @@ function steady(change: Partial<SectionModel> = {}): SectionModel {
       sun: null,
       tilt: 90,
       rain: false,
+      dried: new Array<boolean>(12).fill(true),
       seasons: new Array<"winter">(12).fill("winter"),
     },
     ...{ airs: new Array(12).fill(airs), leaks: [], start: 9, shift: { temperature: 0, humidity: 0, sun: 1 } },
@@ -156,6 +158,25 @@ test("between foil-faced boards and a cold room's steel leaks bring what they do
   expect(Math.max(...told.humidity)).toBeLessThan(1.02)
 })
 
+test("a section goes through studs, and air leaks to where it is said to", () => {
+  const state = activeState(demo("Tern Hut"))
+  const ledger = ledgerOf(state)
+  const surface = ledger.surfaces.find(({ face, layers }) => face.part === "wall" && membersOf(layers).length > 0)!
+  const { water } = ledger.moisture[surface.id]
+  const modelOf = (said: Partial<SectionSaid>) => sectionModel(surface, water, ledger, state.brief, { ...AS_DRAWN, ...said })
+  const { id } = membersOf(surface.layers)[0]!
+  const [beside, through] = [modelOf({}).layers, modelOf({ through: id }).layers]
+  const crossed = beside.findIndex((_, i) => surface.layers.at(i - beside.length)!.members.length > 0)
+  expect([beside[crossed]!.wood, through[crossed]!.wood]).toEqual([false, true])
+  expect(through[crossed]!.material.density).toBe(membersOf(surface.layers)[0]!.stuffs.stuff.density)
+  expect(through.filter((_, i) => i !== crossed)).toEqual(beside.filter((_, i) => i !== crossed))
+  expect(modelOf({ leak: -1 }).leaks).toEqual([])
+  const inmost = surface.layers.length - 2
+  const [leak] = modelOf({ leak: inmost }).leaks
+  expect([beside.length - 2, beside.length - 1]).toContain(leak!.layer)
+  expect(Math.max(...leak!.transfer)).toBeGreaterThan(0)
+})
+
 describe("rain", () => {
   const wall = (material: string) => {
     const { assembly } = readyBuildUps("shed", "wall")[0]!
@@ -171,6 +192,18 @@ describe("rain", () => {
     expect(brick.rain).toBe(true)
     expect(gained(brick)).toBeGreaterThan(3 * gained({ ...brick, rain: false }))
   })
+})
+
+test("a slab sweats on damp days of spring that the months' means do not show", () => {
+  const { assembly } = readyBuildUps("post-frame", "floor").find(({ id }) => id === "no-insulation-under-the-slab")!
+  const job = wearing("post-frame", "saltmarsh-quay", assembly)
+  const { model } = facesOf(job).find(({ surface }) => surface.face.part === "floor")!
+  const sweats = (dried: boolean) =>
+    sectionYears({ ...model, free: false, dried: new Array<boolean>(12).fill(dried) }, weatherYear(model.weather), 0.8, {
+      ...ROUGH,
+      years: 1,
+    }).sweats
+  expect(sweats(false)).toBeGreaterThan(sweats(true) + 24)
 })
 
 test("a bare metal roof over a store that nothing heats sweats on more nights than one that is insulated", () => {

@@ -1,15 +1,15 @@
 "use client"
 import { useMemo, useState } from "react"
 import { inSentence } from "../../../core/in-sentence"
-import type { BuiltLayer } from "../../../core/assembly/build-up"
+import { type BuiltLayer, throughMembers } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import type { Ledger } from "../../../core/ledger/ledger"
 import { dampRank, type DampVerdict, DRY, layersVerdict } from "../../../core/moisture/damp-verdict"
 import { SECTION, sectionKey } from "../../../core/results/section-result"
 import { printNumber } from "../../../core/quantity/number"
 import { sum } from "../../../core/numeric/sum"
-import { type SectionModel, sectionModel } from "../../../core/section/section-model"
-import { drawsRain, takesRain, tellsRain } from "../../../core/section/section-sides"
+import { AS_DRAWN, sectionModel } from "../../../core/section/section-model"
+import { takesRain, tellsRain } from "../../../core/section/section-sides"
 import { sectionVerdict } from "../../../core/section/section-verdict"
 import type { BuiltIn, LayerYear, SectionYears } from "../../../core/section/section-years"
 import type { Brief } from "../../../schema/job/job"
@@ -18,26 +18,18 @@ import { useJob } from "../../job/job-store"
 import { useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
-import { SelectField } from "../../primitives/fields"
 import { FigureTable } from "../../primitives/figure-table"
 import { Refusal } from "../../primitives/refusal"
 import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 import { LikelyBuilds } from "./likely-builds"
+import { type Said, SectionChoices } from "./section-choices"
 import { SectionInputs } from "./section-inputs"
 import { SectionThrough } from "./section-through"
 
-const BUILT_IN: readonly { value: BuiltIn; name: string }[] = [
-  { value: "dry", name: "kiln-dry" },
-  { value: "usual", name: "air-dry" },
-  { value: "wet", name: "wet from rain or the yard" },
-]
-
-const RAIN = [
-  { value: "falls", name: "falls on it" },
-  { value: "kept", name: "kept off by cladding or roof" },
-] as const
+/** As a face is drawn, of wood dried in the air. */
+const UNSAID: Said = { ...AS_DRAWN, builtIn: "usual" }
 
 /** The chosen face followed hour by hour until its years are alike, on demand: what it comes to, any day of it, and how likely that is. */
 export function ThroughYears() {
@@ -45,11 +37,10 @@ export function ThroughYears() {
   const ledger = useLedgerLater()
   const pinned = usePinnedLedger()
   const { brief } = useJob()
-  const [builtIn, setBuiltIn] = useState<BuiltIn>("usual")
-  // Said of one face, it says nothing of another.
-  const [said, setSaid] = useState<{ face: SurfaceFigures["id"]; rain: boolean } | null>(null)
-  const rain = said?.face === figures.id ? said.rain : null
-  const asked = useSection({ ledger, face: figures.id, brief, builtIn, rain })
+  // Said of one face, it says nothing of another; how dry wood is holds for all.
+  const [chosen, setChosen] = useState<{ face: SurfaceFigures["id"]; said: Said }>({ face: figures.id, said: UNSAID })
+  const said = useMemo(() => (chosen.face === figures.id ? chosen.said : { ...UNSAID, builtIn: chosen.said.builtIn }), [chosen, figures.id])
+  const asked = useSection({ ledger, face: figures.id, brief, said })
   const { run } = asked.asked
   return (
     <section aria-label="Through the years" className="grid grid-cols-1 gap-2 border-t border-seam pt-3" data-testid="through-years">
@@ -58,20 +49,8 @@ export function ThroughYears() {
         Sun, clear nights, leaking air, and what wood, boards and fibre take up and give back. It begins in autumn, when the face is closed,
         and goes on until a year is like the one before.
       </p>
+      <SectionChoices surface={figures} model={asked.model} said={said} onSay={(next) => setChosen({ face: figures.id, said: next })} />
       <div className="flex flex-wrap items-end gap-3">
-        <div className="w-56">
-          <SelectField label="Wood and boards are built in" value={builtIn} options={BUILT_IN} onChange={setBuiltIn} />
-        </div>
-        {drawsRain(asked.model) ? (
-          <div className="w-64">
-            <SelectField
-              label={`Rain on the ${inSentence(asked.layers[0]!.material.name)}`}
-              value={asked.model.rain ? "falls" : "kept"}
-              options={RAIN}
-              onChange={(value) => setSaid({ face: figures.id, rain: value === "falls" })}
-            />
-          </div>
-        ) : null}
         {run && !run.failed ? (
           <p role="status" className="flex items-center gap-3 pb-1">
             In year {Math.floor(run.progress) + 1} …<Button onClick={asked.asked.cancel}>Stop</Button>
@@ -85,11 +64,13 @@ export function ThroughYears() {
         <Told
           {...asked}
           told={asked.asked.result}
-          monthly={layersVerdict(ledger.moisture[figures.id].water, asked.surface.layers, "")}
-          builtIn={builtIn}
+          monthly={
+            said.through === null && said.leak === null ? layersVerdict(ledger.moisture[figures.id].water, asked.surface.layers, "") : null
+          }
+          builtIn={said.builtIn}
         />
       ) : null}
-      {asked.asked.result && pinned ? <PinnedYears ledger={pinned} face={figures.id} {...{ brief, builtIn, rain }} /> : null}
+      {asked.asked.result && pinned ? <PinnedYears ledger={pinned} face={figures.id} {...{ brief, said }} /> : null}
       <LikelyBuilds model={asked.model} />
     </section>
   )
@@ -99,9 +80,7 @@ interface SectionOptions {
   ledger: Ledger
   face: SurfaceFigures["id"]
   brief: Brief
-  builtIn: BuiltIn
-  /** Whether rain comes to it; null: by what its outermost layer is. */
-  rain: boolean | null
+  said: Said
 }
 
 /** The same face as it is pinned, followed too when that is asked for. */
@@ -126,20 +105,18 @@ function PinnedYears(options: SectionOptions) {
 }
 
 /** A face of a ledger as it is followed through the years, with its layers that count. */
-function useSection({ ledger, face, brief, builtIn, rain }: SectionOptions) {
+function useSection({ ledger, face, brief, said }: SectionOptions) {
   const surface = ledger.surfaces.find(({ id }) => id === face)!
-  const now = useMemo(() => {
-    const model = sectionModel(surface, ledger.moisture[face].water, ledger, brief)
-    return rain === null || !drawsRain(model) ? model : { ...model, rain }
-  }, [surface, ledger, face, brief, rain])
+  const now = useMemo(() => sectionModel(surface, ledger.moisture[face].water, ledger, brief, said), [surface, ledger, face, brief, said])
   // Figures that are made anew mostly make the same model: what was followed stays with it.
   const [model, setModel] = useState(now)
   if (model !== now && sectionKey(model) !== sectionKey(now)) setModel(now)
   const asked = useAsked(
     SECTION,
-    useMemo(() => ({ model, builtIn }), [model, builtIn]),
+    useMemo(() => ({ model, builtIn: said.builtIn }), [model, said.builtIn]),
   )
-  return { model, layers: surface.layers.slice(surface.layers.length - model.layers.length), surface, asked }
+  const followed = said.through === null ? surface.layers : throughMembers(surface.layers, said.through)
+  return { model, layers: followed.slice(-model.layers.length), surface, asked }
 }
 
 interface ToldProps {
@@ -147,14 +124,14 @@ interface ToldProps {
   layers: readonly BuiltLayer[]
   surface: SurfaceFigures
   told: SectionYears
-  monthly: DampVerdict
+  monthly: DampVerdict | null
   builtIn: BuiltIn
 }
 
 /** How much a verdict on layers asks for. */
 const weight = ({ filling, harms }: DampVerdict): number => dampRank({ ...DRY, filling, harms })
 
-/** What a followed section came to. @param monthly what the months say of the same layers */
+/** What a followed section came to. @param monthly what the months say of the same; null where they say nothing of it */
 function Told({ model, layers, surface, told, monthly, builtIn }: ToldProps) {
   const { write } = useWriting()
   const verdict = useMemo(() => sectionVerdict(model, told, layers, inSentence(surface.name)), [model, told, layers, surface.name])
@@ -186,7 +163,7 @@ function Told({ model, layers, surface, told, monthly, builtIn }: ToldProps) {
         {told.sweats > 0 ? ` In ${printNumber(told.sweats, 0)} hours of it dew lies on the inside face.` : ""}
         {builtIn === "wet" && told.dryAfter !== null ? ` All wood is below 20 % water after ${Math.ceil(told.dryAfter)} days.` : ""}
       </p>
-      {weight(verdict) !== weight(monthly) ? (
+      {monthly && weight(verdict) !== weight(monthly) ? (
         <Remark kind="damp">
           {weight(monthly) > weight(verdict)
             ? "By the months it comes out worse: they know no sun and nothing that takes water up, and count what opens when it is damp as tight as when dry. Where it must be sure, build by the worse of the two."
