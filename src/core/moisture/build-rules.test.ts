@@ -2,9 +2,11 @@ import { describe, expect, test } from "@jest/globals"
 import { demo, evenBox } from "../../../tests/fixtures/jobs"
 import { sketch, stack } from "../../../tests/fixtures/layers"
 import type { Job } from "../../schema/job/job"
+import { stationYearOf } from "../climate/station-year"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
 import { judgements } from "./build-rules"
+import { slabSweats } from "./slab-sweats"
 
 const COLD_ROOM = (job: Job) => {
   job.brief.kind = "cold-room"
@@ -13,12 +15,17 @@ const COLD_ROOM = (job: Job) => {
 }
 
 /** What the rules say of a wall, in a heated box unless it is changed. */
-function rules(layers: ReturnType<typeof stack>, change: (job: Job) => void = () => {}, face: "left" | "roof" = "left") {
+function rules(
+  layers: ReturnType<typeof stack>,
+  change: (job: Job) => void = () => {},
+  face: "left" | "roof" | "floor" = "left",
+  sweats: number[] | null = null,
+) {
   const job = evenBox(sketch("one", layers))
   change(job)
   const { surfaces, moisture } = ledgerOf(activeState(job))
   const surface = surfaces.find(({ id }) => id === face)!
-  const found = judgements({ kind: job.brief.kind, surface, months: moisture[face].water.months })
+  const found = judgements({ kind: job.brief.kind, surface, water: moisture[face].water, sweats })
   return { found, warned: found.filter(({ warns }) => warns).map(({ rule }) => rule) }
 }
 
@@ -56,7 +63,7 @@ describe("the rules of building", () => {
     const { verdict, water } = moisture.left
     expect(verdict.filling).toBe("gathers")
     expect(verdict.where).toContain("foil")
-    const found = judgements({ kind: job.brief.kind, surface, months: water.months })
+    const found = judgements({ kind: job.brief.kind, surface, water, sweats: null })
     expect(found.filter(({ warns }) => warns).map(({ rule }) => rule)).toEqual(["wrong-side"])
   })
 
@@ -106,6 +113,26 @@ describe("the rules of building", () => {
     expect(rules(stack`spruce 20, wood-fibre-batt 100, birch-plywood 9`, bath).warned).toContain("wet-room")
     expect(rules(stack`spruce 20, wood-fibre-batt 100, foil-membrane 0.3, birch-plywood 9`, bath).warned).not.toContain("wet-room")
     expect(rules(stack`spruce 20, wood-fibre-batt 100, birch-plywood 9`).found.map(({ rule }) => rule)).not.toContain("wet-room")
+  })
+
+  test("a foil with holes is no vapour barrier, and asks for one where there is none", () => {
+    const layers = stack`spruce 20, wood-fibre-batt 100, foil-perforated 0.3, birch-plywood 9`
+    expect(rules(layers).warned).toContain("holed-foil")
+    expect(rules([...layers, ...stack`polythene 0.2, gypsum-board 12`]).warned).not.toContain("holed-foil")
+  })
+
+  test("a slab sweats in the hours in which the outdoor air's dew point is above its face", () => {
+    // Dew point of 14 °C at 90 % is 12.4 °C, at 80 % 10.6 °C.
+    const face = [12, ...new Array<number>(11).fill(13)]
+    const { hours, ...place } = stationYearOf("brackwater")
+    const damp = (relativeHumidity: number) => ({ ...place, hours: hours.map((hour) => ({ ...hour, temperature: 14, relativeHumidity })) })
+    expect(slabSweats(face, damp(0.9))).toEqual([744, ...new Array<number>(11).fill(0)])
+    expect(slabSweats(face, damp(0.8))).toEqual(new Array(12).fill(0))
+    const onGround = (job: Job) => void (job.shell.floor = "slab")
+    const sweats = [0, 0, 0, 0, 90, 80, ...new Array<number>(6).fill(0)]
+    const { found, warned } = rules(stack`concrete 120`, onGround, "floor", sweats)
+    expect(warned).toContain("slab")
+    expect(found.find(({ rule }) => rule === "slab")!.title).toMatch(/in 170 hours of the year, most in May/)
   })
 
   test("each says whose rule it is, and fibre in a vehicle has a word", () => {

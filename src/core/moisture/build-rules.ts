@@ -4,13 +4,16 @@ import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/b
 import { idleFoils } from "../assembly/idle-foil"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
 import { layerResistance } from "../assembly/thermal-transmittance"
+import { MONTHS } from "../climate/design-day"
 import { pressureOf } from "../enclosure/month-airs"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { inSentence } from "../in-sentence"
 import { sum } from "../numeric/sum"
 import { boundsOf } from "../shell/polygon"
 import type { Kind } from "../quantity/measure"
+import type { MonthlyWater } from "./monthly-water"
 import type { Sides } from "./mould"
+import { faceOfMonths } from "./slab-sweats"
 
 /** What a rule says of a surface, why, by which figures, and whose rule it is. */
 export interface Judgement {
@@ -27,8 +30,9 @@ export interface Judgement {
 export interface Judged {
   kind: JobKind
   surface: SurfaceFigures
-  /** Means of the months on both sides. */
-  months: readonly Sides[]
+  water: Pick<MonthlyWater, "months" | "temperatures">
+  /** Hours of each month in which outdoor air that is let in sweats on a floor on the ground; null until they are known. */
+  sweats: readonly number[] | null
 }
 
 type Rule = (judged: Judged) => Judgement[]
@@ -55,7 +59,7 @@ const yearly = (months: readonly Sides[]): readonly [inside: number, beyond: num
 ]
 
 /** Which way vapour goes, by months. */
-const drive: Rule = ({ months }) => {
+const drive: Rule = ({ water: { months } }) => {
   const outward = months.filter(({ inside, beyond }) => pressureOf(inside) > pressureOf(beyond)).length
   const [inside, beyond] = yearly(months)
   const way =
@@ -108,7 +112,7 @@ const trapped: Rule = ({ surface: { layers } }) => {
 }
 
 /** The tight layer nearest to the wet side stands too far from it. */
-const wrongSide: Rule = ({ surface, months }) => {
+const wrongSide: Rule = ({ surface, water: { months } }) => {
   const { layers, face, ground } = surface
   const [inside, beyond] = yearly(months)
   const at = inside > beyond ? layers.reduce((last, layer, i) => (isTight(layer) ? i : last), -1) : layers.findIndex(isTight)
@@ -136,7 +140,7 @@ const wrongSide: Rule = ({ surface, months }) => {
 }
 
 /** Insulation on both sides of a board: whether enough of it is outside to keep the board warm. */
-const outerShare: Rule = ({ surface, months }) => {
+const outerShare: Rule = ({ surface, water: { months } }) => {
   const { layers, face, ground } = surface
   if (ground || layers[0]!.effectiveShare === 0) return []
   const direction = heatFlowDirection(face.tilt, true)
@@ -223,7 +227,7 @@ const freeArea: Rule = ({ surface: { layers, face } }) => {
 const [BATH_HUMIDITY, BATH_WARM] = [0.65, 18] as const
 
 /** A bath, a laundry or a sauna within a warm skin. */
-const wetRoom: Rule = ({ surface: { layers, ground }, months }) => {
+const wetRoom: Rule = ({ surface: { layers, ground }, water: { months } }) => {
   const warm = months.filter(({ inside, beyond }) => inside.temperature >= BATH_WARM && pressureOf(inside) > pressureOf(beyond))
   const damp = sum(warm.map(({ inside }) => inside.relativeHumidity)) / Math.max(1, warm.length)
   if (ground || warm.length < 6 || damp < BATH_HUMIDITY) return []
@@ -285,7 +289,44 @@ const bareMetal: Rule = ({ surface: { layers } }) => {
   ]
 }
 
-const RULES: readonly Rule[] = [trapped, wrongSide, outerShare, channel, freeArea, wetRoom, drive, fibre, foil, bareMetal]
+/** A foil with holes, which lets vapour and air through. */
+const holedFoil: Rule = ({ surface: { layers } }) =>
+  layers
+    .filter(({ layer }) => layer.material === "foil-perforated")
+    .map((layer) => ({
+      ...{ rule: "holed-foil", warns: !layers.some(isTight), title: `The ${named(layer)} holds no vapour back.` },
+      reason:
+        "Its holes let vapour through as a breather sheet does, and air at every lap: it is a bright face before an air space. What is to hold vapour back is another layer, on the warm side.",
+      figures: [{ name: "as tight as still air of", kind: "length", value: layer.equivalentAirLayer }],
+      source: "DIN 4108-3:2018, 3 (open to vapour up to 0.5 m)",
+    }))
+
+/** A slab sweats often from so many hours of the year on: a week. */
+const OFTEN = 168
+
+/** A floor on the ground that is colder than the dew point of mild, damp days. */
+const slab: Rule = ({ surface: { ground }, water, sweats }) => {
+  if (!ground || !sweats) return []
+  const hours = sum(sweats)
+  const most = sweats.indexOf(Math.max(...sweats))
+  return [
+    {
+      ...{ rule: "slab", warns: hours > OFTEN },
+      title:
+        hours === 0
+          ? "Outdoor air that is let in never sweats on this floor."
+          : `Outdoor air that is let in sweats on this floor in ${hours} hours of the year, most in ${MONTHS[most]}.`,
+      reason:
+        hours > OFTEN
+          ? "On mild, damp days keep doors shut, dry the air or warm the floor; insulation over the slab or under it keeps its face nearer to the air. What stands on it, boxes or a mat, is colder still below."
+          : "Its face stays near enough to the air of damp days.",
+      figures: [{ name: `its face in the mean of ${MONTHS[most]}`, kind: "temperature", value: faceOfMonths(water)[most]! }],
+      source: "ISO 13788:2012, 5.1; ISO 13370:2017 (the ground)",
+    },
+  ]
+}
+
+const RULES: readonly Rule[] = [trapped, wrongSide, outerShare, channel, freeArea, wetRoom, slab, drive, fibre, foil, holedFoil, bareMetal]
 
 /** What all rules say of a surface, what asks for a change first. */
 export const judgements = (judged: Judged): Judgement[] =>

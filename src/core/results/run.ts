@@ -6,8 +6,10 @@ import type { YearModel } from "../hourly/year-model"
 import { BUILD, type BuildAsked } from "./build-result"
 import { DAY } from "./day-result"
 import { SECTION, type SectionAsked } from "./section-result"
+import { SLAB } from "./slab-result"
 import { SUN } from "./sun-result"
 import { YEAR } from "./year-result"
+import { type SlabAsked, slabSweats } from "../moisture/slab-sweats"
 import { buildOutcome } from "../section/likely-builds"
 import { BUILT_IN_HUMIDITY, CLOSE, sectionYears } from "../section/section-years"
 import type { Detail } from "../conduction/detail"
@@ -31,6 +33,7 @@ const RUNS = new Map([
     sectionYears(model, weatherYear(model.weather), BUILT_IN_HUMIDITY[builtIn], CLOSE, onProgress),
   ),
   worked(BUILD, ({ model, index }: BuildAsked) => buildOutcome(model, weatherYear(model.weather), index)),
+  worked(SLAB, ({ face, weather }: SlabAsked) => slabSweats(face, weatherYear(weather))),
   worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
     const { figures, solved } = solveDetail(detail, onProgress)
     return { figures, picture: temperaturePicture(detail.body, solved) }

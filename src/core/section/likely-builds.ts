@@ -1,3 +1,4 @@
+import { InputError } from "../../schema/outcome"
 import type { WeatherYear } from "../climate/weather-file"
 import { normal, seeded } from "../numeric/random"
 import type { SectionLayer, SectionModel } from "./section-model"
@@ -12,6 +13,8 @@ export interface Build {
   resistance: number
   /** Holes in a square metre of a tight sheet, times their diameter, 1/m: vapour spreads through them as through a disc. */
   holes: number
+  /** Times the conductivity of insulation: gaps beside boards, squashed batts. */
+  fit: number
   /** Of humidity inside, K and humidity outdoors, times the sun. */
   humidity: number
   outdoors: number
@@ -24,15 +27,16 @@ export interface Build {
 /** What one build came to. */
 export interface BuildOutcome {
   build: Build
-  harms: boolean
+  /** null: no balance was found */
+  harms: boolean | null
 }
 
 /** So many builds are likely enough to tell a share by. */
 export const BUILDS = 100
 
 /**
- * One of the likely builds, the same whenever it is asked for: leaks half to twice as said for two of three, holes in tight layers, batches, use
- * and years of weather each by their usual spread.
+ * One of the likely builds, the same whenever it is asked for: leaks half to twice as said for two of three, holes in tight layers, batches,
+ * fit, use and years of weather each by their usual spread.
  * @param index from 0
  */
 export function likelyBuild(index: number): Build {
@@ -47,6 +51,7 @@ export function likelyBuild(index: number): Build {
     outdoorHumidity: spread(0.03),
     sun: Math.max(0.5, 1 + spread(0.15)),
     builtIn: Math.min(0.97, Math.max(0.6, 0.8 + spread(0.08))),
+    fit: Math.exp(Math.abs(spread(0.12))),
   }
 }
 
@@ -58,7 +63,10 @@ export function asBuilt(model: SectionModel, build: Build): SectionModel {
   const { leaks, humidity, outdoors, outdoorHumidity, sun } = build
   return {
     ...model,
-    layers: model.layers.map((layer) => ({ ...layer, material: { ...layer.material, ...resistanceBuilt(layer, build) } })),
+    layers: model.layers.map((layer) => ({
+      ...layer,
+      material: { ...layer.material, ...resistanceBuilt(layer, build), ...fitted(layer, build) },
+    })),
     airs: model.airs.map(({ inside, beyond }) => ({
       inside: { ...inside, relativeHumidity: Math.min(1, Math.max(0.1, inside.relativeHumidity + humidity)) },
       beyond,
@@ -84,11 +92,23 @@ function resistanceBuilt({ thickness, sheet, metal, material: { mu, muByHumidity
   }
 }
 
+/** What conducts less is insulation, W/(m·K). */
+const INSULATES = 0.07
+
+/** What a layer conducts where insulation is fitted less closely than it is drawn. */
+const fitted = ({ material: { conductivity } }: SectionLayer, { fit }: Build): Pick<SectionLayer["material"], "conductivity"> =>
+  conductivity[0]![1] < INSULATES ? { conductivity: conductivity.map(([water, one]) => [water, one * fit]) } : { conductivity }
+
 /** Follows one build through some years. */
 export function buildOutcome(model: SectionModel, weather: WeatherYear, index: number): BuildOutcome {
   const build = likelyBuild(index)
   const built = asBuilt(model, build)
-  return { build, harms: harmed(built, sectionYears(built, weather, build.builtIn, ROUGH)) }
+  try {
+    return { build, harms: harmed(built, sectionYears(built, weather, build.builtIn, ROUGH)) }
+  } catch (error) {
+    if (error instanceof InputError) return { build, harms: null }
+    throw error
+  }
 }
 
 /** What tells wet builds from dry ones: the difference of its means, in spreads; more than nothing where wet ones have more of it. */

@@ -52,7 +52,7 @@ export function dampCures(state: JobState, ledger: Ledger, surface: SurfaceId): 
   if (!now.harms) return []
   const share = worstPlane(water)?.share ?? 0
   const tried = (trial: Trial): Cure => {
-    const then = ledgerOf(stateAfter(state, trial.step), ledger.solved)
+    const then = curedLedger(state, ledger, trial.step)
     const { verdict, water } = then.moisture[surface]
     const lies = worstPlane(water)?.share ?? 0
     return { ...trial, verdict, share: lies, money: then.money - ledger.money, height: ledger.clear.standing - then.clear.standing }
@@ -71,6 +71,9 @@ export function dampCures(state: JobState, ledger: Ledger, surface: SurfaceId): 
 const standingFirst = (a: Cure, b: Cure): number =>
   Number(a.verdict.harms) - Number(b.verdict.harms) ||
   (a.verdict.harms ? dampRank(a.verdict) - dampRank(b.verdict) || a.share - b.share : a.money - b.money)
+
+/** Figures of a job after a change. */
+export const curedLedger = (state: JobState, ledger: Ledger, step: CureStep): Ledger => ledgerOf(stateAfter(state, step), ledger.solved)
 
 function stateAfter(state: JobState, { assembly, ach50, relativeHumidity }: CureStep): JobState {
   const { variant, brief } = state

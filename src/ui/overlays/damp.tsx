@@ -6,7 +6,7 @@ const RINGS = [
   { ...DRY, words: "stays dry" },
   { ...DRY, filling: "weeks", words: "damp for weeks" },
   { ...DRY, filling: "months", words: "for months" },
-  { ...DRY, filling: "gathers", words: "wetter each year" },
+  { ...DRY, filling: "gathers", words: "never dries out" },
   { ...DRY, airtight: true, words: "hangs on airtightness" },
   { ...DRY, freezes: true, words: "freezes" },
   { ...DRY, moulds: true, words: "mould or rot" },

@@ -1,9 +1,15 @@
 "use client"
 import { useMemo, useState } from "react"
 import { v4 as newId } from "uuid"
-import { activeState } from "../../../core/enclosure/job-state"
-import { type Cure, dampCures } from "../../../core/trials/damp-cures"
+import { activeState, type JobState } from "../../../core/enclosure/job-state"
+import type { SurfaceId } from "../../../core/enclosure/surface"
+import type { Ledger } from "../../../core/ledger/ledger"
+import { SECTION } from "../../../core/results/section-result"
+import { sectionModel } from "../../../core/section/section-model"
+import { sectionVerdict } from "../../../core/section/section-verdict"
+import { type Cure, type CureStep, curedLedger, dampCures } from "../../../core/trials/damp-cures"
 import { tryCure } from "../../../edit/try-step"
+import { useAskedInTurn } from "../../calculations/use-asked"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedgerLater } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
@@ -27,6 +33,7 @@ export function Cures() {
   const { harms } = ledger.moisture[id].verdict
   const found = useMemo(() => dampCures(state, ledger, id).slice(0, MOST), [state, ledger, id])
   const [refusal, setRefusal] = useState<string | null>(null)
+  const years = useCureYears(state, ledger, id, found)
   if (!harms) return null
   const tryIt = ({ step, short }: Cure) => setRefusal(store.edit(tryCure(step, `v-${newId().slice(0, 8)}`, short))?.message ?? null)
   const turns = found.filter(({ verdict }) => !verdict.harms).length
@@ -45,9 +52,10 @@ export function Cures() {
           caption="Small changes and what the face comes to by them"
           heads={["change", "the face then", "costs", "height", ""]}
           words={[0, 1]}
-          rows={found.map((cure) => ({
+          rows={found.map((cure, i) => ({
             key: cure.name,
-            look: "border-b border-seam align-top",
+            look: "align-top",
+            below: years.words(i),
             cells: [
               cure.name,
               <span key="ring" className="flex items-start gap-1.5">
@@ -71,7 +79,55 @@ export function Cures() {
           }))}
         />
       ) : null}
+      {found.length > 0 && !years.complete ? (
+        <div>
+          {years.running ? (
+            <p role="status" className="flex items-center gap-3">
+              Following them through the years …<Button onClick={years.stop}>Stop</Button>
+            </p>
+          ) : (
+            <Button onClick={years.follow}>Follow these through the years</Button>
+          )}
+        </div>
+      ) : null}
       <Refusal>{refusal}</Refusal>
     </section>
   )
+}
+
+/** What each cure comes to hour by hour, once that is asked for. */
+function useCureYears(state: JobState, ledger: Ledger, face: SurfaceId, cures: readonly Cure[]) {
+  const [of, setOf] = useState<readonly Cure[] | null>(null)
+  const follows = of === cures
+  const sections = useMemo(
+    () => (follows ? cures.map(({ step }) => curedSection(state, ledger, face, step)) : []),
+    [follows, cures, state, ledger, face],
+  )
+  const { results, running, failed } = useAskedInTurn(
+    SECTION,
+    useMemo(() => sections.map(({ model }) => ({ model, builtIn: "usual" as const })), [sections]),
+  )
+  const words = (i: number) => {
+    const section = sections[i]
+    if (!section) return undefined
+    const told = results[i]
+    if (!told) return failed[i] ? "Through the years: no balance was found." : i === running ? "Through the years …" : undefined
+    const verdict = sectionVerdict(section.model, told, section.layers, "")
+    return (
+      <span className="flex items-center gap-1.5 text-graphite">
+        Through the years: <DampRing verdict={verdict} size={14} />
+        {verdict.words}
+      </span>
+    )
+  }
+  const complete = follows && running === null
+  return { words, complete, running: running !== null, follow: () => setOf(cures), stop: () => setOf(null) }
+}
+
+/** A face after a change as it is followed through the years. */
+function curedSection(state: JobState, ledger: Ledger, face: SurfaceId, step: CureStep) {
+  const then = curedLedger(state, ledger, step)
+  const surface = then.surfaces.find(({ id }) => id === face)!
+  const model = sectionModel(surface, then.moisture[face].water, then, state.brief)
+  return { model, layers: surface.layers.slice(-model.layers.length) }
 }

@@ -28,24 +28,26 @@ export function LikelyBuilds({ model }: { model: SectionModel }) {
     return () => calculations.want(OWNER, [])
   }, [calculations, goes, asked])
   const done = outcomes.length
-  const dry = outcomes.filter(({ harms }) => !harms).length
+  const followed = outcomes.filter(({ harms }) => harms !== null)
+  const dry = followed.filter(({ harms }) => !harms).length
   const parts = useMemo(() => divides(outcomes), [outcomes])
   const going = goes && done < BUILDS
   return (
     <div className="grid grid-cols-1 gap-2 pt-1" data-testid="likely-builds">
       <h3 className="font-semibold">How sure is that?</h3>
       <p className="text-graphite">
-        No two builds turn out alike. Here leaks, holes in the tight sheet, batches of stuff, humidity inside, damp at the start, and warmer
-        or duller years each differ by what is usual; each build is followed for up to five years.
+        No two builds turn out alike. Here leaks, holes in the tight sheet, fit, batches of stuff, humidity inside, damp at the start, and
+        warmer or duller years each differ by what is usual; each build is followed for up to five years.
       </p>
       {done > 0 ? (
         <div className="flex flex-wrap items-center gap-4" aria-live="polite">
           <p className="font-display text-[22px] font-semibold">
-            {dry} of {done} <span className="text-[14px]">stay sound</span>
+            {dry} of {followed.length} <span className="text-[14px]">stay sound</span>
           </p>
-          <Marks outcomes={outcomes} />
+          <Marks outcomes={followed} />
         </div>
       ) : null}
+      {followed.length < done ? <p>Of {done - followed.length} no balance was found; they count in neither.</p> : null}
       {going ? (
         <p role="status" className="flex items-center gap-3">
           {done} of {BUILDS} followed …<Button onClick={() => setRunning(null)}>Stop</Button>
@@ -64,7 +66,7 @@ export function LikelyBuilds({ model }: { model: SectionModel }) {
       ) : null}
       {done >= 10 && parts.length === 0 ? (
         <p>
-          {dry === done
+          {dry === followed.length
             ? "None of what differs spoils it."
             : dry === 0
               ? "None of what differs saves it: it is the build-up."
@@ -98,6 +100,7 @@ function Marks({ outcomes }: { outcomes: readonly BuildOutcome[] }) {
 const NAMES: Readonly<Record<keyof Build, readonly [more: string, less: string]>> = {
   leaks: ["leak more", "leak less"],
   holes: ["have more holes in their tight sheet", "have fewer holes in their tight sheet"],
+  fit: ["are fitted with more gaps", "are fitted more closely"],
   resistance: ["are of stuff that holds vapour back more", "are of stuff that lets more vapour through"],
   humidity: ["are damper inside", "are drier inside"],
   outdoors: ["see warmer years", "see colder years"],

@@ -1,6 +1,10 @@
 "use client"
-import { useState } from "react"
+import { useMemo, useState } from "react"
 import { type Judgement, judgements } from "../../../core/moisture/build-rules"
+import { faceOfMonths } from "../../../core/moisture/slab-sweats"
+import { task } from "../../../core/results/calculation"
+import { SLAB } from "../../../core/results/slab-result"
+import { useShown, useWorkedOut } from "../../calculations/calculations"
 import { useJob } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
@@ -12,10 +16,20 @@ export function Rules() {
   const { brief } = useJob()
   const surface = useChosenFace()
   const { water } = useLedger().moisture[surface.id]
+  const shown = useShown()
   const [all, setAll] = useState(false)
-  const found = judgements({ kind: brief.kind, surface, months: water.months })
+  const slab = useMemo(
+    () => ({ weather: brief.weather ?? brief.station, face: faceOfMonths(water) }),
+    [brief.weather, brief.station, water],
+  )
+  useWorkedOut(
+    "slab",
+    useMemo(() => [{ pending: [], awaited: surface.ground ? [task(SLAB, slab)] : [] }], [surface.ground, slab]),
+  )
+  const sweats = surface.ground ? (shown.of(SLAB, slab) ?? null) : null
+  const found = judgements({ kind: brief.kind, surface, water, sweats })
   const warned = found.filter(({ warns }) => warns)
-  const shown = all ? found : warned
+  const told = all ? found : warned
   return (
     <section aria-label="What the rules say" className="grid gap-2 border-t border-seam pt-3" data-testid="rules">
       <div className="flex items-start justify-between gap-4">
@@ -26,9 +40,9 @@ export function Rules() {
           </Button>
         ) : null}
       </div>
-      {shown.length === 0 ? <p>None of them asks for a change.</p> : null}
+      {told.length === 0 ? <p>None of them asks for a change.</p> : null}
       <ul className="grid gap-2">
-        {shown.map((judgement) => (
+        {told.map((judgement) => (
           <li key={judgement.rule + judgement.title} className={`border-l-[3px] pl-3 ${judgement.warns ? "border-ochre" : "border-seam"}`}>
             <Words judgement={judgement} />
           </li>

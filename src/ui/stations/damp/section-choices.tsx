@@ -58,7 +58,7 @@ export function SectionChoices({ surface, model, said, onSay }: SectionChoicesPr
           label="Inside air leaks"
           value={String(said.leak)}
           options={[
-            { value: "null", name: "to the coldest joint, as by the months" },
+            { value: "null", name: "to the first cold joint" },
             { value: "-1", name: "nowhere" },
             ...joints.map((outer) => ({ value: String(outer), name: placeWords({ outer, inner: outer + 1 }, layers) })),
           ]}
