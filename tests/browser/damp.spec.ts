@@ -45,6 +45,9 @@ test("a cold room with its tight layer inside is wrong-sided, and a cure is foun
   await expect(months.getByRole("row")).toHaveCount(13)
   const cure = page.getByTestId("cures").getByRole("row").filter({ hasText: "moved to the outside, and sealed" })
   await expect(cure).toContainText(/stays dry|then dry/)
+  const years = page.getByTestId("cures").getByRole("row").filter({ hasText: "Through the years:" })
+  await page.getByRole("button", { name: "Follow these through the years" }).click()
+  await expect(years.first()).toContainText(/Through the years: (stays dry|wet .*)/, { timeout: 60_000 })
   await cure.getByRole("button", { name: /^Try in a variant/ }).click()
   await expect(page.locator("[data-figure=damp]")).not.toContainText("damp: left wall")
   await expect(page.getByTestId("cures")).toHaveCount(0)
@@ -126,6 +129,27 @@ test("a bare metal roof over an unheated store rains under a clear night", async
   await page.locator("[data-face=roof-left]").press("Enter")
   await expect(page.locator(".station")).toContainText(/clear nights|the sky makes it colder/)
   await expect(page.getByTestId("rules")).toContainText("takes up no water")
+})
+
+test("a slab tells the hours in which outdoor air sweats on it, and a hut's wall goes through its studs in the rain", async ({ page }) => {
+  await openJob(page, await putJob(page, demoJob("Eel Barn", "slab")), "damp")
+  await page.locator("[data-face=floor]").press("Enter")
+  await page
+    .getByTestId("rules")
+    .getByRole("button", { name: /^all \d+/ })
+    .click()
+  await expect(page.getByTestId("rules")).toContainText(/Outdoor air that is let in (never )?sweats on this floor/)
+  await openJob(page, await putJob(page, demoJob("Tern Hut", "studs")), "damp")
+  await page.locator("[data-face=left]").press("Enter")
+  const years = page.getByTestId("through-years")
+  await years.getByLabel("Followed").selectOption({ index: 1 })
+  await years.getByLabel("Inside air leaks").selectOption({ label: "nowhere" })
+  await years.getByLabel(/^Rain on the/).selectOption({ label: "falls on it" })
+  await years.getByRole("button", { name: "Follow it through the years" }).click()
+  const told = page.getByTestId("years-told")
+  await expect(told).toContainText(/spruce|pine/i, { timeout: 60_000 })
+  await expect(page.getByTestId("in-rain")).toContainText(/stands in the rain and is wet in \d/)
+  await expect(told).toContainText("+0 g/m² came with leaking air")
 })
 
 test("a face is followed through the years, dragged through them, and a hundred likely builds can be stopped half-way and keep what they have", async ({
