@@ -6,12 +6,5 @@ import { benchHours } from "./hours"
 import { benchServer } from "./server"
 import { benchStore } from "./store"
 
-console.table([
-  ...(await benchCore()),
-  ...(await benchBridges()),
-  ...(await benchHours()),
-  ...(await benchDamp()),
-  ...(await benchStore()),
-  ...(await benchServer()),
-  ...(await benchBrowser()),
-])
+// One after the other: a part that fails leaves the rows before it told.
+for (const bench of [benchCore, benchBridges, benchHours, benchDamp, benchStore, benchServer, benchBrowser]) console.table(await bench())

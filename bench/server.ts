@@ -23,8 +23,8 @@ export async function benchServer(): Promise<Row[]> {
     const shelf = async () => (await (await fetch(address)).arrayBuffer()).byteLength
     const weight = await shelf()
     const time = await medianTime(9, shelf)
-    const van = demoJobs()[0]!
-    const body = JSON.stringify(Array.from({ length: 2 }, (_, i) => ({ ...van, name: `van ${i}` })))
+    // Two whole jobs are more than one call may ask.
+    const body = JSON.stringify([demoJobs()[0]])
     let working = true
     const worst = fetch(`${address}/api/calc/ledger`, { method: "POST", body }).finally(() => (working = false))
     let longest = 0
