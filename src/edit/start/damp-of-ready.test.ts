@@ -1,8 +1,12 @@
 import { describe, expect, test } from "@jest/globals"
 import { wearing } from "../../../tests/fixtures/jobs"
 import { activeState } from "../../core/enclosure/job-state"
+import { weatherYear } from "../../core/climate/weather-of"
 import { ledgerOf } from "../../core/ledger/ledger"
 import { type DampVerdict, dampRank } from "../../core/moisture/damp-verdict"
+import { sectionModel } from "../../core/section/section-model"
+import { sectionVerdict } from "../../core/section/section-verdict"
+import { BUILT_IN_HUMIDITY, ROUGH, sectionYears } from "../../core/section/section-years"
 import type { FacePart } from "../../core/shell/face"
 import type { JobKind } from "../../schema/job/job"
 import { readyBuildUps } from "./ready-build-ups"
@@ -11,15 +15,22 @@ import { KITS } from "./start-job"
 const PLACES = ["norrhalde", "linden-vale", "heron-delta"] as const
 const PARTS: readonly FacePart[] = ["wall", "roof", "floor"]
 
+type ReadyAssembly = ReturnType<typeof readyBuildUps>[number]["assembly"]
+
 /** The verdict on a part of a fresh job that wears one ready build-up all over. */
-function verdictOf(
-  kind: JobKind,
-  part: FacePart,
-  assembly: ReturnType<typeof readyBuildUps>[number]["assembly"],
-  station: string,
-): DampVerdict {
+function verdictOf(kind: JobKind, part: FacePart, assembly: ReadyAssembly, station: string): DampVerdict {
   const { surfaces, moisture } = ledgerOf(activeState(wearing(kind, station, assembly)))
   return moisture[surfaces.find(({ face }) => face.part === part)!.id].verdict
+}
+
+/** The verdict on its wall followed hour by hour, roughly, through two years. */
+function yearsVerdict(kind: JobKind, assembly: ReadyAssembly, station: string): DampVerdict {
+  const state = activeState(wearing(kind, station, assembly))
+  const ledger = ledgerOf(state)
+  const surface = ledger.surfaces.find(({ face }) => face.part === "wall")!
+  const model = sectionModel(surface, ledger.moisture[surface.id].water, ledger, state.brief)
+  const told = sectionYears(model, weatherYear(model.weather), BUILT_IN_HUMIDITY.usual, { ...ROUGH, years: 2 })
+  return sectionVerdict(model, told, surface.layers.slice(-model.layers.length), "wall")
 }
 
 const mark = ({ filling, airtight, freezes, moulds, harms }: DampVerdict) =>
@@ -54,5 +65,25 @@ describe("damp of the ready build-ups", () => {
       const [cold, , warm] = verdicts.map(dampRank)
       expect([kind, name, warm! <= cold!]).toEqual([kind, name, true])
     }
+  })
+
+  test("through the years is told apart too: metal skins over boards stay wet in the cold, walls that dry outward stay dry", () => {
+    const ways = [
+      ["van", "Foam boards between the ribs"],
+      ["van", "Smart membrane"],
+      ["cabin", "Vapour-open timber and wool"],
+      ["cold-room", "PIR between steel skins"],
+      ["shed", "Stud frame, wool and a smart membrane"],
+      ["post-frame", "Foam boards across the girts"],
+    ] as const
+    const table = ways.map(([kind, name]) => {
+      const { assembly } = readyBuildUps(kind, "wall").find(({ assembly }) => assembly.name === name)!
+      return [kind, name, ...PLACES.map((station) => mark(yearsVerdict(kind, assembly, station)).trim())]
+    })
+    process.stdout.write(`\n${table.map((row) => row.join("  ")).join("\n")}\n`)
+    const cold = table.map(([, , first]) => first!)
+    expect(cold.map((told) => told.startsWith("!"))).toEqual([true, false, false, true, false, true])
+    // Nothing that is heated stays wet where it is hot and humid outside.
+    for (const [kind, , , , warm] of table) if (kind !== "cold-room") expect([kind, warm]).toEqual([kind, "dry"])
   })
 })
