@@ -313,7 +313,13 @@ describe("what heats and cools", () => {
 
 describe("until a year is stepped through", () => {
   const enclosure = ledgerOf(activeState(hut))
-  const figures = simulatedYear(modelOf(hut), stationYearOf(hut.brief.station))
+  const heard: number[] = []
+  const figures = simulatedYear(modelOf(hut), stationYearOf(hut.brief.station), (done) => heard.push(done))
+
+  test("it tells its months one by one", () => {
+    expect(heard.at(-1)).toBeCloseTo(11 / 12, 9)
+    expect(new Set(heard).size).toBe(12)
+  })
 
   test("it is what stood last and what the months' means make of the change", () => {
     const first = yearEnergy(enclosure, hut.brief, {})

@@ -42,21 +42,27 @@ export interface YearFigures extends YearPower {
 
 /** Times that the first day is gone through before: walls then remember no other. */
 const BEFORE = 20
+/** h from one word on how far it is to the next. */
+const MONTH = HOURS / 12
 /** Plant that gives no more than this rests, W: so near a held temperature is told. */
 const TOLD = 1e-3
 
 /**
  * A year hour by hour: faces as they store heat, sun and sky on them, sun through glass, leaks by wind and warmth, who and what is inside.
  * Heater and cooler hold what they are set to, and are taken to be strong enough; water that is condensed counts while it is cooled.
+ * @param onYear hears what part of it is stepped through, month by month
  * @see ISO 52016-1:2017, 6.5 (heat balance of a zone by hours)
  */
-export function simulatedYear(model: YearModel, weather: WeatherYear): YearFigures {
+export function simulatedYear(model: YearModel, weather: WeatherYear, onYear: (done: number) => void = () => {}): YearFigures {
   const { heater, cooler, volume, capacity } = model
   const lit = weatherAround(weather, model.around)
   const driven = yearDrives(model, lit)
   const run = bodyHours(
     { faces: model.faces, capacity: airCapacity(volume) + capacity, held: heldByHour(model, HOURS / 24) },
-    driven.drive,
+    (k, inside) => {
+      if (k % MONTH === 0) onYear(k / HOURS)
+      return driven.drive(k, inside)
+    },
     {
       steps: HOURS,
       step: 3600,

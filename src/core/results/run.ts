@@ -26,7 +26,7 @@ const worked = <I, R>({ kind }: Calculation<I, R>, run: Run<I, R>) => [kind, run
 
 const RUNS = new Map([
   worked(DETAIL, solvedDetail),
-  worked(YEAR, (model: YearModel) => simulatedYear(model, weatherYear(model.weather))),
+  worked(YEAR, (model: YearModel, onProgress) => simulatedYear(model, weatherYear(model.weather), onProgress)),
   worked(SUN, (input: SunInput) => sunYear(input, weatherYear(input.weather))),
   worked(DAY, (asked: DayAsked) => dayOfYear(asked, weatherYear(asked.model.weather))),
   worked(SECTION, ({ model, builtIn }: SectionAsked, onProgress) =>

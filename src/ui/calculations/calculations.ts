@@ -30,6 +30,8 @@ export interface Calculations {
   /** What is worked out and shown: another object whenever that grows. */
   shown: () => Results
   subscribe: (listener: () => void) => () => void
+  /** How far what is wanted is, by its key, in each calculation's own measure. */
+  progress: (key: string) => number | undefined
   /** Says what an owner wants worked out, in this order; what nobody wants any more is not begun. */
   want: (owner: string, tasks: readonly Task[]) => void
   /** Works one task out before all others that wait. */
@@ -44,7 +46,7 @@ export function createCalculations(): Calculations {
   const heavy = growingResults(MOST_HEAVY)
   const hands = Math.max(1, Math.min(3, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1))
   const pool = createPool(hands)
-  const store = createStore<{ shown: Results }>(() => ({ shown: results }))
+  const store = createStore<{ shown: Results; progress: Readonly<Record<string, number>> }>(() => ({ shown: results, progress: {} }))
   const jobs = new Map<string, JobResults>()
   const wanted = new Map<string, readonly Task[]>()
   const running = new Set<string>()
@@ -58,7 +60,7 @@ export function createCalculations(): Calculations {
 
   const show = () => {
     lastShown = performance.now()
-    store.setState({ shown: { ...results } })
+    store.setState({ shown: { ...results }, progress: {} })
   }
 
   const waiting = (): [key: string, Task][] =>
@@ -71,7 +73,8 @@ export function createCalculations(): Calculations {
     if (resting !== undefined) return
     for (const [key, one] of waiting().slice(0, hands - running.size)) {
       running.add(key)
-      void pool.run(one).result.then((result) => {
+      const saying = (done: number) => store.setState(({ progress }) => ({ progress: { ...progress, [key]: done } }))
+      void pool.run(one, saying).result.then((result) => {
         running.delete(key)
         if (result === null) failed.add(key)
         else results.add(one, result)
@@ -102,6 +105,7 @@ export function createCalculations(): Calculations {
     details,
     shown: () => store.getState().shown,
     subscribe: store.subscribe,
+    progress: (key) => store.getState().progress[key],
     ledger(job, state, shown) {
       const known = made.get(state)
       if (known && (known.from === shown || known.ledger.awaited.length === 0)) return known.ledger
@@ -146,6 +150,13 @@ export function useCalculations(): Calculations {
 export function useShown(): Results {
   const calculations = useCalculations()
   return useSyncExternalStore(calculations.subscribe, calculations.shown, calculations.shown)
+}
+
+/** How far a calculation is that is wanted; 0 before the first word of it. */
+export function useProgress<I, R>(calculation: Calculation<I, R>, input: I): number {
+  const calculations = useCalculations()
+  const done = () => calculations.progress(keyOf({ calculation, input })) ?? 0
+  return useSyncExternalStore(calculations.subscribe, done, done)
 }
 
 /** What figures wait for. */

@@ -2,6 +2,9 @@
 import { useState } from "react"
 import { MONTHS } from "../../../core/climate/design-day"
 import { sum } from "../../../core/numeric/sum"
+import type { YearModel } from "../../../core/hourly/year-model"
+import { YEAR } from "../../../core/results/year-result"
+import { useProgress } from "../../calculations/calculations"
 import { useLedger, usePinnedLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { Rough } from "../../primitives/figure"
@@ -28,7 +31,7 @@ export function Year() {
     ...(model.cooler ? [`${write("energy", cooling)} taken out`] : []),
   ]
   return (
-    <section aria-label="The year" className="grid gap-2" data-testid="year">
+    <section aria-label="The year" className="relative grid gap-2" data-testid="year">
       <div className="flex items-start justify-between gap-4">
         <h2 className="font-display text-[15px] font-semibold">
           {year.figures ? null : <Rough />}A year: {ways.length > 0 ? ways.join(", ") : "nothing heats or cools"}
@@ -37,6 +40,7 @@ export function Year() {
           {asTable ? "as bars" : "as a table"}
         </Button>
       </div>
+      {year.figures ? null : <Stepping model={model} />}
       {figures ? (
         <p>
           {[...yearSentences(model, figures, write), ...takenSentences(model, figures, write)].join(" ")}
@@ -76,5 +80,16 @@ export function Year() {
         <Button onClick={() => show.headline("year")}>Show the working</Button>
       </div>
     </section>
+  )
+}
+
+/** How far the year is; where it takes no time to speak of nothing is seen of it. */
+function Stepping({ model }: { model: YearModel }) {
+  const done = useProgress(YEAR, model)
+  return (
+    <label className="late absolute top-6 right-0 flex items-center gap-2 bg-felt text-dense text-graphite">
+      Stepped through
+      <progress value={done} max={1} className="h-1.5 w-24 accent-spruce" />
+    </label>
   )
 }
