@@ -194,4 +194,23 @@ describe("an enclosure hour by hour", () => {
     expect(two!.air.at(-1)).toBeCloseTo(one!.air.at(-1)!, 9)
     expect(two!.faces[1]!.flux.at(-1)).toBeCloseTo(one!.faces[0]!.flux.at(-1)!, 9)
   })
+
+  test("twice as heavy in twice the time it goes through the same temperatures", () => {
+    const hours = Array.from({ length: 48 }, (_, k) => ({ temperature: 5 + 8 * Math.sin(k / 4) }))
+    const heavier = (layer: PeriodicLayer) => ("density" in layer ? { ...layer, density: 2 * layer.density } : layer)
+    const inTime = (factor: 1 | 2) =>
+      enclosureHours(
+        {
+          ...ROOM,
+          capacity: factor * 1e6 - 30 * 1.204 * 1006,
+          faces: [{ ...WALL, layers: factor === 1 ? [WOOL, CONCRETE] : [WOOL, CONCRETE].map(heavier) }],
+        },
+        weather(hours, 900 * factor),
+        0,
+        10,
+      )
+    const [once, twice] = [inTime(1), inTime(2)]
+    twice.air.forEach((air, k) => expect(air).toBeCloseTo(once.air[k]!, 9))
+    expect(twice.faces[0]!.flux.at(-1)).toBeCloseTo(once.faces[0]!.flux.at(-1)!, 9)
+  })
 })

@@ -126,6 +126,39 @@ describe("a year with its sun", () => {
     expect(twice.peak.cooling / year.peak.cooling).toBeCloseTo(2, 9)
   })
 
+  test("is much the same for a mirrored shell under the mirrored sun of the other half of the earth", () => {
+    const model = { ...modelOf(bare(barn)), around: { horizon: [0, 0, 0, 0, 0, 0, 0, 0], roof: null } }
+    // A whole number of weeks, about half a year.
+    const half = 26 * 7 * 24
+    const turned = <T>(all: readonly T[], by: number): T[] => [...all.slice(by), ...all.slice(0, by)]
+    const mirrored = <T extends { azimuth: number }>(one: T): T => ({ ...one, azimuth: (540 - one.azimuth) % 360 })
+    const sunny = <T extends { strips: readonly { share: number; tilt: number; azimuth: number }[] }>(one: T): T => ({
+      ...one,
+      strips: one.strips.map(mirrored),
+    })
+    const south = simulatedYear(
+      {
+        ...model,
+        faces: model.faces.map((face) => ({
+          ...face,
+          sun: face.sun && sunny(face.sun),
+          space: face.space && mirrored(face.space),
+          beyond: "winter" in face.beyond ? face.beyond : turned(face.beyond, 6),
+        })),
+        glass: model.glass.map(sunny),
+        seasons: turned(model.seasons, 6),
+      },
+      { ...weather, latitude: -weather.latitude, hours: turned(weather.hours, half) },
+    )
+    const north = simulatedYear(model, weather)
+    const whole = ({ months }: typeof north, way: "heating" | "cooling") => months.reduce((all, month) => all + month[way], 0)
+    // The two halves of the year differ by three days and by the earth's distance from the sun.
+    expect(Math.abs(whole(south, "heating") / whole(north, "heating") - 1)).toBeLessThan(0.02)
+    expect(Math.abs(whole(south, "cooling") / whole(north, "cooling") - 1)).toBeLessThan(0.02)
+    const unturned = simulatedYear(model, { ...weather, latitude: -weather.latitude, hours: turned(weather.hours, half) })
+    expect(Math.abs(whole(unturned, "cooling") / whole(north, "cooling") - 1)).toBeGreaterThan(0.02)
+  })
+
   test("shines on a level face as on level ground, by the station's own months", () => {
     const on = sunOn(weather, { strips: [{ share: 1, tilt: 0, azimuth: 0 }], width: 1, height: 1, shades: null })
     const july = on.slice(181 * 24, 212 * 24)
