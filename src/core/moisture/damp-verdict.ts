@@ -127,14 +127,20 @@ export function worstPlane(water: MonthlyWater): WorstPlane | null {
   const { first } = leaking
   if (first === null) return null
   const { planes, diffusion } = water
-  const told = planes.map(({ bearable }, plane): WorstPlane => {
-    const lying = leaking.months.map((month) => month!.water[plane]!)
-    const byDiffusion = diffusion.months.map((month) => month?.water[plane] ?? 0)
-    const [share, left] = [Math.max(...lying) / bearable, lying[(first + 11) % 12]! / bearable]
-    return { plane, lying, byDiffusion, share, left, years: yearsUntil(share, left) }
+  const before = leaking.months[(first + 11) % 12]!.water
+  const told = planes.map(({ bearable }, plane) => {
+    let most = 0
+    for (const month of leaking.months) most = Math.max(most, month!.water[plane]!)
+    const [share, left] = [most / bearable, before[plane]! / bearable]
+    return { plane, share, left, years: yearsUntil(share, left) }
   })
   const soonest = told.reduce((least, one) => (one.years < least.years ? one : least))
-  return soonest.years <= LIFETIME ? soonest : told.reduce((most, one) => (one.share > most.share ? one : most))
+  const worst = soonest.years <= LIFETIME ? soonest : told.reduce((most, one) => (one.share > most.share ? one : most))
+  return {
+    ...worst,
+    lying: leaking.months.map((month) => month!.water[worst.plane]!),
+    byDiffusion: diffusion.months.map((month) => month?.water[worst.plane] ?? 0),
+  }
 }
 
 /** The verdict on layers through the months. @param of the surface in small letters */

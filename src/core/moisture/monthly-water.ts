@@ -1,3 +1,4 @@
+import type { AirState } from "../../schema/quantity"
 import { isoDewPoint } from "../air/iso-saturation"
 import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/build-up"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
@@ -53,19 +54,56 @@ export interface MonthlyWater {
  */
 export function monthlyWater(surface: SurfaceFigures, months: readonly MonthAir[], annualMean: number, leakage: number): MonthlyWater {
   const { ground, layers, adjacent, face } = surface
-  const sides = ground
-    ? months.map(({ inside }): Sides => ({ inside, beyond: { temperature: annualMean, relativeHumidity: 1 } }))
-    : monthSides(surface, months).map(({ inside, beyond }): Sides => ({ inside, beyond }))
-  const leaks = months.map(({ leak }) => leak * leakage)
+  const sides = sameSides(
+    ground
+      ? months.map(({ inside }): Sides => ({ inside, beyond: { temperature: annualMean, relativeHumidity: 1 } }))
+      : monthSides(surface, months).map(({ inside, beyond }): Sides => ({ inside, beyond })),
+  )
   const warmInside = sum(sides.map(({ inside, beyond }) => inside.temperature - beyond.temperature)) >= 0
   const direction = ground ? "down" : heatFlowDirection(face.tilt, warmInside)
   const film = ground ? groundResistance(ground, layers) : outdoorFilm(layers, farFilm(adjacent, direction), direction)
-  return waterThrough(layers, direction, film, JSON.stringify({ sides, leaks }), face.part)
+  const still = withoutLeaks(layers, direction, film, sides)
+  const water: MonthlyWater = lazily<MonthlyWater>({
+    planes: () => still.planes,
+    months: () => sides,
+    reached: () => still.reached,
+    temperatures: () => still.temperatures,
+    diffusion: () => still.diffusion,
+    leaking: () =>
+      still.reached.length > 0
+        ? gathered(
+            still.cut,
+            months.map(({ leak }, i) => withLeaks(still, i, leak * leakage, face.part)),
+          )
+        : still.diffusion,
+  })
+  return water
 }
 
-const waterThrough = memoised(
-  (layers: readonly BuiltLayer[], direction: keyof typeof INDOOR_RESISTANCE, rse: number, text: string, part: FacePart): MonthlyWater => {
-    const { sides: months, leaks: leakages } = JSON.parse(text) as { sides: Sides[]; leaks: number[] }
+/** Months that were told lately; most faces of a job stand between the same airs, from one edit to the next. */
+const TOLD: Sides[][] = []
+const MOST_TOLD = 24
+
+/** The same months where they were told before: what hangs on them then is worked out once. */
+function sameSides(sides: Sides[]): Sides[] {
+  const same = (one: AirState, other: AirState) => one.temperature === other.temperature && one.relativeHumidity === other.relativeHumidity
+  const known = TOLD.find((told) =>
+    told.every(({ inside, beyond }, month) => same(inside, sides[month]!.inside) && same(beyond, sides[month]!.beyond)),
+  )
+  if (known) return known
+  TOLD.unshift(sides)
+  TOLD.length = Math.min(TOLD.length, MOST_TOLD)
+  return sides
+}
+
+/** A surface through the months while no air leaks. */
+interface Still extends Pick<MonthlyWater, "months" | "planes" | "reached" | "temperatures" | "diffusion"> {
+  cut: Cut
+  states: MonthState[]
+}
+
+const withoutLeaks = memoised(
+  (layers: readonly BuiltLayer[], direction: keyof typeof INDOOR_RESISTANCE, rse: number, months: Sides[]): Still => {
     const rsi = INDOOR_RESISTANCE[direction]
     const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
     const cut = cutUp(resistances, rsi, rse)
@@ -77,25 +115,26 @@ const waterThrough = memoised(
     const temperatures = months.map(({ inside, beyond }) => temperaturesAt(cut, beyond.temperature, inside.temperature))
     const joints = cut.parts.flatMap(({ layer }, i) => (i === 0 || cut.parts[i - 1]!.layer !== layer ? [i] : []))
     const leaksTo = months.map((month, i) => leakedTo(joints, layers, month, temperatures[i]!))
-    const reached = [...new Set(leaksTo.filter((plane) => plane !== null))]
-    // Air that reaches a joint in one month passes it in all others too.
-    const brought = states.map((state, i): MonthState => {
-      const wetter = wetterPressure(months[i]!)
-      const brought = new Array<number>(cut.names.length).fill(0)
-      for (const plane of reached) brought[plane] = leakWater(wetter - state.bounds[plane + 1]!, leakages[i]!, part)
-      return { ...state, brought }
-    })
-    const water: MonthlyWater = lazily<MonthlyWater>({
-      planes: () => planesOf(cut, layers),
+    return lazily<Still>({
+      cut: () => cut,
+      states: () => states,
       months: () => months,
-      reached: () => reached,
+      planes: () => planesOf(cut, layers),
+      reached: () => [...new Set(leaksTo.filter((plane) => plane !== null))],
       temperatures: () => temperatures,
       diffusion: () => gathered(cut, states),
-      leaking: () => (reached.length > 0 ? gathered(cut, brought) : water.diffusion),
     })
-    return water
   },
 )
+
+/** A month with air that leaks: what reaches a joint in one month passes it in all others too. */
+function withLeaks({ cut, states, months, reached }: Still, month: number, leakage: number, part: FacePart): MonthState {
+  const state = states[month]!
+  const wetter = wetterPressure(months[month]!)
+  const brought = new Array<number>(cut.names.length).fill(0)
+  for (const plane of reached) brought[plane] = leakWater(wetter - state.bounds[plane + 1]!, leakage, part)
+  return { ...state, brought }
+}
 
 function planesOf(cut: Cut, layers: readonly BuiltLayer[]): WaterPlane[] {
   let depth = 0
