@@ -16,7 +16,7 @@ const SETTLED = 1e-6
  * @see ISO 13788:2012, 4.2; Künzel, H. M.: the humidity-controlled vapour retarder (1999)
  */
 export function airLayersBetween(layers: readonly BuiltLayer[], path: Omit<Path, "airLayers">): readonly number[] {
-  let airLayers = layers.map((layer) => layer.equivalentAirLayer)
+  const airLayers = layers.map((layer) => layer.equivalentAirLayer)
   const courses = layers.map(courseOf)
   if (!courses.some(Boolean)) return airLayers
   // The temperatures are the same in each round.
@@ -24,19 +24,18 @@ export function airLayersBetween(layers: readonly BuiltLayer[], path: Omit<Path,
   const { inside, outside } = path
   const [indoor, outdoor] = [inside, outside].map((air) => vapourPressureAt(air.temperature, air.relativeHumidity)) as [number, number]
   for (let round = 0; round < ROUNDS; round++) {
-    const total = sum(airLayers)
-    let passed = 0
-    const humidityAt = (plane: number) => Math.min(1, (outdoor + (passed / total) * (indoor - outdoor)) / saturation[plane]!)
-    let moved = 0
-    airLayers = airLayers.map((airLayer, i) => {
-      const before = humidityAt(i)
+    const over = (indoor - outdoor) / sum(airLayers)
+    let [passed, before, moved] = [0, Math.min(1, outdoor / saturation[0]!), 0]
+    for (let i = 0; i < airLayers.length; i++) {
+      const [airLayer, course] = [airLayers[i]!, courses[i]]
       passed += airLayer
-      const course = courses[i]
-      if (!course) return airLayer
-      const now = (airLayer + onCurve(course, (before + humidityAt(i + 1)) / 2)) / 2
-      moved = Math.max(moved, Math.abs(now - airLayer) / airLayer)
-      return now
-    })
+      const behind = Math.min(1, (outdoor + passed * over) / saturation[i + 1]!)
+      if (course) {
+        airLayers[i] = (airLayer + onCurve(course, (before + behind) / 2)) / 2
+        moved = Math.max(moved, Math.abs(airLayers[i]! - airLayer) / airLayer)
+      }
+      before = behind
+    }
     if (moved < SETTLED) break
   }
   return airLayers

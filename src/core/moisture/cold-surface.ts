@@ -2,11 +2,12 @@ import type { AirState, Season } from "../../schema/quantity"
 import { dewPoint } from "../air/dew-point"
 import { vapourPressureAt } from "../air/moist-air"
 import type { DetailFigures } from "../conduction/detail"
-import { adjacentAir } from "../enclosure/adjacent"
+import { type Adjacent, adjacentAir } from "../enclosure/adjacent"
 import { type Conditions, governingSeason } from "../enclosure/conditions"
 import type { Enclosure } from "../enclosure/enclosure"
 import type { MonthAir } from "../enclosure/month-airs"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { memoised } from "../memoised"
 import { dewMonths, factorPast, MOULD_RESISTANCE, type MonthSides, mouldMonths } from "./mould"
 
 /** The coldest place on the warm side of a detail: indoors in winter, outdoors of what is cooled. */
@@ -45,10 +46,15 @@ export type DampClimate = Pick<Enclosure, "conditions" | "months">
 
 /** The airs on both sides of a face in the mean of each month. */
 export const monthSides = (face: Pick<SurfaceFigures, "adjacent" | "transferFromInside">, months: readonly MonthAir[]): MonthSides[] =>
+  // Only the air of an unheated space depends on other surfaces.
+  sidesBetween(months, face.adjacent, face.adjacent.kind === "outdoors" ? 0 : face.transferFromInside)
+
+const sidesBetween = memoised((months: readonly MonthAir[], adjacent: Adjacent, transferFromInside: number): MonthSides[] =>
   months.map(({ season, inside, outside, times }) => {
-    const beyond = (air: AirState) => adjacentAir(face.adjacent, season, face.transferFromInside, air, outside)
+    const beyond = (air: AirState) => adjacentAir(adjacent, season, transferFromInside, air, outside)
     return { inside, beyond: beyond(inside), times: times.map((time) => ({ ...time, beyond: beyond(time.inside) })) }
-  })
+  }),
+)
 
 /** Where a bridge of a face is coldest on its warm side, in the season that drives most heat. @param film of the mould check, m²·K/W */
 export function coldSurface(
