@@ -140,6 +140,12 @@ const GOOD: Record<string, unknown> = {
     duration: 86_400,
     output: [86_400],
   },
+  nest: {
+    stock: [{ id: "sheet", width: 2.4, height: 1.2, cost: 30 }],
+    kerf: 0.003,
+    pieces: [{ id: "a", width: 1.2, height: 0.6, quantity: 3 }],
+  },
+  cut: { stock: [{ id: "bar", length: 4.8, cost: 12 }], kerf: 0.003, pieces: [{ id: "stud", length: 2.2, quantity: 5 }] },
   power: { battery: 3.6e6, panel: 200, hours: [{ used: 50 }, { sun: 600, temperature: 20, used: 30 }] },
 }
 

@@ -6,6 +6,7 @@ import { airspace } from "./airspace"
 import { assembly } from "./assembly"
 import { bridge } from "./bridge"
 import { blowerDoor } from "./blower-door"
+import { cut } from "./cut"
 import { emc } from "./emc"
 import { freeze } from "./freeze"
 import { glaser } from "./glaser"
@@ -14,6 +15,7 @@ import { ground } from "./ground"
 import { infiltration } from "./infiltration"
 import { ledger } from "./ledger"
 import { loads } from "./loads"
+import { nest } from "./nest"
 import { periodic } from "./periodic"
 import { point } from "./point"
 import { power } from "./power"
@@ -52,6 +54,8 @@ export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
     pullDown,
     freeze,
     power,
+    nest,
+    cut,
   ].map((operation) => [operation.name, operation as unknown as Operation]),
 )
 

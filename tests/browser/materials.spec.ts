@@ -168,7 +168,9 @@ test("the list opens with what suits the place, finds stuff by the words of the 
   await dialog.getByRole("button", { name: "Poplar plywood, light", exact: true }).click()
   await page.keyboard.press("z")
   // Where a board lies boards are listed; what was taken last stands before the rest.
-  await page.locator("[data-layer-row]").last().click()
+  const board = page.locator("[data-layer-row]").last()
+  await board.click()
+  await expect(board.locator("[aria-pressed=true]")).toBeVisible()
   await page.keyboard.press("r")
   await expect(dialog.getByRole("rowheader", { name: "boards and linings that this job has already" })).toBeVisible()
   await expect(dialog.getByRole("rowheader", { name: "used last" })).toBeVisible()

@@ -97,8 +97,10 @@ export function Cures() {
 
 /** What each cure comes to hour by hour, once that is asked for. */
 function useCureYears(state: JobState, ledger: Ledger, face: SurfaceId, cures: readonly Cure[]) {
-  const [of, setOf] = useState<readonly Cure[] | null>(null)
-  const follows = of === cures
+  // Details that are solved meanwhile bring other figures of the same variant.
+  const { variant } = state
+  const [of, setOf] = useState<{ face: SurfaceId; variant: JobState["variant"] } | null>(null)
+  const follows = of?.face === face && of.variant === variant
   const sections = useMemo(
     () => (follows ? cures.map(({ step }) => curedSection(state, ledger, face, step)) : []),
     [follows, cures, state, ledger, face],
@@ -121,7 +123,7 @@ function useCureYears(state: JobState, ledger: Ledger, face: SurfaceId, cures: r
     )
   }
   const complete = follows && running === null
-  return { words, complete, running: running !== null, follow: () => setOf(cures), stop: () => setOf(null) }
+  return { words, complete, running: running !== null, follow: () => setOf({ face, variant }), stop: () => setOf(null) }
 }
 
 /** A face after a change as it is followed through the years. */
