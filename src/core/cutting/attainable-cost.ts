@@ -23,3 +23,19 @@ export function attainableCost(cost: number, prices: readonly { cost: number }[]
 }
 
 const greatestDivisor = (a: number, b: number): number => (b === 0 ? a : greatestDivisor(b, a % b))
+
+/** Whole numbers of each of some things whose prices come to a cost, all ways; null where there are more than that. */
+export function waysToCost(cost: number, prices: readonly number[], most: number): number[][] | null {
+  const ways: number[][] = []
+  const go = (i: number, left: number, counts: readonly number[]): boolean => {
+    if (ways.length > most) return false
+    if (i === prices.length) {
+      if (Math.abs(left) < GRAIN / 2) ways.push([...counts])
+      return true
+    }
+    for (let count = Math.floor((left + GRAIN / 2) / prices[i]!); count >= 0; count--)
+      if (!go(i + 1, left - count * prices[i]!, [...counts, count])) return false
+    return true
+  }
+  return go(0, cost, []) ? ways : null
+}

@@ -5,7 +5,7 @@ import { seeded } from "../numeric/random"
 import { sum } from "../numeric/sum"
 import { bestFilling } from "./best-filling"
 import { cheapestCovering, type Column, type Covering } from "./covering-program"
-import { attainableCost } from "./attainable-cost"
+import { attainableCost, waysToCost } from "./attainable-cost"
 import { refuseDoubles } from "./own-ids"
 
 /** A kind of bar: sold, or an offcut on hand that costs nothing. */
@@ -71,14 +71,14 @@ export function cutBars({ stock, offcuts, kerf, pieces }: CutInput): Noted<CutOu
     kinds.map(({ count }) => count),
   )
   const trials = [dive(cutting), ...Array.from({ length: TRIES }, (_, i) => greedy(cutting, seeded(i + 1), i))]
-  const best = trials.map((trial) => cheapened(cutting, trial)).reduce((a, b) => (isBetter(cutting, b, a) ? b : a))
+  const found = trials.map((trial) => cheapened(cutting, trial)).reduce((a, b) => (isBetter(cutting, b, a) ? b : a))
+  const complete = found.left.every((left) => left === 0)
+  const from = Math.max(program?.exact ? attainableCost(program.covering.cost - SAME, kinds) : 0, areaBound(cutting))
+  const { best, bound } = complete ? closed(cutting, found, from) : { best: found, bound: 0 }
   const cost = costOf(cutting, best)
-  const complete = best.left.every((left) => left === 0)
-  const bound = complete && program?.exact ? Math.min(cost, attainableCost(program.covering.cost - SAME, kinds)) : 0
-  const least = complete ? Math.max(bound, areaBound(cutting)) : 0
-  const proven = complete && cost <= least + SAME
+  const proven = complete && cost <= bound + SAME
   return {
-    ...{ bars: told(cutting, best, pieces), cost, lowerBound: proven ? cost : least, proven },
+    ...{ bars: told(cutting, best, pieces), cost, lowerBound: proven ? cost : bound, proven },
     ...(complete ? {} : { unplaced: unplacedOf(cutting, best, pieces) }),
     notes: [
       ...noteIf(!complete, "unplaced", "There are too few bars: what found no place stands under unplaced."),
@@ -86,6 +86,45 @@ export function cutBars({ stock, offcuts, kerf, pieces }: CutInput): Noted<CutOu
     ],
   }
 }
+
+/** Ways to spend a cost, and costs between bound and plan, that are gone through at most. */
+const [MOST_WAYS, MOST_COSTS] = [40, 30] as const
+
+/**
+ * Goes from the bound up through all sums of prices: where none of the ways to spend one has room for all, nothing costs so little; where a
+ * plan is found for one, it is the cheapest.
+ */
+function closed(cutting: Cutting, found: Trial, from: number): { best: Trial; bound: number } {
+  const sold = cutting.kinds.map((_, kind) => kind).filter((kind) => cutting.kinds[kind]!.cost > 0)
+  const prices = sold.map((kind) => cutting.kinds[kind]!.cost)
+  let bound = from
+  for (let turn = 0; turn < MOST_COSTS && costOf(cutting, found) > bound + SAME; turn++) {
+    const ways = waysToCost(bound, prices, MOST_WAYS)
+    if (!ways) break
+    for (const counts of ways) {
+      const spent: Cutting = {
+        ...cutting,
+        kinds: cutting.kinds.map((kind, i) => ({
+          ...kind,
+          count: Math.min(kind.count, sold.includes(i) ? counts[sold.indexOf(i)]! : kind.count),
+        })),
+      }
+      const program = coveringOf(
+        spent,
+        cutting.demands,
+        spent.kinds.map(({ count }) => count),
+      )
+      if (program?.exact && !hasRoom(program.covering)) continue
+      const trial = dive(spent)
+      return { best: trial.left.every((left) => left === 0) ? trial : found, bound }
+    }
+    bound = attainableCost(bound + SAME * 10, cutting.kinds)
+  }
+  return { best: found, bound: Math.min(bound, costOf(cutting, found)) }
+}
+
+/** Whether a program covers all without what only stands for a missing bar. */
+const hasRoom = ({ columns, uses }: Covering): boolean => columns.every(({ limit, cost }, i) => limit >= 0 || cost === 0 || uses[i]! < SAME)
 
 /** What a bar has room for: each piece with a cut at its end, the last of which may run off the bar. */
 const roomOf = ({ kerf }: Cutting, kind: Kind): number => kind.length + kerf + ROUNDING

@@ -102,6 +102,28 @@ describe("lengths out of bars", () => {
     }
   })
 
+  test("of two lengths it buys the cheapest of all ways, by every way to share out the pieces", () => {
+    const uniform = seeded(21)
+    const stock = [
+      { id: "short", length: 3, cost: 7 },
+      { id: "long", length: 4.8, cost: 11 },
+    ]
+    for (let round = 0; round < 30; round++) {
+      const lengths = Array.from({ length: 3 + (round % 6) }, () => Math.round((0.4 + 2.4 * uniform()) * 100) / 100)
+      const all = 1 << lengths.length
+      const alone = Array.from({ length: all }, (_, set) => {
+        const need = sum(lengths.map((length, i) => ((set >> i) & 1 ? length + 0.003 : 0)))
+        return Math.min(...stock.map(({ length, cost }) => (need <= length + 0.003 + 1e-9 ? cost : Infinity)))
+      })
+      const least = new Array<number>(all).fill(Infinity)
+      least[0] = 0
+      for (let set = 1; set < all; set++)
+        for (let part = set; part > 0; part = (part - 1) & set) least[set] = Math.min(least[set]!, least[set ^ part]! + alone[part]!)
+      const told = cut({ stock, kerf: 0.003, pieces: lengths.map((length, i) => ({ id: `p${i}`, length })) })
+      expect(told).toMatchObject({ cost: least[all - 1]!, proven: true })
+    }
+  })
+
   test("offcuts on hand go first, and the cheaper of two lengths is bought", () => {
     const told = cut({
       stock: [
