@@ -10,6 +10,7 @@ export const nest = operation({
   input: NestInput,
   output: NestOutput,
   // Plans get fewer as pieces get more, and each takes longer by the square of them.
-  work: ({ pieces, time }) => Math.ceil((sum(pieces.map(({ quantity }) => quantity)) * (time + 100)) / 800),
+  work: ({ pieces, time, guillotine }) =>
+    Math.ceil((sum(pieces.map(({ quantity }) => quantity)) * (time + 100)) / (guillotine ? 800 : 250)),
   run: nestSheets,
 })

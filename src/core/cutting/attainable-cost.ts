@@ -24,11 +24,15 @@ export function attainableCost(cost: number, prices: readonly { cost: number }[]
 
 const greatestDivisor = (a: number, b: number): number => (b === 0 ? a : greatestDivisor(b, a % b))
 
-/** Whole numbers of each of some things whose prices come to a cost, all ways; null where there are more than that. */
+/** Steps in search of ways to spend a cost. */
+const MOST_STEPS = 20_000
+
+/** Whole numbers of each of some things whose prices come to a cost, all ways; null where there are more than that, or they take too long to find. */
 export function waysToCost(cost: number, prices: readonly number[], most: number): number[][] | null {
   const ways: number[][] = []
+  let steps = 0
   const go = (i: number, left: number, counts: readonly number[]): boolean => {
-    if (ways.length > most) return false
+    if (ways.length > most || steps++ > MOST_STEPS) return false
     if (i === prices.length) {
       if (Math.abs(left) < GRAIN / 2) ways.push([...counts])
       return true

@@ -12,7 +12,7 @@ export interface Filling {
 }
 
 /** More branches are not gone through. */
-const MOST = 400_000
+const MOST = 60_000
 /** Rounding of sums of lengths, m. */
 const ROUNDING = 1e-9
 

@@ -36,8 +36,8 @@ interface Cutting {
   kerf: number
 }
 
-/** Tries with other worths, besides the one that follows the program. */
-const TRIES = 60
+/** Tries with other worths, besides the one that follows the program: fewer of them where there are more lengths and kinds. */
+const triesFor = ({ lengths, kinds }: Cutting): number => Math.max(4, Math.min(60, Math.floor(3000 / (lengths.length * kinds.length))))
 /** Rounding of lengths, m, and of costs. */
 const [ROUNDING, SAME] = [1e-9, 1e-7] as const
 
@@ -70,7 +70,10 @@ export function cutBars({ stock, offcuts, kerf, pieces }: CutInput): Noted<CutOu
     demands,
     kinds.map(({ count }) => count),
   )
-  const trials = [dive(cutting), ...Array.from({ length: TRIES }, (_, i) => greedy(cutting, seeded(i + 1), i))]
+  const trials = [
+    dive(cutting),
+    ...Array.from({ length: triesFor(cutting) }, (_, turn) => filled(cutting, begun(cutting), worthsOf(cutting, turn))),
+  ]
   const found = trials.map((trial) => cheapened(cutting, trial)).reduce((a, b) => (isBetter(cutting, b, a) ? b : a))
   const complete = found.left.every((left) => left === 0)
   const from = Math.max(program?.exact ? attainableCost(program.covering.cost - SAME, kinds) : 0, areaBound(cutting))
@@ -168,26 +171,32 @@ function coveringOf(
   return covering && { covering, exact }
 }
 
+/** What is cut so far, what of each length is left, and how many of each kind there still are. */
+interface Progress extends Trial {
+  counts: number[]
+}
+
+const begun = ({ demands, kinds }: Cutting): Progress => ({ bars: [], left: [...demands], counts: kinds.map(({ count }) => count) })
+
+/** Cuts some bars of a kind alike. */
+function take({ bars, left, counts }: Progress, kind: number, covers: readonly number[], times: number): void {
+  covers.forEach((by, i) => (left[i]! -= times * by))
+  counts[kind]! -= times
+  for (let k = 0; k < times; k++) bars.push({ kind, counts: [...covers] })
+}
+
+/** How often a way can be cut from what is left. */
+const timesLeft = ({ left, counts }: Progress, kind: number, covers: readonly number[]): number =>
+  covers.reduce((least, by, i) => (by > 0 ? Math.min(least, Math.floor(left[i]! / by)) : least), counts[kind]!)
+
+/** Programs that are gone through on the way down at most; the rest is filled bar after bar. */
+const MOST_PROGRAMS = 40
+
 /** Follows the program: whole bars of its ways are taken, then the way that is nearest to one more, until nothing is left. */
 function dive(cutting: Cutting): Trial {
-  const { kinds } = cutting
-  const left = [...cutting.demands]
-  const counts = kinds.map(({ count }) => count)
-  const bars: Bar[] = []
-  const take = (covers: readonly number[], kind: number) => {
-    const taken = topUp(
-      cutting,
-      left,
-      kind,
-      covers.map((by, i) => Math.min(by, left[i]!)),
-    )
-    if (sum(taken) === 0) return false
-    taken.forEach((by, i) => (left[i]! -= by))
-    counts[kind]!--
-    bars.push({ kind, counts: taken })
-    return true
-  }
-  while (left.some((one) => one > 0)) {
+  const progress = begun(cutting)
+  const { left, counts } = progress
+  for (let turn = 0; turn < MOST_PROGRAMS && left.some((one) => one > 0); turn++) {
     const program = coveringOf(cutting, left, counts)
     if (!program) break
     const { columns, uses } = program.covering
@@ -196,12 +205,18 @@ function dive(cutting: Cutting): Trial {
       .filter(({ kind }) => kind >= 0)
       .sort((a, b) => b.use - a.use)
     let took = false
-    for (const { covers, use, kind } of ways)
-      for (let k = 0; k < Math.floor(use + SAME) && counts[kind]! > 0; k++) took = take(covers, kind) || took
-    const [nearest] = ways.filter(({ kind }) => counts[kind]! > 0)
-    if (!took && !(nearest && take(nearest.covers, nearest.kind))) break
+    for (const { covers, use, kind } of ways) {
+      const times = Math.min(Math.floor(use + SAME), timesLeft(progress, kind, covers))
+      if (times > 0) take(progress, kind, covers, times)
+      took ||= times > 0
+    }
+    if (took) continue
+    const nearest = ways.find(({ kind }) => counts[kind]! > 0)
+    const covers = nearest && nearest.covers.map((by, i) => Math.min(by, left[i]!))
+    if (!covers || sum(covers) === 0) break
+    take(progress, nearest.kind, topUp(cutting, left, nearest.kind, covers), 1)
   }
-  return { bars, left }
+  return filled(cutting, progress, cutting.lengths)
 }
 
 /** The kind that a way of the program cuts: the cheapest that is long enough for it and costs as much; −1 for none. */
@@ -218,15 +233,11 @@ function topUp(cutting: Cutting, left: readonly number[], kind: number, counts: 
   return counts.map((by, i) => by + more.counts[i]!)
 }
 
-/** Bar after bar the filling that is worth most for its price, long pieces worth a little more by chance. */
-function greedy(cutting: Cutting, uniform: () => number, turn: number): Trial {
+/** Bar after bar the filling that is worth most for its price, each as often as it can be cut. @param worths of each length */
+function filled(cutting: Cutting, progress: Progress, worths: readonly number[]): Trial {
   const { kinds, lengths, kerf } = cutting
-  const left = [...cutting.demands]
-  const counts = kinds.map(({ count }) => count)
-  const bars: Bar[] = []
-  const power = 1 + 0.01 * (turn % 12)
+  const { left, counts } = progress
   while (left.some((one) => one > 0)) {
-    const worths = lengths.map((length) => length ** power * (turn === 0 ? 1 : 0.9 + 0.2 * uniform()))
     const items = lengths.map((length, i) => ({ room: length + kerf, worth: worths[i]!, most: left[i]! }))
     let best: (Bar & { value: number }) | null = null
     for (const [kind, one] of kinds.entries()) {
@@ -237,11 +248,16 @@ function greedy(cutting: Cutting, uniform: () => number, turn: number): Trial {
       if (!best || value > best.value) best = { kind, counts: filling.counts, value }
     }
     if (!best) break
-    best.counts.forEach((by, i) => (left[i]! -= by))
-    counts[best.kind]!--
-    bars.push({ kind: best.kind, counts: best.counts })
+    take(progress, best.kind, best.counts, Math.max(1, timesLeft(progress, best.kind, best.counts)))
   }
-  return { bars, left }
+  return progress
+}
+
+/** Worths of lengths for a turn: long ones a little more, and other ones a little by chance. */
+function worthsOf({ lengths }: Cutting, turn: number): number[] {
+  const uniform = seeded(turn + 1)
+  const power = 1 + 0.01 * (turn % 12)
+  return lengths.map((length) => length ** power * (turn === 0 ? 1 : 0.9 + 0.2 * uniform()))
 }
 
 /** The same pieces on cheaper bars where such are left. */
