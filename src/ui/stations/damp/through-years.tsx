@@ -70,10 +70,18 @@ export function ThroughYears() {
           builtIn={said.builtIn}
         />
       ) : null}
-      {asked.asked.result && pinned ? <PinnedYears ledger={pinned} face={figures.id} {...{ brief, said }} /> : null}
+      {asked.asked.result && pinned && isComparable(pinned, figures, said) ? (
+        <PinnedYears ledger={pinned} face={figures.id} {...{ brief, said }} />
+      ) : null}
       <LikelyBuilds model={asked.model} />
     </section>
   )
+}
+
+/** A joint or members that are named mean the same in what is pinned only where it has the same layers. */
+const isComparable = (pinned: Ledger, { id, layers }: SurfaceFigures, { through, leak }: Said): boolean => {
+  const ids = (of: readonly BuiltLayer[]) => of.map((layer) => layer.id).join()
+  return (through === null && leak === null) || ids(pinned.surfaces.find((one) => one.id === id)!.layers) === ids(layers)
 }
 
 interface SectionOptions {
