@@ -1,0 +1,78 @@
+import { type Boarded, layBoards, type Laying, type Piece } from "./lay-boards"
+
+/** Boards of a layer that lies on another. */
+export interface Staggered {
+  laying: Laying
+  pieces: Piece[]
+  /** m that its joints lie at least beside those below, across and along; Infinity where there are none beside each other */
+  apart: number
+}
+
+/** Parts of a board that a layer may begin with, where its joints then lie elsewhere. */
+const BEGINNINGS = [1, 1 / 2, 1 / 3, 2 / 3, 1 / 4, 3 / 4] as const
+/** Rounding of lengths, m. */
+const ROUNDING = 1e-9
+
+/**
+ * A layer whose joints lie at least so far beside those of the layer below and of its own neighbouring courses, of all beginnings the one with
+ * the fewest pieces; where none keeps so far away, the one that keeps the furthest.
+ * @param below pieces of the layer that it lies on; none for the first
+ * @param asked m
+ */
+export function staggered(face: Boarded, laying: Laying, below: readonly Piece[], asked: number): Staggered {
+  const { along, across } = laying.board
+  const found: Staggered[] = []
+  for (const high of BEGINNINGS)
+    for (const even of BEGINNINGS)
+      for (const odd of BEGINNINGS) {
+        if (odd === even) continue
+        const begun = { ...laying, first: { across: across * high, even: along * even, odd: along * odd } }
+        const pieces = layBoards(face, begun)
+        found.push({ laying: begun, pieces, apart: Math.min(jointsApart(pieces, pieces, laying), jointsApart(pieces, below, laying)) })
+      }
+  const kept = found.filter(({ apart }) => apart >= asked - ROUNDING)
+  return kept.length > 0
+    ? kept.reduce((best, one) => (one.pieces.length < best.pieces.length ? one : best))
+    : found.reduce((best, one) => (one.apart > best.apart + ROUNDING ? one : best))
+}
+
+/** An edge of a board at which it meets another: where it lies across or along, and from where to where. */
+interface Joint {
+  at: number
+  from: number
+  to: number
+}
+
+/**
+ * m by which joints lie beside one another at least. Of one layer with itself the joints across its courses count, between neighbouring courses:
+ * those along them are in one line.
+ */
+export function jointsApart(one: readonly Piece[], other: readonly Piece[], { course }: Pick<Laying, "course">): number {
+  const own = one === other
+  const [across, along] = [jointsOf(one, course === "up"), jointsOf(one, course !== "up")]
+  const least = (a: readonly Joint[], b: readonly Joint[]): number => {
+    let apart = Infinity
+    for (const joint of a)
+      for (const beside of b) {
+        const meets = own
+          ? Math.abs(joint.to - beside.from) < NEAR || Math.abs(beside.to - joint.from) < NEAR
+          : joint.from < beside.to - NEAR && beside.from < joint.to - NEAR
+        if (meets) apart = Math.min(apart, Math.abs(joint.at - beside.at))
+      }
+    return apart
+  }
+  const beside = least(across, own ? across : jointsOf(other, course === "up"))
+  return own ? beside : Math.min(beside, least(along, jointsOf(other, course !== "up")))
+}
+
+/** Courses so near are neighbours: a gap lies between them, m. */
+const NEAR = 0.02
+
+/** Joints of pieces that lie in a line: upright ones, or level ones. */
+function jointsOf(pieces: readonly Piece[], level: boolean): Joint[] {
+  const edges = pieces.map(({ cell: [left, low, right, high] }) =>
+    level ? { start: low, end: high, from: left, to: right } : { start: left, end: right, from: low, to: high },
+  )
+  const last = Math.max(...edges.map(({ end }) => end))
+  return edges.filter(({ end }) => end < last - NEAR).map(({ end, from, to }) => ({ at: end, from, to }))
+}
