@@ -1,7 +1,15 @@
-import polygonClipping, { type MultiPolygon, type Polygon, type Ring } from "polygon-clipping"
 import type { Point } from "../shell/face"
 import { boundsOf, polygonArea } from "../shell/polygon"
 import { stretches } from "./stretches"
+
+type Ring = [number, number][]
+type Polygon = Ring[]
+
+/** What cuts polygons at one another, first ring the outline, the others holes; the first point comes again at the end. */
+export interface Clipper {
+  intersection: (one: Polygon, other: Polygon[]) => Polygon[]
+  difference: (one: Polygon, ...others: Polygon[]) => Polygon[]
+}
 
 /** What is boarded: a face's outline, and openings and boxes that are left out, in the face's own coordinates, m. */
 export interface Boarded {
@@ -46,14 +54,13 @@ const DUST = 1e-7
  * @returns pieces course by course, each in one part; gaps between them are left free
  * @throws InputError `no-member` where a joint finds no member
  */
-export function layBoards({ outline, holes }: Boarded, laying: Laying): Piece[] {
+export function layBoards({ outline, holes }: Boarded, laying: Laying, clip: Clipper): Piece[] {
   const turned = laying.course === "up"
   const way = (point: Point): Point => (turned ? [point[1], point[0]] : [point[0], point[1]])
   const ring = (points: readonly Point[]): Ring => points.map(way).map(([x, y]) => [onGrain(x), onGrain(y)])
   const face = ring(outline)
   const { left, right, low, high } = boundsOf(face)
-  const whole: MultiPolygon =
-    holes.length > 0 ? polygonClipping.difference([face], ...holes.map((hole): Polygon => [ring(hole)])) : [[face]]
+  const whole: MultiPolygon = holes.length > 0 ? clip.difference([face], ...holes.map((hole): Polygon => [ring(hole)])) : [[face]]
   const { board, gap, first, on, shortest } = laying
   const courses = stretches({ from: low, to: high, board: board.across, gap, first: first.across, on: null, shortest })
   return courses.flatMap(([bottom, top], course) => {
@@ -67,7 +74,7 @@ export function layBoards({ outline, holes }: Boarded, laying: Laying): Piece[] 
           [start, top],
         ],
       ]
-      return polygonClipping.intersection(cell, whole).flatMap((rings): Piece[] => {
+      return clip.intersection(cell, whole).flatMap((rings): Piece[] => {
         const open = rings.map((one) => one.slice(0, -1).map(way))
         const area = areaOf(open)
         const place = turned ? ([bottom, start, top, end] as const) : ([start, bottom, end, top] as const)

@@ -4,9 +4,13 @@ import { InputError } from "../../schema/outcome"
 import { sum } from "../numeric/sum"
 import type { Point } from "../shell/face"
 import { polygonArea } from "../shell/polygon"
-import { areaOf, type Boarded, layBoards, type Laying, type Piece } from "./lay-boards"
-import { jointsApart, staggered } from "./staggered"
+import clip from "polygon-clipping"
+import { areaOf, type Boarded, layBoards as laid, type Laying, type Piece } from "./lay-boards"
+import { jointsApart, staggered as apart } from "./staggered"
 import { stretches } from "./stretches"
+
+const layBoards = (face: Boarded, laying: Laying) => laid(face, laying, clip)
+const staggered = (face: Boarded, laying: Laying, below: readonly Piece[], asked: number) => apart(face, laying, below, asked, clip)
 
 const rect = (left: number, low: number, width: number, height: number): Point[] => [
   [left, low],

@@ -1,4 +1,4 @@
-import { type Boarded, layBoards, type Laying, type Piece } from "./lay-boards"
+import { type Boarded, type Clipper, layBoards, type Laying, type Piece } from "./lay-boards"
 
 /** Boards of a layer that lies on another. */
 export interface Staggered {
@@ -19,7 +19,7 @@ const ROUNDING = 1e-9
  * @param below pieces of the layer that it lies on; none for the first
  * @param asked m
  */
-export function staggered(face: Boarded, laying: Laying, below: readonly Piece[], asked: number): Staggered {
+export function staggered(face: Boarded, laying: Laying, below: readonly Piece[], asked: number, clip: Clipper): Staggered {
   const { along, across } = laying.board
   const found: Staggered[] = []
   for (const high of BEGINNINGS)
@@ -27,7 +27,7 @@ export function staggered(face: Boarded, laying: Laying, below: readonly Piece[]
       for (const odd of BEGINNINGS) {
         if (odd === even) continue
         const begun = { ...laying, first: { across: across * high, even: along * even, odd: along * odd } }
-        const pieces = layBoards(face, begun)
+        const pieces = layBoards(face, begun, clip)
         found.push({ laying: begun, pieces, apart: Math.min(jointsApart(pieces, pieces, laying), jointsApart(pieces, below, laying)) })
       }
   const kept = found.filter(({ apart }) => apart >= asked - ROUNDING)
