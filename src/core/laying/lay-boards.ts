@@ -60,7 +60,7 @@ export function layBoards({ outline, holes }: Boarded, laying: Laying, clip: Cli
   const ring = (points: readonly Point[]): Ring => points.map(way).map(([x, y]) => [onGrain(x), onGrain(y)])
   const face = ring(outline)
   const { left, right, low, high } = boundsOf(face)
-  const whole: MultiPolygon = holes.length > 0 ? clip.difference([face], ...holes.map((hole): Polygon => [ring(hole)])) : [[face]]
+  const whole = holes.length > 0 ? clip.difference([face], ...holes.map((hole): Polygon => [ring(hole)])) : [[face]]
   const { board, gap, first, on, shortest } = laying
   const courses = stretches({ from: low, to: high, board: board.across, gap, first: first.across, on: null, shortest })
   return courses.flatMap(([bottom, top], course) => {
