@@ -1,9 +1,12 @@
+import type { CutInput } from "../../schema/cut"
 import { weatherYear } from "../climate/weather-of"
+import { cutBars } from "../cutting/cut-bars"
 import { type DayAsked, dayOfYear } from "../hourly/day-of-year"
 import { type SunInput, sunYear } from "../hourly/sun-year"
 import { simulatedYear } from "../hourly/year"
 import type { YearModel } from "../hourly/year-model"
 import { BUILD, type BuildAsked } from "./build-result"
+import { CUT } from "./cut-result"
 import { DAY } from "./day-result"
 import { SECTION, type SectionAsked } from "./section-result"
 import { SLAB } from "./slab-result"
@@ -34,6 +37,7 @@ const RUNS = new Map([
   ),
   worked(BUILD, ({ model, index }: BuildAsked) => buildOutcome(model, weatherYear(model.weather), index)),
   worked(SLAB, ({ face, weather }: SlabAsked) => slabSweats(face, weatherYear(weather))),
+  worked(CUT, (input: CutInput) => cutBars(input)),
   worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
     const { figures, solved } = solveDetail(detail, onProgress)
     return { figures, picture: temperaturePicture(detail.body, solved) }

@@ -3,6 +3,7 @@ import { weatherTable } from "../../core/climate/own-weather"
 import type { OwnWeather } from "../../schema/job/weather"
 import { Button } from "../primitives/button"
 import { FigureTable } from "../primitives/figure-table"
+import { saveFile } from "../primitives/save-file"
 import { Unfolding } from "../primitives/unfolding"
 
 /** Weather that is kept with the job, and what was mended while it was read. */
@@ -18,23 +19,13 @@ export function KeptWeather({ weather }: { weather: OwnWeather }) {
       <p>
         <span className="font-semibold">{name}</span>, {placeWords(latitude, longitude)}:{" "}
         {normals ? "made from monthly figures" : `8,760 hours; ${report.join(", ")}`}.{" "}
-        <Button look="link" onClick={() => saveTable(weather)}>
+        <Button look="link" onClick={() => void saveFile(weather.name, "csv", () => weatherTable(weather))}>
           Save as a table
         </Button>
       </p>
       <Unfolding words="What was mended, and how the sky was reckoned">{() => <Mended weather={weather} />}</Unfolding>
     </div>
   )
-}
-
-/** Puts the hours into a file on this machine. */
-function saveTable(weather: OwnWeather): void {
-  const address = URL.createObjectURL(new Blob([weatherTable(weather)], { type: "text/csv" }))
-  const link = document.createElement("a")
-  link.href = address
-  link.download = `${weather.name.replace(/[^\p{L}\p{N} -]/gu, "").trim() || "weather"}.csv`
-  link.click()
-  URL.revokeObjectURL(address)
 }
 
 function Mended({ weather: { mended } }: { weather: OwnWeather }) {

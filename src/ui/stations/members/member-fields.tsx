@@ -17,6 +17,7 @@ import { type Place, place } from "../../../core/enclosure/place"
 import { fieldsOf } from "../../fields/fields-of"
 import { Button } from "../../primitives/button"
 import { Remark } from "../../primitives/remark"
+import { CutList } from "./cut-list"
 import { SpacingChoice } from "./spacing-choice"
 import { useWriting } from "../../writing/writing"
 
@@ -92,6 +93,7 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
       {typedList(`Blocking, nailers, rails: their middles, from ${up ? "below" : "the left"}`, set.cross, (cross) => change({ cross }))}
       <SpacingChoice figures={figures} id={id} set={set} onTake={(spacing) => change({ spacing, spaced: "centres", positions: {} })} />
       <MemberWords figures={figures} id={id} set={set} />
+      <CutList figures={figures} id={id} set={set} />
       <MemberBridge at={place.member(figures.id, id)} />
     </div>
   )

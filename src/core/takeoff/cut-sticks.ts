@@ -1,0 +1,89 @@
+import type { MemberSet } from "../../schema/job/build-up"
+import type { Shell } from "../../schema/job/shell"
+import type { Face, Point } from "../shell/face"
+import { framingOn } from "../shell/framing"
+import type { Member } from "../shell/members"
+import { boundsOf } from "../shell/polygon"
+
+/** A stick as it is cut. */
+export interface CutStick {
+  role: Member["role"] | "plate"
+  /** m of its middle from the face's left or lower edge; null for what runs across, and for plates */
+  at: number | null
+  /** m, at its longest */
+  length: number
+  /** Degrees by which its ends are off square: at the left or below, at the right or above */
+  ends: readonly [number, number]
+}
+
+/** A part shorter than that is no stick, m. */
+const SHORTEST = 0.02
+/** An edge that runs along the stick is no end, m. */
+const SIDE = 1e-6
+
+/**
+ * The sticks of a set on a face, each as long as its longest edge: members that an opening parts are cut above and below it, beside header and sill.
+ * Plates are as long as their edge, their ends taken as square.
+ */
+export function cutSticks(shell: Shell, face: Face, set: MemberSet): CutStick[] {
+  const { members, pieces } = framingOn(shell, face, set)
+  const openings = Object.values(shell.openings).filter((opening) => opening.face === face.id)
+  const up = set.direction === "up" ? 1 : 0
+  const sticks = members.flatMap(({ role, outline, position }): CutStick[] => {
+    const axis = role === "member" || role === "trimmer" ? up : ((1 - up) as 0 | 1)
+    const [from, to] = reach(outline, axis)
+    const ends = endsOf(outline, axis, (from + to) / 2)
+    const parts = role === "member" || role === "cross" ? partedBy(openings, outline, axis, set) : [[from, to] as const]
+    return parts.map(([start, end]) => ({
+      ...{ role, at: position, length: end - start },
+      ends: [start > from ? 0 : ends[0], end < to ? 0 : ends[1]],
+    }))
+  })
+  const rim = pieces.slice(members.length).map((length): CutStick => ({ role: "plate", at: null, length, ends: [0, 0] }))
+  return [...sticks, ...rim].filter(({ length }) => length >= SHORTEST)
+}
+
+/** From where to where an outline reaches, along or across. */
+function reach(outline: readonly Point[], axis: 0 | 1): readonly [number, number] {
+  const { left, right, low, high } = boundsOf(outline)
+  return axis === 0 ? [left, right] : [low, high]
+}
+
+/** Degrees off square of both ends. */
+function endsOf(outline: readonly Point[], axis: 0 | 1, middle: number): [number, number] {
+  const ends: [number, number] = [0, 0]
+  outline.forEach((from, i) => {
+    const to = outline[(i + 1) % outline.length]!
+    const across = Math.abs(to[1 - axis]! - from[1 - axis]!)
+    if (across < SIDE) return
+    const end = (from[axis] + to[axis]) / 2 < middle ? 0 : 1
+    ends[end] = Math.max(ends[end], (Math.atan2(Math.abs(to[axis] - from[axis]), across) * 180) / Math.PI)
+  })
+  return ends
+}
+
+/** What openings leave of a stick: with doubled members header and sill take their width too. */
+function partedBy(
+  openings: readonly Pick<Shell["openings"][string], "x" | "y" | "width" | "height">[],
+  outline: readonly Point[],
+  axis: 0 | 1,
+  { width, doubled, direction }: MemberSet,
+): (readonly [number, number])[] {
+  const [from, to] = reach(outline, axis)
+  const [side, other] = reach(outline, (1 - axis) as 0 | 1)
+  const beside = doubled && (direction === "up") === (axis === 1) ? width : 0
+  const free = openings
+    .map(({ x, y, width: wide, height }) =>
+      axis === 1 ? { at: x, to: x + wide, from: y, end: y + height } : { at: y, to: y + height, from: x, end: x + wide },
+    )
+    .filter((opening) => opening.at < other - SIDE && opening.to > side + SIDE)
+    .map(({ from: start, end }) => [start > 0 ? start - beside : start, end + beside] as const)
+    .sort((a, b) => a[0] - b[0])
+  const parts: (readonly [number, number])[] = []
+  let start = from
+  for (const [begins, ends] of free) {
+    if (begins > start) parts.push([start, Math.min(begins, to)])
+    start = Math.max(start, ends)
+  }
+  return start < to ? [...parts, [start, to]] : parts
+}

@@ -1,0 +1,225 @@
+"use client"
+import { useMemo, useState } from "react"
+import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
+import { sum } from "../../../core/numeric/sum"
+import { parseLengths } from "../../../core/quantity/length"
+import { task } from "../../../core/results/calculation"
+import { CUT } from "../../../core/results/cut-result"
+import { type CutStick, cutSticks } from "../../../core/takeoff/cut-sticks"
+import type { CutInput, CutOutput } from "../../../schema/cut"
+import type { MemberSet } from "../../../schema/job/build-up"
+import type { Shell } from "../../../schema/job/shell"
+import { useShown, useWorkedOut } from "../../calculations/calculations"
+import { useJob } from "../../job/job-store"
+import { useLedgerLater } from "../../job/use-ledger"
+import { useMaterials } from "../../materials/use-materials"
+import { Button } from "../../primitives/button"
+import { QuantityField, ReadField } from "../../primitives/fields"
+import { FigureTable } from "../../primitives/figure-table"
+import { Refusal } from "../../primitives/refusal"
+import { Unfolding } from "../../primitives/unfolding"
+import { saveFile } from "../../primitives/save-file"
+import { useWriting } from "../../writing/writing"
+
+/** Where a set's sticks are cut from: bars as they are sold, the sticks of all faces that have the set, and what is left over. */
+export function CutList({ figures, id, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
+  return <Unfolding words="Cut list: which stick comes from which bar">{() => <List figures={figures} id={id} set={set} />}</Unfolding>
+}
+
+/** Bars that are sold where nothing else is known, m. */
+const USUAL = { metric: [2.4, 3, 4.8], "ft-in": [2.4384, 3.048, 3.6576, 4.8768] } as const
+/** A saw's cut, m, and what lengths are rounded up to. */
+const KERF = { metric: 0.003, "ft-in": 0.003175 } as const
+const MARK = { metric: 0.001, "ft-in": 0.0015875 } as const
+/** More lengths that differ are too many to cut by. */
+const MOST = 120
+
+/** A stick with where it goes. */
+interface Named extends CutStick {
+  name: string
+}
+
+const ROLES: Record<CutStick["role"], string> = {
+  member: "member",
+  trimmer: "beside an opening",
+  header: "over or under an opening",
+  cross: "between",
+  plate: "plate or end",
+}
+
+function List({ figures, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
+  const { figure, length, units } = useWriting()
+  const { shell } = useJob()
+  const { surfaces } = useLedgerLater()
+  const system = units === "metric" ? "metric" : "ft-in"
+  const { sold } = useMaterials()[set.material]!
+  const [bars, setBars] = useState<readonly number[]>(sold.form === "length" && sold.length ? [sold.length] : USUAL[system])
+  const [kerf, setKerf] = useState<number>(KERF[system])
+  const sticks = useMemo(
+    () =>
+      namedSticks(
+        shell,
+        surfaces.filter(({ assembly }) => assembly === figures.assembly),
+        set,
+        MARK[system],
+      ),
+    [shell, surfaces, figures.assembly, set, system],
+  )
+  const input = useMemo(() => inputOf(sticks, bars, kerf), [sticks, bars, kerf])
+  const fault = faultOf(sticks, bars, input, length)
+  useWorkedOut(
+    "cut-list",
+    useMemo(() => [{ pending: [], awaited: fault ? [] : [task(CUT, input)] }], [fault, input]),
+  )
+  const plan = useShown().of(CUT, input)
+  return (
+    <div className="grid grid-cols-2 items-end gap-x-4 gap-y-2 pt-2" data-testid="cut-list">
+      <ReadField
+        label="Bars that are sold"
+        shown={bars.map((bar) => figure("length", bar)).join("; ")}
+        read={(text) => parseLengths(text, units)}
+        onCommit={(lengths) => {
+          if (lengths.length === 0) return { code: "missing", path: [], message: "Type at least one length, like 3000; 4800." }
+          setBars(lengths)
+          return null
+        }}
+      />
+      <QuantityField
+        label="A saw’s cut takes"
+        kind="length"
+        value={kerf}
+        onCommit={(value) => {
+          if (value < 0 || value > 0.02)
+            return { code: "out-of-range", path: [], message: `A cut takes between ${length(0)} and ${length(0.02)}.` }
+          setKerf(value)
+          return null
+        }}
+      />
+      <div className="col-span-2 grid grid-cols-1 gap-2">
+        {fault ? (
+          <Refusal>{fault}</Refusal>
+        ) : plan ? (
+          <Plan plan={plan} input={input} sticks={sticks} name={set.name} />
+        ) : (
+          <p role="status">Being cut …</p>
+        )}
+      </div>
+    </div>
+  )
+}
+
+/** Sticks of a set on all faces that have it, rounded up to what a tape shows. */
+function namedSticks(shell: Shell, surfaces: readonly SurfaceFigures[], set: MemberSet, mark: number): Named[] {
+  return surfaces.flatMap(({ face, name }) =>
+    cutSticks(shell, face, set).map((stick): Named => ({ ...stick, name, length: Math.ceil(stick.length / mark - 1e-3) * mark })),
+  )
+}
+
+/** Distinct lengths with how many of each, out of bars that cost by their length. */
+function inputOf(sticks: readonly Named[], bars: readonly number[], kerf: number): CutInput {
+  const lengths = [...new Set(sticks.map((stick) => stick.length))].sort((a, b) => b - a)
+  return {
+    stock: bars.map((bar, i) => ({ id: `bar ${i}`, length: bar, cost: Math.round(bar * 1000) })),
+    offcuts: [],
+    kerf,
+    pieces: lengths.map((length) => ({ id: String(length), length, quantity: sticks.filter((stick) => stick.length === length).length })),
+  }
+}
+
+/** What is to be mended before anything can be cut; null where nothing is. */
+function faultOf(
+  sticks: readonly Named[],
+  bars: readonly number[],
+  { pieces }: CutInput,
+  length: (value: number) => string,
+): string | null {
+  if (sticks.length === 0) return "No stick of it stands on any face."
+  const [longest, bar] = [Math.max(...sticks.map((stick) => stick.length)), Math.max(...bars)]
+  if (longest > bar)
+    return `The longest stick is ${length(longest)} and the longest bar ${length(bar)}: take longer bars, or join it over something that carries it.`
+  if (pieces.length > MOST) return `They have ${pieces.length} different lengths; more than ${MOST} are not cut at once.`
+  return null
+}
+
+/** Bars that are cut alike, and how many of them. */
+function alike(bars: CutOutput["bars"]): (CutOutput["bars"][number] & { count: number })[] {
+  const groups = new Map<string, CutOutput["bars"][number] & { count: number }>()
+  for (const bar of bars) {
+    const key = `${bar.stock}: ${bar.cuts.map((cut) => cut.length).join()}`
+    groups.set(key, { ...bar, count: (groups.get(key)?.count ?? 0) + 1 })
+  }
+  return [...groups.values()]
+}
+
+interface PlanProps {
+  plan: Omit<CutOutput, "notes">
+  input: CutInput
+  sticks: readonly Named[]
+  name: string
+}
+
+function Plan({ plan, input, sticks, name }: PlanProps) {
+  const { figure, length, write } = useWriting()
+  const barOf = (stock: string) => input.stock.find((bar) => bar.id === stock)!.length
+  const bought = sum(plan.bars.map(({ stock }) => barOf(stock)))
+  const used = sum(sticks.map((stick) => stick.length))
+  const counts = input.stock
+    .map((bar) => ({ ...bar, count: plan.bars.filter(({ stock }) => stock === bar.id).length }))
+    .filter(({ count }) => count > 0)
+  const list = () => saveFile(`${name}, cut list`, "csv", () => cutTable(plan, sticks, barOf))
+  return (
+    <>
+      <p>
+        {counts.map((bar) => `${bar.count} of ${length(bar.length)}`).join(", ")} for {sticks.length} sticks on all faces that have them:{" "}
+        {write("percent", 1 - used / bought)} is left over or sawdust.{" "}
+        {plan.proven ? "No plan buys less." : `No plan buys less than ${length(plan.lowerBound / 1000)} in all.`}
+      </p>
+      <FigureTable
+        caption="Bars and what is cut from each"
+        heads={["bars", "of", "cut from each", "left over"]}
+        words={[2]}
+        rows={alike(plan.bars).map((bar, i) => ({
+          key: i,
+          look: "align-top",
+          cells: [
+            bar.count,
+            length(barOf(bar.stock)),
+            bar.cuts.map((cut) => figure("length", cut.length)).join(" + "),
+            bar.offcut > 0 ? length(bar.offcut) : "–",
+          ],
+        }))}
+      />
+      <p className="text-graphite">
+        Each stick is as long as its longest edge; ends off square, and where each goes, stand in the list. What openings part is cut above
+        and below. Plates are taken as square, in one piece.
+      </p>
+      <div>
+        <Button onClick={() => void list()}>Save the list</Button>
+      </div>
+    </>
+  )
+}
+
+/** A line for each stick: which bar, how long, its ends, and where it goes. */
+async function cutTable(plan: PlanProps["plan"], sticks: readonly Named[], barOf: (stock: string) => number): Promise<string> {
+  const { unparse } = (await import("papaparse")).default
+  const waiting = new Map<string, Named[]>()
+  for (const stick of sticks) waiting.set(String(stick.length), [...(waiting.get(String(stick.length)) ?? []), stick])
+  const millimetres = (value: number) => Math.round(value * 10_000) / 10
+  const rows = plan.bars.flatMap(({ stock, cuts }, bar) =>
+    cuts.map(({ piece, length }) => {
+      const { name, role, at, ends } = waiting.get(piece)!.shift()!
+      return {
+        bar: bar + 1,
+        "bar, mm": millimetres(barOf(stock)),
+        "length, mm": millimetres(length),
+        "end below or left, degrees off square": Math.round(ends[0] * 10) / 10,
+        "end above or right, degrees off square": Math.round(ends[1] * 10) / 10,
+        face: name,
+        what: ROLES[role],
+        "middle from the face's left or lower edge, mm": at === null ? "" : millimetres(at),
+      }
+    }),
+  )
+  return unparse(rows, { escapeFormulae: true })
+}
