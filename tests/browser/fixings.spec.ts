@@ -1,3 +1,4 @@
+import { readFile } from "node:fs/promises"
 import { expect } from "@playwright/test"
 import { externalPeriodicCoefficient } from "../../src/core/ground/monthly-flow"
 import { ledgerOf } from "../../src/core/ledger/ledger"
@@ -175,4 +176,26 @@ test("the steel of a floor's frame: the foot of the walls is reckoned on it, and
   await foot.getByRole("button", { name: /^See/ }).click()
   await page.getByRole("button", { name: "Calculate its temperatures" }).click()
   await expect(page.getByTestId("seen-bridge")).toContainText("of it are counted")
+})
+
+test("a cut list says which stick comes from which bar, and is saved line by line", async ({ page }) => {
+  await openJob(page, await putJob(page, demoJob("Tern Hut", "cut list")))
+  await page.locator("[data-layer-row=l2]").click()
+  await page.getByText("Cut list: which stick comes from which bar").click()
+  const list = page.getByTestId("cut-list")
+  await type(page, "Bars that are sold", "3000; 4800")
+  await expect(list).toContainText(/\d+ of 3.000.mm, \d+ of 4.800.mm for \d+ sticks/, { timeout: 30_000 })
+  await expect(list).toContainText(/No plan buys less/)
+  const bars = await list.getByRole("row").count()
+  expect(bars).toBeGreaterThan(3)
+  const saved = page.waitForEvent("download")
+  await list.getByRole("button", { name: "Save the list" }).click()
+  const text = await readFile(await (await saved).path(), "utf8")
+  const sticks = Number(/for (\d+) sticks/.exec((await list.textContent())!)![1])
+  expect(text.trim().split("\n")).toHaveLength(sticks + 1)
+  expect(text).toContain("Left wall")
+  await type(page, "Bars that are sold", "900")
+  await expect(list.getByRole("alert")).toContainText("take longer bars, or join it")
+  await type(page, "Bars that are sold", "")
+  await expect(list).toContainText("Type at least one length")
 })

@@ -23,8 +23,17 @@ export interface MemberLayout {
   drawn: number
   /** Length of all sticks but plates and ends, m. */
   length: number
-  /** Length of each stick, those of the rim last: plates run past the end members, m. */
+  /** Plates, which run past the end members, and those, m. */
+  rimPieces: RimPiece[]
+  /** Length of each stick, those of the rim last, m. */
   pieces: number[]
+}
+
+/** A stick along an edge of a face: where the members end, or beside them. */
+export interface RimPiece {
+  role: "plate" | "end"
+  /** m */
+  length: number
 }
 
 /** What is cut out of a face: openings, and convex pieces of notches. */
@@ -88,7 +97,8 @@ export function memberLayout(face: Pick<Face, "id" | "outline">, set: MemberSet,
       return whole > 0 ? Math.min(1, Math.max(0, (whole - within + taken) / whole)) : 0
     },
     length: () => sum(layout.members.map((member) => lengthOf(member, set))),
-    pieces: () => [...layout.members.map((member) => lengthOf(member, set)), ...rimPieces(set, outer, inner)],
+    rimPieces: () => rimPiecesOf(set, outer, inner),
+    pieces: () => [...layout.members.map((member) => lengthOf(member, set)), ...layout.rimPieces.map((piece) => piece.length)],
   })
   return layout
 }
@@ -104,12 +114,13 @@ const rimCount = ({ ends, plates }: MemberSet, from: Point, to: Point): number =
   isBeside(from, to) ? Number(ends) : to[0] > from[0] ? plates.low : plates.high
 
 /** Plates as long as their edge, end members between them. */
-const rimPieces = (set: MemberSet, outer: readonly Point[], inner: readonly Point[]): number[] =>
+const rimPiecesOf = (set: MemberSet, outer: readonly Point[], inner: readonly Point[]): RimPiece[] =>
   outer.flatMap((from, i) => {
     const next = (i + 1) % outer.length
-    const between = isBeside(from, outer[next]!) && inner.length === outer.length ? inner : outer
+    const beside = isBeside(from, outer[next]!)
+    const between = beside && inner.length === outer.length ? inner : outer
     const length = Math.hypot(between[next]![0] - between[i]![0], between[next]![1] - between[i]![1])
-    return Array.from({ length: rimCount(set, from, outer[next]!) }, () => length)
+    return Array.from({ length: rimCount(set, from, outer[next]!) }, () => ({ role: beside ? "end" : "plate", length }))
   })
 
 interface Stick {

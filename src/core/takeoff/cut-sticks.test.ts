@@ -3,7 +3,7 @@ import { demo, evenBox } from "../../../tests/fixtures/jobs"
 import { sketch, stack, timber } from "../../../tests/fixtures/layers"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
-import { cutSticks } from "./cut-sticks"
+import { cutSticks, withPlatesJoined } from "./cut-sticks"
 
 const millimetres = (lengths: readonly number[]) => lengths.map((length) => Math.round(length * 1000)).sort((a, b) => b - a)
 
@@ -21,12 +21,21 @@ test("studs of a wall of 4 by 2.5 m with a window, by hand", () => {
   expect(sticks.filter(({ at }) => at !== null && Math.abs(at - 1.2) < 1e-9)).toHaveLength(2)
 })
 
+test("a plate longer than a bar is joined over a stud, an end member is not", () => {
+  const stick = { at: null, ends: [0, 0] as const }
+  const studs = [0.6, 1.2, 1.8, 2.4, 3, 3.6].map((at) => ({ ...stick, role: "member" as const, at, length: 2.4 }))
+  const joined = withPlatesJoined([...studs, { ...stick, role: "plate", length: 4 }, { ...stick, role: "end", length: 3.2 }], 2.5)
+  expect(millimetres(joined.slice(6).map(({ length }) => length))).toEqual([3200, 2400, 1600])
+})
+
 test("studs of a gable end at the angle of its roof, and are as long as their longer edge", () => {
   const job = demo("Tern Hut")
   const state = activeState(job)
   const { face, layers } = ledgerOf(state).surfaces.find(({ face: { part, outline } }) => part === "wall" && outline.length === 5)!
   const { id } = layers.flatMap(({ members }) => members)[0]!
-  const set = Object.values(state.variant.assemblies).flatMap(({ members }) => Object.entries(members)).find(([key]) => key === id)![1]
+  const set = Object.values(state.variant.assemblies)
+    .flatMap(({ members }) => Object.entries(members))
+    .find(([key]) => key === id)![1]
   const [, , eave, ridge] = face.outline
   const pitch = (Math.atan2(ridge![1] - eave![1], Math.abs(ridge![0] - eave![0])) * 180) / Math.PI
   const bevelled = cutSticks(job.shell, face, set).filter(({ role, ends }) => role === "member" && ends[1] > 0)

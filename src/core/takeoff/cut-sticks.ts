@@ -1,13 +1,15 @@
 import type { MemberSet } from "../../schema/job/build-up"
 import type { Shell } from "../../schema/job/shell"
+import { InputError } from "../../schema/outcome"
 import type { Face, Point } from "../shell/face"
 import { framingOn } from "../shell/framing"
-import type { Member } from "../shell/members"
+import { stretches } from "../laying/stretches"
+import type { Member, RimPiece } from "../shell/members"
 import { boundsOf } from "../shell/polygon"
 
 /** A stick as it is cut. */
 export interface CutStick {
-  role: Member["role"] | "plate"
+  role: Member["role"] | RimPiece["role"]
   /** m of its middle from the face's left or lower edge; null for what runs across, and for plates */
   at: number | null
   /** m, at its longest */
@@ -26,7 +28,7 @@ const SIDE = 1e-6
  * Plates are as long as their edge, their ends taken as square.
  */
 export function cutSticks(shell: Shell, face: Face, set: MemberSet): CutStick[] {
-  const { members, pieces } = framingOn(shell, face, set)
+  const { members, rimPieces } = framingOn(shell, face, set)
   const openings = Object.values(shell.openings).filter((opening) => opening.face === face.id)
   const up = set.direction === "up" ? 1 : 0
   const sticks = members.flatMap(({ role, outline, position }): CutStick[] => {
@@ -39,8 +41,31 @@ export function cutSticks(shell: Shell, face: Face, set: MemberSet): CutStick[] 
       ends: [start > from ? 0 : ends[0], end < to ? 0 : ends[1]],
     }))
   })
-  const rim = pieces.slice(members.length).map((length): CutStick => ({ role: "plate", at: null, length, ends: [0, 0] }))
+  const rim = rimPieces.map((piece): CutStick => ({ ...piece, at: null, ends: [0, 0] }))
   return [...sticks, ...rim].filter(({ length }) => length >= SHORTEST)
+}
+
+/**
+ * The same with plates that are longer than a bar in parts, joined over the middle of a member where one is near enough.
+ * @param bar m of the longest that is sold
+ */
+export function withPlatesJoined(sticks: readonly CutStick[], bar: number): CutStick[] {
+  const middles = sticks.flatMap(({ role, at }) => (role === "member" && at !== null ? [at] : [])).sort((a, b) => a - b)
+  return sticks.flatMap((stick) => {
+    if (stick.role !== "plate" || stick.length <= bar) return [stick]
+    return partsOf(stick.length, bar, middles).map((length) => ({ ...stick, length }))
+  })
+}
+
+function partsOf(length: number, bar: number, middles: readonly number[]): number[] {
+  const parts = Math.ceil(length / bar - 1e-9)
+  const division = { from: 0, to: length, board: bar, gap: 0, first: bar, shortest: 0 }
+  try {
+    return stretches({ ...division, on: middles }).map(([start, end]) => end - start)
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return new Array<number>(parts).fill(length / parts)
+  }
 }
 
 /** From where to where an outline reaches, along or across. */

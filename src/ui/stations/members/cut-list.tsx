@@ -5,7 +5,7 @@ import { sum } from "../../../core/numeric/sum"
 import { parseLengths } from "../../../core/quantity/length"
 import { task } from "../../../core/results/calculation"
 import { CUT } from "../../../core/results/cut-result"
-import { type CutStick, cutSticks } from "../../../core/takeoff/cut-sticks"
+import { type CutStick, cutSticks, withPlatesJoined } from "../../../core/takeoff/cut-sticks"
 import type { CutInput, CutOutput } from "../../../schema/cut"
 import type { MemberSet } from "../../../schema/job/build-up"
 import type { Shell } from "../../../schema/job/shell"
@@ -44,7 +44,8 @@ const ROLES: Record<CutStick["role"], string> = {
   trimmer: "beside an opening",
   header: "over or under an opening",
   cross: "between",
-  plate: "plate or end",
+  plate: "plate",
+  end: "end member",
 }
 
 function List({ figures, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
@@ -62,8 +63,9 @@ function List({ figures, set }: { figures: SurfaceFigures; id: string; set: Memb
         surfaces.filter(({ assembly }) => assembly === figures.assembly),
         set,
         MARK[system],
+        Math.max(...bars),
       ),
-    [shell, surfaces, figures.assembly, set, system],
+    [shell, surfaces, figures.assembly, set, system, bars],
   )
   const input = useMemo(() => inputOf(sticks, bars, kerf), [sticks, bars, kerf])
   const fault = faultOf(sticks, bars, input, length)
@@ -109,9 +111,13 @@ function List({ figures, set }: { figures: SurfaceFigures; id: string; set: Memb
 }
 
 /** Sticks of a set on all faces that have it, rounded up to what a tape shows. */
-function namedSticks(shell: Shell, surfaces: readonly SurfaceFigures[], set: MemberSet, mark: number): Named[] {
+function namedSticks(shell: Shell, surfaces: readonly SurfaceFigures[], set: MemberSet, mark: number, bar: number): Named[] {
   return surfaces.flatMap(({ face, name }) =>
-    cutSticks(shell, face, set).map((stick): Named => ({ ...stick, name, length: Math.ceil(stick.length / mark - 1e-3) * mark })),
+    withPlatesJoined(cutSticks(shell, face, set), bar).map((stick): Named => ({
+      ...stick,
+      name,
+      length: Math.ceil(stick.length / mark - 1e-3) * mark,
+    })),
   )
 }
 
@@ -191,7 +197,7 @@ function Plan({ plan, input, sticks, name }: PlanProps) {
       />
       <p className="text-graphite">
         Each stick is as long as its longest edge; ends off square, and where each goes, stand in the list. What openings part is cut above
-        and below. Plates are taken as square, in one piece.
+        and below. Plates are taken as square; one that is longer than a bar is joined over a member.
       </p>
       <div>
         <Button onClick={() => void list()}>Save the list</Button>
