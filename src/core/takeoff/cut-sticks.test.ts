@@ -3,7 +3,7 @@ import { demo, evenBox } from "../../../tests/fixtures/jobs"
 import { sketch, stack, timber } from "../../../tests/fixtures/layers"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
-import { cutSticks, withPlatesJoined } from "./cut-sticks"
+import { cutSticks, withLongJoined } from "./cut-sticks"
 
 const millimetres = (lengths: readonly number[]) => lengths.map((length) => Math.round(length * 1000)).sort((a, b) => b - a)
 
@@ -21,11 +21,12 @@ test("studs of a wall of 4 by 2.5 m with a window, by hand", () => {
   expect(sticks.filter(({ at }) => at !== null && Math.abs(at - 1.2) < 1e-9)).toHaveLength(2)
 })
 
-test("a plate longer than a bar is joined over a stud, an end member is not", () => {
+test("a plate longer than a bar is joined over a stud, another stick in equal parts", () => {
   const stick = { at: null, ends: [0, 0] as const }
   const studs = [0.6, 1.2, 1.8, 2.4, 3, 3.6].map((at) => ({ ...stick, role: "member" as const, at, length: 2.4 }))
-  const joined = withPlatesJoined([...studs, { ...stick, role: "plate", length: 4 }, { ...stick, role: "end", length: 3.2 }], 2.5)
-  expect(millimetres(joined.slice(6).map(({ length }) => length))).toEqual([3200, 2400, 1600])
+  const joined = withLongJoined([...studs, { ...stick, role: "plate", length: 4 }, { ...stick, role: "end", length: 3.2 }], 2.5)
+  expect(millimetres(joined.slice(6).map(({ length }) => length))).toEqual([2400, 1600, 1600, 1600])
+  expect(joined.map((one) => one.joined)).toEqual([...studs.map(() => false), true, true, true, true])
 })
 
 test("studs of a gable end at the angle of its roof, and are as long as their longer edge", () => {

@@ -45,15 +45,25 @@ export function cutSticks(shell: Shell, face: Face, set: MemberSet): CutStick[] 
   return [...sticks, ...rim].filter(({ length }) => length >= SHORTEST)
 }
 
+/** A stick, or a part of one that is longer than a bar. */
+export interface BarStick extends CutStick {
+  joined: boolean
+}
+
 /**
- * The same with plates that are longer than a bar in parts, joined over the middle of a member where one is near enough.
+ * The same with sticks that are longer than a bar in parts: plates joined over the middle of a member where one is near enough, others in equal
+ * parts, to be joined over what carries them.
  * @param bar m of the longest that is sold
  */
-export function withPlatesJoined(sticks: readonly CutStick[], bar: number): CutStick[] {
+export function withLongJoined(sticks: readonly CutStick[], bar: number): BarStick[] {
   const middles = sticks.flatMap(({ role, at }) => (role === "member" && at !== null ? [at] : [])).sort((a, b) => a - b)
-  return sticks.flatMap((stick) => {
-    if (stick.role !== "plate" || stick.length <= bar) return [stick]
-    return partsOf(stick.length, bar, middles).map((length) => ({ ...stick, length }))
+  return sticks.flatMap((stick): BarStick[] => {
+    if (stick.length <= bar) return [{ ...stick, joined: false }]
+    const parts = partsOf(stick.length, bar, stick.role === "plate" ? middles : [])
+    return parts.map((length, i) => ({
+      ...{ ...stick, length, joined: true },
+      ends: [i === 0 ? stick.ends[0] : 0, i === parts.length - 1 ? stick.ends[1] : 0],
+    }))
   })
 }
 

@@ -5,7 +5,7 @@ import { sum } from "../../../core/numeric/sum"
 import { parseLengths } from "../../../core/quantity/length"
 import { task } from "../../../core/results/calculation"
 import { CUT } from "../../../core/results/cut-result"
-import { type CutStick, cutSticks, withPlatesJoined } from "../../../core/takeoff/cut-sticks"
+import { type BarStick, type CutStick, cutSticks, withLongJoined } from "../../../core/takeoff/cut-sticks"
 import type { CutInput, CutOutput } from "../../../schema/cut"
 import type { MemberSet } from "../../../schema/job/build-up"
 import type { Shell } from "../../../schema/job/shell"
@@ -35,7 +35,7 @@ const MARK = { metric: 0.001, "ft-in": 0.0015875 } as const
 const MOST = 120
 
 /** A stick with where it goes. */
-interface Named extends CutStick {
+interface Named extends BarStick {
   name: string
 }
 
@@ -113,7 +113,7 @@ function List({ figures, set }: { figures: SurfaceFigures; id: string; set: Memb
 /** Sticks of a set on all faces that have it, rounded up to what a tape shows. */
 function namedSticks(shell: Shell, surfaces: readonly SurfaceFigures[], set: MemberSet, mark: number, bar: number): Named[] {
   return surfaces.flatMap(({ face, name }) =>
-    withPlatesJoined(cutSticks(shell, face, set), bar).map((stick): Named => ({
+    withLongJoined(cutSticks(shell, face, set), bar).map((stick): Named => ({
       ...stick,
       name,
       length: Math.ceil(stick.length / mark - 1e-3) * mark,
@@ -140,9 +140,8 @@ function faultOf(
   length: (value: number) => string,
 ): string | null {
   if (sticks.length === 0) return "No stick of it stands on any face."
-  const [longest, bar] = [Math.max(...sticks.map((stick) => stick.length)), Math.max(...bars)]
-  if (longest > bar)
-    return `The longest stick is ${length(longest)} and the longest bar ${length(bar)}: take longer bars, or join it over something that carries it.`
+  const [longest, bar] = [pieces[0]!.length, Math.max(...bars)]
+  if (longest > bar + 1e-9) return `A stick of ${length(longest)} is longer than the longest bar, ${length(bar)}: take a longer one.`
   if (pieces.length > MOST) return `They have ${pieces.length} different lengths; more than ${MOST} are not cut at once.`
   return null
 }
@@ -168,6 +167,7 @@ function Plan({ plan, input, sticks, name }: PlanProps) {
   const { figure, length, write } = useWriting()
   const barOf = (stock: string) => input.stock.find((bar) => bar.id === stock)!.length
   const bought = sum(plan.bars.map(({ stock }) => barOf(stock)))
+  const joined = sticks.filter((stick) => stick.joined).length
   const used = sum(sticks.map((stick) => stick.length))
   const counts = input.stock
     .map((bar) => ({ ...bar, count: plan.bars.filter(({ stock }) => stock === bar.id).length }))
@@ -180,6 +180,11 @@ function Plan({ plan, input, sticks, name }: PlanProps) {
         {write("percent", 1 - used / bought)} is left over or sawdust.{" "}
         {plan.proven ? "No plan buys less." : `No plan buys less than ${length(plan.lowerBound / 1000)} in all.`}
       </p>
+      {joined > 0 ? (
+        <p className="border-l-[3px] border-ochre pl-3">
+          Sticks longer than a bar are in {joined} parts: join each over what carries it, plates over a member.
+        </p>
+      ) : null}
       <FigureTable
         caption="Bars and what is cut from each"
         heads={["bars", "of", "cut from each", "left over"]}
@@ -197,7 +202,7 @@ function Plan({ plan, input, sticks, name }: PlanProps) {
       />
       <p className="text-graphite">
         Each stick is as long as its longest edge; ends off square, and where each goes, stand in the list. What openings part is cut above
-        and below. Plates are taken as square; one that is longer than a bar is joined over a member.
+        and below. Plates are taken as square.
       </p>
       <div>
         <Button onClick={() => void list()}>Save the list</Button>
@@ -214,7 +219,7 @@ async function cutTable(plan: PlanProps["plan"], sticks: readonly Named[], barOf
   const millimetres = (value: number) => Math.round(value * 10_000) / 10
   const rows = plan.bars.flatMap(({ stock, cuts }, bar) =>
     cuts.map(({ piece, length }) => {
-      const { name, role, at, ends } = waiting.get(piece)!.shift()!
+      const { name, role, at, ends, joined } = waiting.get(piece)!.shift()!
       return {
         bar: bar + 1,
         "bar, mm": millimetres(barOf(stock)),
@@ -223,6 +228,7 @@ async function cutTable(plan: PlanProps["plan"], sticks: readonly Named[], barOf
         "end above or right, degrees off square": Math.round(ends[1] * 10) / 10,
         face: name,
         what: ROLES[role],
+        "part of a longer one": joined ? "yes" : "",
         "middle from the face's left or lower edge, mm": at === null ? "" : millimetres(at),
       }
     }),
