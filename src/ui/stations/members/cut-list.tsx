@@ -26,7 +26,7 @@ export function CutList({ figures, id, set }: { figures: SurfaceFigures; id: str
   return <Unfolding words="Cut list: which stick comes from which bar">{() => <List figures={figures} id={id} set={set} />}</Unfolding>
 }
 
-/** Bars that are sold where nothing else is known, m. */
+/** Lengths that timber, and what nothing else is known of, is sold in, m. */
 const USUAL = { metric: [2.4, 3, 4.8], "ft-in": [2.4384, 3.048, 3.6576, 4.8768] } as const
 /** A saw's cut, m, and what lengths are rounded up to. */
 const KERF = { metric: 0.003, "ft-in": 0.003175 } as const
@@ -53,8 +53,10 @@ function List({ figures, set }: { figures: SurfaceFigures; id: string; set: Memb
   const { shell } = useJob()
   const { surfaces } = useLedgerLater()
   const system = units === "metric" ? "metric" : "ft-in"
-  const { sold } = useMaterials()[set.material]!
-  const [bars, setBars] = useState<readonly number[]>(sold.form === "length" && sold.length ? [sold.length] : USUAL[system])
+  const { class: kind, sold } = useMaterials()[set.material]!
+  const [bars, setBars] = useState<readonly number[]>(
+    kind !== "wood" && sold.form === "length" && sold.length ? [sold.length] : USUAL[system],
+  )
   const [kerf, setKerf] = useState<number>(KERF[system])
   const sticks = useMemo(
     () =>
