@@ -2,24 +2,27 @@
 const [GRAIN, MOST] = [1e-4, 2_000_000] as const
 
 /**
- * The least sum of whole numbers of prices that is no less than a cost: what a bound can be lifted to.
+ * The least sum of whole numbers of prices that is no less than a cost: what a bound can be lifted to; null where prices are told more finely
+ * than sums are gone through, or there are too many sums.
  * @param prices of what is bought
  */
-export function attainableCost(cost: number, prices: readonly { cost: number }[]): number {
+export function attainableCost(cost: number, prices: readonly { cost: number }[]): number | null {
   if (cost <= 0) return 0
-  const grains = [...new Set(prices.map((price) => price.cost).filter((price) => price > 0))].map((price) => price / GRAIN)
-  if (grains.length === 0 || grains.some((grain) => Math.abs(grain - Math.round(grain)) > 1e-6)) return cost
+  const different = [...new Set(prices.map((price) => price.cost).filter((price) => price > 0))]
+  if (different.length === 1) return Math.ceil(cost / different[0]! - 1e-9) * different[0]!
+  const grains = different.map((price) => price / GRAIN)
+  if (grains.length === 0 || grains.some((grain) => Math.abs(grain - Math.round(grain)) > 1e-6)) return null
   const step = grains.map(Math.round).reduce(greatestDivisor)
   const sizes = grains.map((grain) => Math.round(grain) / step)
   const most = Math.ceil(cost / GRAIN / step) + Math.max(...sizes)
-  if (most > MOST) return cost
+  if (most > MOST) return null
   const sums = new Uint8Array(most + 1)
   sums[0] = 1
   for (let total = 1; total <= most; total++) {
     sums[total] = Number(sizes.some((size) => size <= total && sums[total - size] === 1))
     if (sums[total] === 1 && total * step * GRAIN >= cost - 1e-9) return total * step * GRAIN
   }
-  return cost
+  return null
 }
 
 const greatestDivisor = (a: number, b: number): number => (b === 0 ? a : greatestDivisor(b, a % b))

@@ -76,7 +76,7 @@ export function cutBars({ stock, offcuts, kerf, pieces }: CutInput): Noted<CutOu
   ]
   const found = trials.map((trial) => cheapened(cutting, trial)).reduce((a, b) => (isBetter(cutting, b, a) ? b : a))
   const complete = found.left.every((left) => left === 0)
-  const from = Math.max(program?.exact ? attainableCost(program.covering.cost - SAME, kinds) : 0, areaBound(cutting))
+  const from = Math.max(program?.exact ? program.covering.cost * (1 - 2 * SAME) - SAME : 0, areaBound(cutting))
   const { best, bound } = complete ? closed(cutting, found, from) : { best: found, bound: 0 }
   const cost = costOf(cutting, best)
   const proven = complete && cost <= bound + SAME
@@ -100,8 +100,10 @@ const [MOST_WAYS, MOST_COSTS] = [40, 30] as const
 function closed(cutting: Cutting, found: Trial, from: number): { best: Trial; bound: number } {
   const sold = cutting.kinds.map((_, kind) => kind).filter((kind) => cutting.kinds[kind]!.cost > 0)
   const prices = sold.map((kind) => cutting.kinds[kind]!.cost)
-  let bound = from
-  for (let turn = 0; turn < MOST_COSTS && costOf(cutting, found) > bound + SAME; turn++) {
+  // A sum that cannot be told cannot be gone up from.
+  let next = attainableCost(from, cutting.kinds)
+  let bound = next ?? from
+  for (let turn = 0; turn < MOST_COSTS && next !== null && costOf(cutting, found) > bound + SAME; turn++) {
     const ways = waysToCost(bound, prices, MOST_WAYS)
     if (!ways) break
     for (const counts of ways) {
@@ -121,7 +123,8 @@ function closed(cutting: Cutting, found: Trial, from: number): { best: Trial; bo
       const trial = dive(spent)
       return { best: trial.left.every((left) => left === 0) ? trial : found, bound }
     }
-    bound = attainableCost(bound + SAME * 10, cutting.kinds)
+    next = attainableCost(bound + 10 * SAME, cutting.kinds)
+    bound = next ?? bound
   }
   return { best: found, bound: Math.min(bound, costOf(cutting, found)) }
 }

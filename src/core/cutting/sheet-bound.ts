@@ -34,7 +34,7 @@ export function sheetBound(kinds: readonly SheetKind[], pieces: readonly SheetPi
   if (sold.length === 0 || free.some(({ count }) => count === Infinity)) return 0
   const needed = sum(pieces.map(({ width, height, quantity }) => width * height * quantity))
   const area = areaPrice(sold, needed - sum(free.map(({ width, height, count }) => width * height * count)))
-  const bound = attainableCost(area - 1e-7, sold)
+  const bound = attainableCost(area - 1e-7, sold) ?? area - 1e-7
   const [one] = sold
   if (sold.length > 1 || free.some(({ width, height }) => width > one!.width || height > one!.height)) return bound
   const sheets = sheetsBySides(one!, pieces) - sum(free.map(({ count }) => count))

@@ -122,7 +122,7 @@ describe("boards on a face", () => {
           }
         },
       ),
-      { numRuns: 200, endOnFailure: true },
+      { numRuns: 120, endOnFailure: true },
     )
   })
 })
