@@ -140,3 +140,6 @@ export async function twice(words: Locator, pattern: RegExp): Promise<[number, n
   if (!found) throw new Error(`"${text}" has not what ${pattern} asks for.`)
   return [1, 2].map((i) => parseFloat(found[i]!.replace("−", "-"))) as [number, number]
 }
+
+/** For a look at what the server has: a connection that stood idle may just be closed. */
+export const RETRIES = { maxRetries: 2 } as const

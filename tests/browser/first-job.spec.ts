@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises"
 import { expect } from "@playwright/test"
-import { figure, settled, type, test } from "./bench"
+import { figure, RETRIES, settled, type, test } from "./bench"
 
 test("a van from an empty shelf, by the tape measure, to its watts", async ({ page }) => {
   await page.goto("/")
@@ -89,7 +89,7 @@ test("a van from an empty shelf, by the tape measure, to its watts", async ({ pa
   await expect(page).toHaveURL(/build-ups$/)
   expect(await figure(page, "loss")).toBe(before)
   const id = page.url().split("/").at(-2)!
-  const again = await page.request.get(`/api/jobs/${id}/file`)
+  const again = await page.request.get(`/api/jobs/${id}/file`, RETRIES)
   expect(await again.json()).toEqual(JSON.parse(await readFile(path, "utf8")))
 })
 

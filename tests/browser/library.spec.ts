@@ -1,5 +1,5 @@
 import { expect } from "@playwright/test"
-import { demoJob, figure, openJob, putJob, settled, type, test } from "./bench"
+import { demoJob, figure, openJob, putJob, RETRIES, settled, type, test } from "./bench"
 
 test("a material of one's own is written down, built in, kept on the shelf and travels with the job", async ({ page }) => {
   const id = await putJob(page, demoJob("Tern Hut", "own stuff"))
@@ -27,7 +27,7 @@ test("a material of one's own is written down, built in, kept on the shelf and t
   await expect(row.nth(2)).toHaveText("2.00")
   expect(await figure(page, "loss")).toBeGreaterThan(before)
   await settled(page)
-  const file = (await (await page.request.get(`/api/jobs/${id}/file`)).json()) as { materials: Record<string, { name: string }> }
+  const file = (await (await page.request.get(`/api/jobs/${id}/file`, RETRIES)).json()) as { materials: Record<string, { name: string }> }
   expect(Object.values(file.materials).map(({ name }) => name)).toEqual(["Wool of the fen"])
   // It cannot be dropped while a wall is made of it.
   await page.getByRole("button", { name: "Replace", exact: true }).click()

@@ -32,6 +32,18 @@ test("directions are of length 1, square to each other, and give the matrix back
           expect(square).toBeCloseTo(row === column ? 1 : 0, 9)
         }
     }),
-    { numRuns: 50 },
+    {
+      numRuns: 50,
+      examples: [
+        [
+          [
+            [0, 0],
+            [0, 4.6317651580641405e-67],
+            [0, 9.488890600463815e-142],
+            [0, 2.7963056516320366e-46],
+          ],
+        ],
+      ],
+    },
   )
 })

@@ -7,8 +7,8 @@ export interface Eigen {
 
 /** More rounds than this for one value are none that end. */
 const MOST_ROUNDS = 60
-/** What is less is nothing: its square could not be told. */
-const LEAST = 1e-150
+/** What is less, or less than that share of the greatest, is nothing: beside it its square could not be told. */
+const [LEAST, SHARE] = [1e-150, Number.EPSILON ** 2] as const
 
 /**
  * Values of a symmetric tridiagonal matrix, and what rows come to in its directions, by the QL method with implicit shifts: as the square
@@ -23,11 +23,12 @@ export function tridiagonalEigen(diagonal: Float64Array, beside: Float64Array, r
   const e = new Float64Array(n)
   e.set(beside)
   const products = rows.map((row) => row.slice())
+  const least = Math.max(LEAST, SHARE * [...d, ...e].reduce((most, one) => Math.max(most, Math.abs(one)), 0))
   for (let l = 0; l < n; l++) {
     for (let round = 0; round < MOST_ROUNDS; round++) {
       // The first that hangs on nothing below it.
       let m = l
-      while (m < n - 1 && Math.abs(e[m]!) > Number.EPSILON * (Math.abs(d[m]!) + Math.abs(d[m + 1]!)) + LEAST) m++
+      while (m < n - 1 && Math.abs(e[m]!) > Number.EPSILON * (Math.abs(d[m]!) + Math.abs(d[m + 1]!)) + least) m++
       if (m === l) break
       const half = (d[l + 1]! - d[l]!) / (2 * e[l]!)
       const root = Math.hypot(half, 1)
