@@ -9,10 +9,11 @@ import { SECTION, sectionKey } from "../../../core/results/section-result"
 import { printNumber } from "../../../core/quantity/number"
 import { sum } from "../../../core/numeric/sum"
 import { AS_DRAWN, sectionModel } from "../../../core/section/section-model"
-import { takesRain, tellsRain } from "../../../core/section/section-sides"
+import { drawsRain, takesRain, tellsRain } from "../../../core/section/section-sides"
 import { sectionVerdict } from "../../../core/section/section-verdict"
 import type { BuiltIn, LayerYear, SectionYears } from "../../../core/section/section-years"
 import type { Brief } from "../../../schema/job/job"
+import type { MaterialClass } from "../../../schema/material"
 import { useAsked } from "../../calculations/use-asked"
 import { useJob } from "../../job/job-store"
 import { useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
@@ -205,6 +206,9 @@ function Told({ model, layers, surface, told, monthly, builtIn }: ToldProps) {
     </div>
   )
 }
+
+/** What mostly draws rain in. */
+const SOAKS: readonly MaterialClass[] = ["wood", "stone", "plaster"]
 
 /** What rain does to an outermost layer that draws it in. @param told the weather tells rain @param wet hours of the year */
 function InRain({ name, told, wet }: { name: string; told: boolean; wet: number }) {
