@@ -9,7 +9,7 @@ import { SECTION, sectionKey } from "../../../core/results/section-result"
 import { printNumber } from "../../../core/quantity/number"
 import { sum } from "../../../core/numeric/sum"
 import { AS_DRAWN, sectionModel } from "../../../core/section/section-model"
-import { drawsRain, takesRain, tellsRain } from "../../../core/section/section-sides"
+import { drawsRain, tellsRain } from "../../../core/section/section-sides"
 import { sectionVerdict } from "../../../core/section/section-verdict"
 import type { BuiltIn, LayerYear, SectionYears } from "../../../core/section/section-years"
 import type { Brief } from "../../../schema/job/job"
@@ -179,8 +179,8 @@ function Told({ model, layers, surface, told, monthly, builtIn }: ToldProps) {
             : "By the months it comes out better: they know no water that is built in, none that moves from layer to layer, and no mould within. Build by this one."}
         </Remark>
       ) : null}
-      {takesRain(model) ? (
-        <InRain name={inSentence(layers[0]!.material.name)} told={tellsRain(model.weather)} wet={sum(last[0]!.wet)} />
+      {model.rain && model.outdoors && !model.sealed ? (
+        <InRain outermost={layers[0]!} draws={drawsRain(model)} told={tellsRain(model.weather)} wet={sum(last[0]!.wet)} />
       ) : null}
       <SectionThrough model={model} layers={layers} told={told} />
       <FigureTable
@@ -210,8 +210,26 @@ function Told({ model, layers, surface, told, monthly, builtIn }: ToldProps) {
 /** What mostly draws rain in. */
 const SOAKS: readonly MaterialClass[] = ["wood", "stone", "plaster"]
 
-/** What rain does to an outermost layer that draws it in. @param told the weather tells rain @param wet hours of the year */
-function InRain({ name, told, wet }: { name: string; told: boolean; wet: number }) {
+interface InRainProps {
+  outermost: BuiltLayer
+  /** What it draws in is known. */
+  draws: boolean
+  /** The weather tells rain. */
+  told: boolean
+  /** Hours of the year in which it is wet. */
+  wet: number
+}
+
+/** What rain does to an outermost layer that it falls on. */
+function InRain({ outermost: { material }, draws, told, wet }: InRainProps) {
+  const name = inSentence(material.name)
+  if (!draws)
+    return SOAKS.includes(material.class) ? (
+      <Remark kind="damp">
+        Rain is not counted: what {name} draws in is not known. Take a stuff of the catalogue that is like it, and see what rain does to
+        that.
+      </Remark>
+    ) : null
   if (!told)
     return (
       <Remark kind="damp">
