@@ -81,7 +81,9 @@ function byGuillotine(pieces: ReturnType<typeof order>): number {
 function byMaxRects(freely: { MaxRectsPacker: typeof MaxRectsPacker }, pieces: ReturnType<typeof order>): number {
   const counts = [0, 1].map((logic) => {
     const packer = new freely.MaxRectsPacker(WIDTH, HEIGHT, KERF, { smart: false, pot: false, square: false, allowRotation: true, logic })
-    for (const { id, width, height } of pieces) packer.add(width, height, id)
+    // In the order in which the package itself takes a list: by their longer sides.
+    const sorted = [...pieces].sort((a, b) => Math.max(b.width, b.height) - Math.max(a.width, a.height))
+    for (const { id, width, height } of sorted) packer.add(width, height, id)
     return packer.bins.length
   })
   return Math.min(...counts)
