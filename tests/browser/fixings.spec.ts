@@ -194,6 +194,7 @@ test("a cut list says which stick comes from which bar, and is saved line by lin
   const sticks = Number(/for (\d+) sticks/.exec((await list.textContent())!)![1])
   expect(text.trim().split("\n")).toHaveLength(sticks + 1)
   expect(text).toContain("Left wall")
+  expect(text).toContain("length, mm")
   await type(page, "Bars that are sold", "900")
   await expect(list).toContainText(/Sticks longer than a bar are in \d+ parts/)
   await type(page, "Bars that are sold", "")

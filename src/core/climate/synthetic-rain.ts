@@ -2,7 +2,7 @@ import type { MonthlyNormals } from "../../schema/normals"
 import { sum } from "../numeric/sum"
 import { FIRST_HOUR, HOURS, hoursIn } from "./weather-year"
 
-/** A wet day brings so much in the mean, kg/m²; where a month has more than this share of wet days, each brings more. */
+/** A wet day of these invented years brings so much in the mean, kg/m²; where a month has more than this share of wet days, each brings more. */
 const [WET_DAY, MOST_DAYS] = [6, 0.7] as const
 /** A day's rain falls in so many hours one after the other. */
 const SHOWER = 6
@@ -11,7 +11,7 @@ const SNOW = 0
 
 /**
  * Rain of each hour from the months' sums, kg/(m²·s): it falls on each month's dullest days, much on few and little on many as the exponential
- * distribution has it (Todorovic and Woolhiser 1975), from a moment of the day by chance; hours of frost tell none.
+ * distribution has it, from a moment of the day by chance; hours of frost tell none.
  * @param clearness of each day: share of the sun outside the atmosphere
  * @param temperatures of each hour, °C
  * @param uniform by chance, 0…1

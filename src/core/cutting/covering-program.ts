@@ -5,13 +5,11 @@ export interface Column {
   limit: number
 }
 
-/** What a program came to: how often each column is used, and what one more of each demand, or of each limit, would cost. */
+/** What a program came to: how often each column is used, and what all cost. */
 export interface Covering {
   columns: readonly Column[]
   uses: number[]
   cost: number
-  demandPrices: number[]
-  limitPrices: number[]
 }
 
 /** Less is nothing. */
@@ -86,8 +84,6 @@ export function cheapestCovering(
       columns: used.map(({ column }) => column),
       uses: used.map(({ use }) => use),
       cost: used.reduce((all, { column, use }) => all + column.cost * use, 0),
-      demandPrices: [...prices.slice(0, n)],
-      limitPrices: [...prices.slice(n)],
     }
   }
 }

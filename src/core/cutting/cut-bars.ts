@@ -76,7 +76,7 @@ export function cutBars({ stock, offcuts, kerf, pieces }: CutInput): Noted<CutOu
   ]
   const found = trials.map((trial) => cheapened(cutting, trial)).reduce((a, b) => (isBetter(cutting, b, a) ? b : a))
   const complete = found.left.every((left) => left === 0)
-  const from = Math.max(program?.exact ? program.covering.cost * (1 - 2 * SAME) - SAME : 0, areaBound(cutting))
+  const from = Math.max(program?.exact ? leastOf(program.covering.cost, kinds) : 0, areaBound(cutting))
   const { best, bound } = complete ? closed(cutting, found, from) : { best: found, bound: 0 }
   const cost = costOf(cutting, best)
   const proven = complete && cost <= bound + SAME
@@ -89,6 +89,12 @@ export function cutBars({ stock, offcuts, kerf, pieces }: CutInput): Noted<CutOu
     ],
   }
 }
+
+/** A way that gains less than this share of the cheapest bar is left out of the program. */
+const leastGain = (kinds: readonly Kind[]): number => SAME * Math.min(...kinds.map(({ cost }) => (cost > 0 ? cost : 1)))
+
+/** What no plan is under: the program's cost less what the ways left out could gain on as many bars, offcuts among them. */
+const leastOf = (cost: number, kinds: readonly Kind[]): number => cost * (1 - 2 * SAME) - 2 * kinds.length * leastGain(kinds)
 
 /** Ways to spend a cost, and costs between bound and plan, that are gone through at most. */
 const [MOST_WAYS, MOST_COSTS] = [40, 30] as const
@@ -129,8 +135,12 @@ function closed(cutting: Cutting, found: Trial, from: number): { best: Trial; bo
   return { best: found, bound: Math.min(bound, costOf(cutting, found)) }
 }
 
+/** Less of a piece than that is the program's own rounding: in doubt there is room, and nothing is proven. */
+const OF_A_PIECE = 1e-4
+
 /** Whether a program covers all without what only stands for a missing bar. */
-const hasRoom = ({ columns, uses }: Covering): boolean => columns.every(({ limit, cost }, i) => limit >= 0 || cost === 0 || uses[i]! < SAME)
+const hasRoom = ({ columns, uses }: Covering): boolean =>
+  columns.every(({ limit, cost }, i) => limit >= 0 || cost === 0 || uses[i]! < OF_A_PIECE)
 
 /** What a bar has room for: each piece with a cut at its end, the last of which may run off the bar. */
 const roomOf = ({ kerf }: Cutting, kind: Kind): number => kind.length + kerf + ROUNDING
@@ -165,8 +175,7 @@ function coveringOf(
         exact &&= filling.exact
         const limit = limitOf[kind]!
         const gain = filling.worth + (limit < 0 ? 0 : limitPrices[limit]!) - one.cost
-        if (gain > SAME * Math.max(1, one.cost) && gain > (best?.gain ?? 0))
-          best = { column: { cost: one.cost, covers: filling.counts, limit }, gain }
+        if (gain > leastGain(kinds) && gain > (best?.gain ?? 0)) best = { column: { cost: one.cost, covers: filling.counts, limit }, gain }
       }
       return best?.column ?? null
     },

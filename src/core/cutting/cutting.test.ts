@@ -142,7 +142,7 @@ describe("lengths out of bars", () => {
   })
 
   test("prices of any fineness have a bound that no plan is under", () => {
-    for (const cost of [Math.PI, 1 / 3, 12.34567]) {
+    for (const cost of [Math.PI, 1 / 3, 12.34567, 0.001]) {
       const told = cut({
         stock: [{ id: "bar", length: 2.4, cost }],
         pieces: [

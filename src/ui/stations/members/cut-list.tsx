@@ -22,8 +22,8 @@ import { saveFile } from "../../primitives/save-file"
 import { useWriting } from "../../writing/writing"
 
 /** Where a set's sticks are cut from: bars as they are sold, the sticks of all faces that have the set, and what is left over. */
-export function CutList({ figures, id, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
-  return <Unfolding words="Cut list: which stick comes from which bar">{() => <List figures={figures} id={id} set={set} />}</Unfolding>
+export function CutList({ figures, set }: { figures: SurfaceFigures; set: MemberSet }) {
+  return <Unfolding words="Cut list: which stick comes from which bar">{() => <List figures={figures} set={set} />}</Unfolding>
 }
 
 /** Lengths that timber, and what nothing else is known of, is sold in, m. */
@@ -48,7 +48,7 @@ const ROLES: Record<CutStick["role"], string> = {
   end: "end member",
 }
 
-function List({ figures, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
+function List({ figures, set }: { figures: SurfaceFigures; set: MemberSet }) {
   const { figure, length, units } = useWriting()
   const { shell } = useJob()
   const { surfaces } = useLedgerLater()
@@ -166,7 +166,7 @@ interface PlanProps {
 }
 
 function Plan({ plan, input, sticks, name }: PlanProps) {
-  const { figure, length, write } = useWriting()
+  const { figure, length, units, write } = useWriting()
   const barOf = (stock: string) => input.stock.find((bar) => bar.id === stock)!.length
   const bought = sum(plan.bars.map(({ stock }) => barOf(stock)))
   const joined = sticks.filter((stick) => stick.joined).length
@@ -174,7 +174,8 @@ function Plan({ plan, input, sticks, name }: PlanProps) {
   const counts = input.stock
     .map((bar) => ({ ...bar, count: plan.bars.filter(({ stock }) => stock === bar.id).length }))
     .filter(({ count }) => count > 0)
-  const list = () => saveFile(`${name}, cut list`, "csv", () => cutTable(plan, sticks, barOf))
+  const list = () =>
+    saveFile(`${name}, cut list`, "csv", () => cutTable(plan, sticks, barOf, units === "metric" ? ["mm", 0.001] : ["in", 0.0254]))
   return (
     <>
       <p>
@@ -213,25 +214,30 @@ function Plan({ plan, input, sticks, name }: PlanProps) {
   )
 }
 
-/** A line for each stick: which bar, how long, its ends, and where it goes. */
-async function cutTable(plan: PlanProps["plan"], sticks: readonly Named[], barOf: (stock: string) => number): Promise<string> {
+/** A line for each stick: which bar, how long, its ends, and where it goes. @param size m of the unit that lengths are told in */
+async function cutTable(
+  plan: PlanProps["plan"],
+  sticks: readonly Named[],
+  barOf: (stock: string) => number,
+  [unit, size]: readonly [unit: string, size: number],
+): Promise<string> {
   const { unparse } = (await import("papaparse")).default
   const waiting = new Map<string, Named[]>()
   for (const stick of sticks) waiting.set(String(stick.length), [...(waiting.get(String(stick.length)) ?? []), stick])
-  const millimetres = (value: number) => Math.round(value * 10_000) / 10
+  const told = (value: number) => Math.round((value / size) * 10_000) / 10_000
   const rows = plan.bars.flatMap(({ stock, cuts }, bar) =>
     cuts.map(({ piece, length }) => {
       const { name, role, at, ends, joined } = waiting.get(piece)!.shift()!
       return {
         bar: bar + 1,
-        "bar, mm": millimetres(barOf(stock)),
-        "length, mm": millimetres(length),
+        [`bar, ${unit}`]: told(barOf(stock)),
+        [`length, ${unit}`]: told(length),
         "end below or left, degrees off square": Math.round(ends[0] * 10) / 10,
         "end above or right, degrees off square": Math.round(ends[1] * 10) / 10,
         face: name,
         what: ROLES[role],
         "part of a longer one": joined ? "yes" : "",
-        "middle from the face's left or lower edge, mm": at === null ? "" : millimetres(at),
+        [`middle from the face's left or lower edge, ${unit}`]: at === null ? "" : told(at),
       }
     }),
   )

@@ -93,7 +93,7 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
       {typedList(`Blocking, nailers, rails: their middles, from ${up ? "below" : "the left"}`, set.cross, (cross) => change({ cross }))}
       <SpacingChoice figures={figures} id={id} set={set} onTake={(spacing) => change({ spacing, spaced: "centres", positions: {} })} />
       <MemberWords figures={figures} id={id} set={set} />
-      <CutList figures={figures} id={id} set={set} />
+      <CutList figures={figures} set={set} />
       <MemberBridge at={place.member(figures.id, id)} />
     </div>
   )
