@@ -380,3 +380,59 @@ test("a chain of blocks is solved: put back it gives its right side", () => {
       expect(part(lower, i - 1) + part(middle, i) + part(upper, i + 1)).toBeCloseTo(right[2 * i + row]!, 9)
     }
 })
+
+// EN 15026:2007, annex A: a stuff so thick that it has no end, 20 °C and 50 %, from now on at 30 °C and 95 %. All that it is hangs on its state
+// alone: what is exact depends on x/√t alone (Boltzmann 1894), so that 7, 30 and 365 days show one curve.
+test("the stuff of EN 15026's annex shows one curve over x/√t at 7, 30 and 365 days", () => {
+  const [full, warm] = [146, 293.15]
+  const water = (phi: number) => full / (1 + (8e-8 * -1000 * 461.5 * warm * Math.log(phi)) ** 1.6) ** 0.375
+  const humidities = [0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.85, 0.9, 0.92, 0.94, 0.95, 0.96, 0.97, 0.98, 0.99]
+  const waters = Array.from({ length: 60 }, (_, i) => (full * i) / 59)
+  const liquid = (w: number) =>
+    Math.exp([-39.2619, 0.0704, -1.742e-4, -2.7953e-6, -1.1566e-7, 2.5969e-9].reduce((all, by, k) => all + by * (w - full / 2) ** k, 0))
+  const vapour = (w: number) => {
+    const empty = 1 - w / full
+    return ((0.018 / (8.314 * warm)) * (26.1e-6 / 200) * empty) / (0.503 * empty ** 2 + 0.497)
+  }
+  const material = {
+    ...{ density: 1824, specificHeat: 1000 },
+    sorption: [[0, 0], ...humidities.map((phi) => [phi, water(phi)]), [1, full]],
+    conductivity: waters.map((w) => [w, 1.5 + 0.0158 * w]),
+    vapourPermeability: waters.map((w) => [w, Math.max(1e-20, vapour(w))]),
+    liquidConductivity: waters.map((w) => [w, liquid(w)]),
+  }
+  // m, at seven days.
+  const places = [0.002, 0.005, 0.01, 0.02, 0.05]
+  const days = [7, 30, 365]
+  const depthsAt = (day: number) => places.map((x) => x * Math.sqrt(day / 7))
+  const { profiles, balance } = run({
+    layers: [
+      [0.04, 80],
+      [0.16, 60],
+      [0.8, 50],
+      [9, 50],
+    ].map(([thickness, cells]) => ({ thickness, cells, material })),
+    initial: { temperature: 20, relativeHumidity: 0.5 },
+    outside: held(30, 0.95),
+    inside: sealed(20),
+    duration: 365 * DAY,
+    output: days.map((day) => day * DAY),
+    depths: days.flatMap(depthsAt).sort((a, b) => a - b),
+  })
+  const [week, ...later] = profiles.map(({ x, relativeHumidity, temperature }, i) =>
+    depthsAt(days[i]!).map((depth) => {
+      const at = x.findIndex((one) => Math.abs(one - depth) < 1e-9)
+      return { humidity: relativeHumidity[at]!, temperature: temperature[at]! }
+    }),
+  )
+  // Of the step of 45 % half a per cent and of 10 K half a per cent: meshes are seven times as fine for the last as for the first.
+  for (const one of later)
+    one.forEach(({ humidity, temperature }, i) => {
+      expect(Math.abs(humidity - week![i]!.humidity)).toBeLessThan(0.005 * 0.45)
+      expect(Math.abs(temperature - week![i]!.temperature)).toBeLessThan(0.005 * 10)
+    })
+  // It has come in, and no further than so.
+  expect(week![0]!.humidity).toBeGreaterThan(0.9)
+  expect(week!.at(-1)!.humidity).toBeCloseTo(0.5, 3)
+  expect(balance.water).toBeLessThan(1e-6)
+})
