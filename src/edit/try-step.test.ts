@@ -16,6 +16,6 @@ test("a cure that is tried in a variant comes to what was said of it, and leaves
   expect(job.active).toBe("cured")
   const then = ledgerOf(activeState(job))
   expect(then.moisture.left.verdict).toEqual(cure.verdict)
-  expect(then.money - ledger.money).toBeCloseTo(cure.money, 6)
+  expect(then.weight - ledger.weight).toBeCloseTo(cure.weight, 6)
   expect(job.variants[nettle.active]).toEqual(nettle.variants[nettle.active])
 })

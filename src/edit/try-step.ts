@@ -1,6 +1,6 @@
 import type { Step } from "../core/trials/what-if"
 import type { CureStep } from "../core/trials/damp-cures"
-import { setAbsorptance, setLeakage, setThickness, wearBuildUp } from "./assembly-edits"
+import { setAbsorptance, setLeakage, setThickness, setVentilation, wearBuildUp } from "./assembly-edits"
 import { type Edit, edit } from "./edit"
 import { addVariant } from "./variant-edits"
 
@@ -14,11 +14,12 @@ function stepEdit(step: Step): Edit {
 export const tryStep = (step: Step, variant: string, name: string): Edit => inVariant(stepEdit(step), variant, name)
 
 /** Takes a cure against damp in a variant of its own; the air inside is what all variants share, and stays. */
-export const tryCure = ({ assembly, ach50 }: CureStep, variant: string, name: string): Edit =>
+export const tryCure = ({ assembly, ach50, always }: CureStep, variant: string, name: string): Edit =>
   inVariant(
     edit(name, (job) => {
       if (assembly) wearBuildUp(assembly.id, assembly.next, {}).recipe(job)
       if (ach50 !== undefined) setLeakage({ ach50 }).recipe(job)
+      if (always !== undefined) setVentilation({ always }).recipe(job)
     }),
     variant,
     name,

@@ -4,16 +4,17 @@ import { sketch, stack } from "../../../tests/fixtures/layers"
 import type { Job } from "../../schema/job/job"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
-import { dampCures } from "./damp-cures"
+import { type CureRank, curedLedger, dampCures, rankedCures } from "./damp-cures"
 
 const curesOf = (job: Job) => {
   const state = activeState(job)
   const ledger = ledgerOf(state)
-  return { ledger, cures: dampCures(state, ledger, "left") }
+  return { state, ledger, cures: dampCures(state, ledger, "left") }
 }
 
 describe("cures of damp", () => {
   const nettle = demo("Cold Nettle")
+  const PLYWOOD = evenBox(sketch("one", stack`birch-plywood 9, glass-wool 100, gypsum-board 12`))
 
   test("of a cold room with its foil inside: moved to the outside, and sealed, it stands", () => {
     const { ledger, cures } = curesOf(nettle)
@@ -21,11 +22,31 @@ describe("cures of damp", () => {
     expect(cures.find(({ name }) => name.endsWith("moved to the outside, and sealed"))!.verdict.harms).toBe(false)
   })
 
-  test("those that let it stand come first, the cheapest of them before the dearer", () => {
-    const { cures } = curesOf(nettle)
-    const standing = cures.filter(({ verdict }) => !verdict.harms)
-    expect(cures.slice(0, standing.length)).toEqual(standing)
-    standing.slice(1).forEach(({ money }, i) => expect(money).toBeGreaterThanOrEqual(standing[i]!.money))
+  test.each(["money", "height", "weight"] satisfies CureRank[])(
+    "those that let it stand come first, by %s; what has no price last",
+    (by) => {
+      const cures = rankedCures(curesOf(PLYWOOD).cures, by)
+      const standing = cures.filter(({ verdict }) => !verdict.harms)
+      expect(standing.length).toBeGreaterThan(2)
+      expect(cures.slice(0, standing.length)).toEqual(standing)
+      const told = standing.map((cure) => cure[by] ?? Infinity)
+      expect(told).toEqual([...told].sort((a, b) => a - b))
+    },
+  )
+
+  test("the smallest fan that is enough, where the humidity follows from what gives off water; none where it is typed", () => {
+    const room = evenBox(sketch("one", stack`birch-plywood 9, glass-wool 100, smart-membrane 0.3, gypsum-board 12`))
+    const isFan = ({ step }: { step: { always?: number } }) => step.always !== undefined
+    expect(curesOf(PLYWOOD).cures.some(isFan)).toBe(false)
+    room.brief.inside.water = { cooking: 1, clothes: 1, animals: 0, goods: 0, burners: 0 }
+    const { state, ledger, cures } = curesOf(room)
+    const fan = cures.find(isFan)!
+    expect(fan).toMatchObject({ money: null, height: 0, weight: 0, verdict: { harms: false } })
+    expect(fan.heat).toBeGreaterThan(0)
+    const smaller = curedLedger(state, ledger, {
+      always: state.variant.ventilation.always + (fan.step.always! - state.variant.ventilation.always) / 2,
+    })
+    expect(smaller.moisture.left.verdict.harms).toBe(true)
   })
 
   test("none are asked for where nothing harms, and what is there already is left alone", () => {

@@ -9,14 +9,16 @@ import { equivalentAirLayer, nextSold } from "../material/layer-properties"
 import { TIGHT } from "../moisture/build-rules"
 import { dampRank, type DampVerdict, worstPlane } from "../moisture/damp-verdict"
 
-/** A small change that a builder could make against damp: another build-up, fewer leaks, drier air inside in winter. */
+/** A small change that a builder could make against damp: another build-up, fewer leaks, more air let in, drier air inside in winter. */
 export interface CureStep {
   assembly?: { id: string; next: Assembly }
   ach50?: number
+  /** Outdoor air that always comes in, m³/s. */
+  always?: number
   relativeHumidity?: number
 }
 
-/** A change that was tried: what the face comes to by it, and what it costs in money and in height where one stands, m. */
+/** A change that was tried: what the face comes to by it, and what it costs in money, in height where one stands (m) and in weight (kg). */
 export interface Cure {
   step: CureStep
   name: string
@@ -25,9 +27,16 @@ export interface Cure {
   verdict: DampVerdict
   /** Most that lies in the face through the year, as a share of what may. */
   share: number
-  money: number
+  /** null: it takes what has no price here. */
+  money: number | null
   height: number
+  weight: number
+  /** Lost more at the winter condition, W. */
+  heat: number
 }
+
+/** By what cures are ranked that let a face stand. */
+export type CureRank = "money" | "height" | "weight"
 
 /** A film that opens when it is damp, a foam that lets next to nothing through, and one that is sprayed. */
 const [SMART, BOARD, SPRAYED] = ["smart-membrane", "xps", "spray-closed"] as const
@@ -36,52 +45,82 @@ const CHANNEL = 0.025
 const OPEN = 0.02
 /** So much drier, and as tight as a job is sealed with care, 1/h at 50 Pa. */
 const [DRIER, SEALED] = [0.1, 1.5] as const
+/** Small fans of the trade, m³/s: 5, 10, 20 and 40 L/s. */
+const FANS = [0.005, 0.01, 0.02, 0.04] as const
 
-type Trial = Pick<Cure, "step" | "name" | "short">
+type Trial = Pick<Cure, "step" | "name" | "short"> & {
+  /** It takes work, a fan or battens, which have no price here. */
+  unpriced?: true
+}
 
 /** Where the verdict stays the same, less than this share of the water is worth telling; so many are tried with fewer leaks too. */
 const [WORTH, PAIRED] = [0.6, 5] as const
 
 /**
- * Small changes to what a face wears and what is around it, and the best of them together with fewer leaks: those first that let it stand, the
- * cheapest of them first; then those that better it most.
+ * Small changes to what a face wears and what is around it that better it, and the best of them together with fewer leaks.
  * @param surface the face that is to be cured
  */
 export function dampCures(state: JobState, ledger: Ledger, surface: SurfaceId): Cure[] {
   const { verdict: now, water } = ledger.moisture[surface]
   if (!now.harms) return []
   const share = worstPlane(water)?.share ?? 0
-  const tried = (trial: Trial): Cure => {
+  const tried = ({ unpriced, ...trial }: Trial): Cure => {
     const then = curedLedger(state, ledger, trial.step)
     const { verdict, water } = then.moisture[surface]
     const lies = worstPlane(water)?.share ?? 0
-    return { ...trial, verdict, share: lies, money: then.money - ledger.money, height: ledger.clear.standing - then.clear.standing }
+    return {
+      ...{ ...trial, verdict, share: lies },
+      money: unpriced ? null : then.money - ledger.money,
+      height: ledger.clear.standing - then.clear.standing,
+      weight: then.weight - ledger.weight,
+      heat: then.loss.total - ledger.loss.total,
+    }
   }
   const betters = ({ verdict, share: lies }: Cure) =>
     dampRank(verdict) < dampRank(now) || (dampRank(verdict) === dampRank(now) && lies < WORTH * share)
-  const single = trials(state, ledger, surface).map(tried).filter(betters).sort(standingFirst)
+  const single = rankedCures([...trials(state, ledger, surface).map(tried).filter(betters), ...fans(state, tried, betters)], "money")
   const { ach50 } = state.variant.leakage
   const paired = single
     .filter(({ verdict, step }) => verdict.harms && step.assembly && ach50 > SEALED)
     .slice(0, PAIRED)
     .map(({ step, name, short }) => tried({ step: { ...step, ach50: SEALED }, name: `${name}, and sealed`, short: `${short}, sealed` }))
-  return [...single, ...paired.filter(betters)].sort(standingFirst)
+  return [...single, ...paired.filter(betters)]
 }
 
-const standingFirst = (a: Cure, b: Cure): number =>
-  Number(a.verdict.harms) - Number(b.verdict.harms) ||
-  (a.verdict.harms ? dampRank(a.verdict) - dampRank(b.verdict) || a.share - b.share : a.money - b.money)
+/** Those first that let the face stand, the one that takes least of them first; then those that better it most. What has no price comes after what has. */
+export const rankedCures = (cures: readonly Cure[], by: CureRank): Cure[] =>
+  [...cures].sort(
+    (a, b) =>
+      Number(a.verdict.harms) - Number(b.verdict.harms) ||
+      (a.verdict.harms
+        ? dampRank(a.verdict) - dampRank(b.verdict) || a.share - b.share
+        : Number(a[by] === null) - Number(b[by] === null) || (a[by] ?? 0) - (b[by] ?? 0) || (a.money ?? 0) - (b.money ?? 0)),
+  )
+
+/** The smallest fan that lets the face stand, else the one that betters it most; where the humidity inside follows from what gives off water. */
+function fans({ brief, variant }: JobState, tried: (trial: Trial) => Cure, betters: (cure: Cure) => boolean): Cure[] {
+  if (brief.inside.water === null) return []
+  const name = "A fan that always lets in more outdoor air"
+  const found = FANS.map((flow) =>
+    tried({ step: { always: variant.ventilation.always + flow }, name, short: "a fan", unpriced: true }),
+  ).filter(betters)
+  return rankedCures(found, "height").slice(0, 1)
+}
 
 /** Figures of a job after a change. */
 export const curedLedger = (state: JobState, ledger: Ledger, step: CureStep): Ledger => ledgerOf(stateAfter(state, step), ledger.solved)
 
-function stateAfter(state: JobState, { assembly, ach50, relativeHumidity }: CureStep): JobState {
+function stateAfter(state: JobState, { assembly, ach50, always, relativeHumidity }: CureStep): JobState {
   const { variant, brief } = state
   const { winter, summer } = brief.indoors
   const built = assembly ? withAssembly(state, assembly.id, assembly.next) : state
   return {
     ...built,
-    ...(ach50 === undefined ? {} : { variant: { ...built.variant, leakage: { ...variant.leakage, ach50 } } }),
+    variant: {
+      ...built.variant,
+      ...(ach50 === undefined ? {} : { leakage: { ...variant.leakage, ach50 } }),
+      ...(always === undefined ? {} : { ventilation: { ...variant.ventilation, always } }),
+    },
     ...(relativeHumidity === undefined ? {} : { brief: { ...brief, indoors: { winter: { ...winter, relativeHumidity }, summer } } }),
   }
 }
@@ -92,9 +131,18 @@ function trials(state: JobState, ledger: Ledger, surface: SurfaceId): Trial[] {
   const dry = brief.indoors.winter.relativeHumidity - DRIER
   return [
     ...ofLayers(state, id),
-    ...(variant.leakage.ach50 > SEALED ? [{ step: { ach50: SEALED }, name: "Sealed as well as care can", short: "sealed" }] : []),
+    ...(variant.leakage.ach50 > SEALED
+      ? [{ step: { ach50: SEALED }, name: "Sealed as well as care can", short: "sealed", unpriced: true as const }]
+      : []),
     ...(brief.inside.water === null && brief.kind !== "cold-room" && dry > 0.2
-      ? [{ step: { relativeHumidity: dry }, name: "Drier air inside in winter, by a tenth", short: "drier air" }]
+      ? [
+          {
+            step: { relativeHumidity: dry },
+            name: "Drier air inside in winter, by a tenth: let in more outdoor air, or give off less water",
+            short: "drier air",
+            unpriced: true as const,
+          },
+        ]
       : []),
   ]
 }
@@ -164,6 +212,7 @@ function ofLayers(state: JobState, id: string): Trial[] {
         step: step(withLayers({ layers: { ...layers, "vent-channel": gap }, order: [layerId, "vent-channel", ...order.slice(1)] })),
         name: `A vented channel behind the ${name}`,
         short: "vented",
+        unpriced: true,
       })
     }
     return found

@@ -4,10 +4,11 @@ import { v4 as newId } from "uuid"
 import { activeState, type JobState } from "../../../core/enclosure/job-state"
 import type { SurfaceId } from "../../../core/enclosure/surface"
 import type { Ledger } from "../../../core/ledger/ledger"
+import type { Kind } from "../../../core/quantity/measure"
 import { SECTION } from "../../../core/results/section-result"
 import { sectionModel } from "../../../core/section/section-model"
 import { sectionVerdict } from "../../../core/section/section-verdict"
-import { type Cure, type CureStep, curedLedger, dampCures } from "../../../core/trials/damp-cures"
+import { type Cure, type CureRank, type CureStep, curedLedger, dampCures, rankedCures } from "../../../core/trials/damp-cures"
 import { tryCure } from "../../../edit/try-step"
 import { useAskedInTurn } from "../../calculations/use-asked"
 import { useJob, useJobStore } from "../../job/job-store"
@@ -17,26 +18,40 @@ import { DampRing } from "../../primitives/damp-ring"
 import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
 import { Refusal } from "../../primitives/refusal"
+import { Tabs } from "../../primitives/tabs"
 import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 
 /** More rows are no help in choosing. */
 const MOST = 4
 
-/** Small changes that turn the verdict on the chosen face, the cheapest that does first; each can be tried in a variant. */
+const RANKS: readonly { value: CureRank; name: string; first: string }[] = [
+  { value: "money", name: "cheapest", first: "The cheapest that lets it stand comes first; what has no price here comes after." },
+  { value: "height", name: "least room", first: "What takes least room and lets it stand comes first." },
+  { value: "weight", name: "lightest", first: "The lightest that lets it stand comes first." },
+]
+
+/** Small changes that turn the verdict on the chosen face, those first that take least money, height or weight; each can be tried in a variant. */
 export function Cures() {
-  const { write, length } = useWriting()
+  const { write } = useWriting()
   const store = useJobStore()
   const ledger = useLedgerLater()
   const state = activeState(useJob())
   const { id } = useChosenFace()
   const { harms } = ledger.moisture[id].verdict
-  const found = useMemo(() => dampCures(state, ledger, id).slice(0, MOST), [state, ledger, id])
+  const cures = useMemo(() => dampCures(state, ledger, id), [state, ledger, id])
+  const [by, setBy] = useState<CureRank>("money")
+  const found = useMemo(() => rankedCures(cures, by).slice(0, MOST), [cures, by])
   const [refusal, setRefusal] = useState<string | null>(null)
   const years = useCureYears(state, ledger, id, found)
   if (!harms) return null
   const tryIt = ({ step, short }: Cure) => setRefusal(store.edit(tryCure(step, `v-${newId().slice(0, 8)}`, short))?.message ?? null)
-  const turns = found.filter(({ verdict }) => !verdict.harms).length
+  const turns = cures.filter(({ verdict }) => !verdict.harms).length
+  /** More or less of something; next to nothing is a dash. */
+  const more = (kind: Kind, value: number, least: number) =>
+    Math.abs(value) < least ? "–" : `${value > 0 ? "+" : "−"}${write(kind, Math.abs(value))}`
+  const fanWords = ({ name, step, heat }: Cure) =>
+    `${name}: ${write("airFlow", step.always! - state.variant.ventilation.always)} (${write("power", heat)} more lost on the coldest night)`
   return (
     <section aria-label="What would help" className="grid gap-2 border-t border-seam pt-3" data-testid="cures">
       <h2 className="font-display text-[15px] font-semibold">What one change would do</h2>
@@ -44,20 +59,21 @@ export function Cures() {
         {found.length === 0
           ? "None of the small changes that were tried betters it: another way to build this face may."
           : turns > 0
-            ? "The cheapest that lets it stand comes first."
+            ? RANKS.find(({ value }) => value === by)!.first
             : "None of them alone lets it stand; these better it."}
       </p>
+      {turns > 1 ? <Tabs label="Which first" value={by} options={RANKS} onChange={setBy} /> : null}
       {found.length > 0 ? (
         <FigureTable
           caption="Small changes and what the face comes to by them"
-          heads={["change", "the face then", "costs", "height", ""]}
+          heads={["change", "the face then", "material", "room taken", "weight", ""]}
           words={[0, 1]}
           rows={found.map((cure, i) => ({
             key: cure.name,
             look: "align-top",
             below: years.words(i),
             cells: [
-              cure.name,
+              cure.step.always === undefined ? cure.name : fanWords(cure),
               <span key="ring" className="flex items-start gap-1.5">
                 <DampRing verdict={cure.verdict} size={14} />
                 <span>
@@ -66,8 +82,9 @@ export function Cures() {
                   {cure.verdict.harms ? `, ${write("percent", cure.share)} of what may lie there` : ""}
                 </span>
               </span>,
-              Math.abs(cure.money) > 0.5 ? write("money", cure.money) : "–",
-              Math.abs(cure.height) > 5e-4 ? length(-cure.height) : "–",
+              cure.money === null ? "no price" : more("money", cure.money, 0.5),
+              more("length", cure.height, 5e-4),
+              more("mass", cure.weight, 0.05),
               cure.step.relativeHumidity !== undefined ? (
                 "in the brief"
               ) : (
