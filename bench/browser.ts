@@ -34,10 +34,12 @@ export async function benchBrowser(): Promise<Row[]> {
     await page.waitForLoadState("networkidle")
     await page.locator("[data-testid=ledger]").getByText("≈", { exact: true }).first().waitFor({ state: "detached" })
     const edit = await editToPaint(page)
+    const beside = await answersBeside(page, `${BASE}/jobs/${id}/damp`)
     const year = await yearInWorker(await browser.newContext(), `${BASE}/jobs/${id}/heat`)
     return [
       row("a job's year, ten faces of six layers, in the browser's worker", year, "ms", 150),
       row("edit to painted ledger, in the browser, ten edits a second at most", edit, "ms", 33),
+      row("edit to painted ledger while a hundred likely builds are followed", beside, "ms", 50),
       ...(await benchPelt(fast, BASE)),
       ...weights,
     ]
@@ -107,9 +109,30 @@ const BETWEEN = 100
 async function editToPaint(page: Page): Promise<number> {
   const times: number[] = []
   for (let i = 0; i < 60; i++) {
-    const pressed = await page.evaluateHandle(ledgerPainted, { kind: "keydown", key: i % 2 === 0 ? "+" : "-" })
-    times.push(await pressed.evaluate(({ painted }) => painted))
+    times.push(await keyToPaint(page, i % 2 === 0 ? "+" : "-"))
     await page.waitForTimeout(BETWEEN)
   }
   return median(times.slice(10))
+}
+
+async function keyToPaint(page: Page, key: string): Promise<number> {
+  const pressed = await page.evaluateHandle(ledgerPainted, { kind: "keydown", key })
+  return pressed.evaluate(({ painted }) => painted)
+}
+
+/** A wall gets thicker and thinner while workers follow a hundred likely builds of it; those of the wall as it was are given up then. */
+async function answersBeside(page: Page, address: string): Promise<number> {
+  await page.goto(address)
+  await page.locator("[data-face=left]").press("Enter")
+  for (let i = 0; i < 3; i++) await page.keyboard.press("j")
+  const follow = page.getByRole("button", { name: "Follow it through the years" })
+  const builds = page.getByRole("button", { name: /^(Follow 100 likely builds|Go on, )/ })
+  const times: number[] = []
+  for (let i = 0; i < 22; i++) {
+    if (i < 2) await follow.click()
+    await builds.click({ timeout: 120_000 })
+    await page.getByText(/[1-9]\d* of 100 followed/).waitFor()
+    times.push(await keyToPaint(page, i % 2 === 0 ? "+" : "-"))
+  }
+  return median(times.slice(2))
 }
