@@ -1,5 +1,6 @@
 import { changed, mapped, type Untyped, type Step } from "./job/parts"
 import { materialOf } from "./job/v7-to-v8"
+import { withBoards } from "./job/v13-to-v14"
 import { KEPT_VERSION } from "./kept"
 
 /** The first version that had things on the shelf: they began with version 6 of the job format and have counted by themselves since 8. */
@@ -17,6 +18,7 @@ const STEPS: Readonly<Record<number, Step>> = {
     ...(material ? { material: materialOf(material) } : {}),
     ...(materials ? { materials: mapped(materials, materialOf) } : {}),
   }),
+  8: ({ assembly, ...thing }) => ({ ...thing, ...(assembly ? { assembly: withBoards(assembly) } : {}) }),
 }
 
 /** A kept thing of a version, taken up to the current one. */

@@ -49,6 +49,19 @@ const members: fc.Arbitrary<MemberSet> = fc
     overhang: 0,
   }))
 
+const boards: fc.Arbitrary<Layer["boards"]> = fc.option(
+  fc.record({
+    course: fc.constantFrom("up", "beside", null),
+    onMembers: fc.option(fc.boolean()),
+    gap: fc.option(between(0, 0.01)),
+    apart: fc.option(between(0, 0.3)),
+    narrowest: fc.option(between(0, 0.2)),
+    grain: fc.boolean(),
+    locked: fc.record({ left: fc.array(fc.record({ course: fc.constantFrom(null, 0, 1), at: between(0.1, 3) }), { maxLength: 2 }) }),
+  }),
+  { freq: 2 },
+)
+
 const layer: fc.Arbitrary<Layer> = fc
   .record({
     material: stuff,
@@ -64,6 +77,7 @@ const layer: fc.Arbitrary<Layer> = fc
     ),
     vents: fc.constantFrom(0, 0, 0.001, 0.01),
     pressed: fc.option(between(1, 5)),
+    boards,
   })
   .map(({ pressed, ...layer }) => ({ ...layer, loose: pressed === null ? null : pressed * layer.thickness }))
 
@@ -332,6 +346,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
             leakage: { ach50, shelter: 3 as const },
             ventilation,
             breaks,
+            stock: {},
           },
         },
       }

@@ -17,27 +17,43 @@ export interface Boarded {
   holes: readonly (readonly Point[])[]
 }
 
+/** A joint that stays where a person put it. */
+export interface Lock {
+  /** The course in which it lies across; null: it lies between two courses, along. */
+  course: number | null
+  /** m at which the board before it ends, along the course, or across where it lies between courses */
+  at: number
+}
+
 /** How boards are laid on it: in courses, as bricks are. */
 export interface Laying {
   /** m along a course, and across it */
   board: { along: number; across: number }
   /** Courses run beside the face's lower edge, or up from it. */
-  course: "beside" | "up"
+  course: Course
   /** m between boards: to expand, or for foam or sealant */
   gap: number
   /** m of the first course across, and of the first board in courses 0, 2, 4 … and in 1, 3, 5 … */
   first: { across: number; even: number; odd: number }
-  /** Middles of the members that joints across the courses lie on, m along; null: anywhere. */
-  on: readonly number[] | null
+  /** Middles of the members that joints across the courses lie on, m along, and those between courses, m across; null: anywhere. */
+  on: Record<"along" | "across", readonly number[] | null>
   /** m that no strip is narrower than, where the face lets it */
   shortest: number
+  locked: readonly Lock[]
+}
+
+/** Which way courses run. */
+export type Course = "beside" | "up"
+
+/** The rectangle of a whole board that lies on a face. */
+export interface Cell {
+  course: number
+  /** m: left, low, right, high */
+  cell: readonly [number, number, number, number]
 }
 
 /** A piece of a board where it lies. */
-export interface Piece {
-  course: number
-  /** The piece of a whole board that it is cut from, m: left, low, right, high */
-  cell: readonly [number, number, number, number]
+export interface Piece extends Cell {
   /** Its outline and what is cut out of it, the outline first. */
   rings: Point[][]
   /** m² */
@@ -50,39 +66,48 @@ const GRAIN = 1e-6
 const DUST = 1e-7
 
 /**
- * Boards in courses over a face, cut at its outline and around its openings.
- * @returns pieces course by course, each in one part; gaps between them are left free
- * @throws InputError `no-member` where a joint finds no member
+ * Boards in courses over a face, before its outline and openings cut them.
+ * @throws InputError `no-member` where a joint finds no member, `too-many` for boards that are too small
  */
-export function layBoards({ outline, holes }: Boarded, laying: Laying, clip: Clipper): Piece[] {
-  const turned = laying.course === "up"
-  const way = (point: Point): Point => (turned ? [point[1], point[0]] : [point[0], point[1]])
-  const ring = (points: readonly Point[]): Ring => points.map(way).map(([x, y]) => [onGrain(x), onGrain(y)])
+export function cellsOf(outline: readonly Point[], laying: Laying): Cell[] {
+  const { board, course, gap, first, on, shortest, locked } = laying
+  const turned = course === "up"
+  const { left, right, low, high } = boundsOf(outline.map(([x, y]) => (turned ? [onGrain(y), onGrain(x)] : [onGrain(x), onGrain(y)])))
+  const lockedIn = (one: number | null) => locked.filter((lock) => lock.course === one).map(({ at }) => at)
+  const across = { from: low, to: high, board: board.across, gap, first: first.across, on: on.across, shortest, locked: lockedIn(null) }
+  return stretches(across).flatMap(([bottom, top], i) => {
+    const begins = i % 2 === 0 ? first.even : first.odd
+    const along = { from: left, to: right, board: board.along, gap, first: begins, on: on.along, shortest, locked: lockedIn(i) }
+    return stretches(along).map(([start, end]): Cell => ({
+      course: i,
+      cell: turned ? [bottom, start, top, end] : [start, bottom, end, top],
+    }))
+  })
+}
+
+/** What a face's outline, its openings and boxes leave of boards: pieces, each in one part; gaps between them are left free. */
+export function cutAt({ outline, holes }: Boarded, cells: readonly Cell[], clip: Clipper): Piece[] {
+  const ring = (points: readonly Point[]): Ring => points.map(([x, y]) => [onGrain(x), onGrain(y)])
   const face = ring(outline)
-  const { left, right, low, high } = boundsOf(face)
   const whole = holes.length > 0 ? clip.difference([face], ...holes.map((hole): Polygon => [ring(hole)])) : [[face]]
-  const { board, gap, first, on, shortest } = laying
-  const courses = stretches({ from: low, to: high, board: board.across, gap, first: first.across, on: null, shortest })
-  return courses.flatMap(([bottom, top], course) => {
-    const begins = course % 2 === 0 ? first.even : first.odd
-    return stretches({ from: left, to: right, board: board.along, gap, first: begins, on, shortest }).flatMap(([start, end]) => {
-      const cell: Polygon = [
-        [
-          [start, bottom],
-          [end, bottom],
-          [end, top],
-          [start, top],
-        ],
-      ]
-      return clip.intersection(cell, whole).flatMap((rings): Piece[] => {
-        const open = rings.map((one) => one.slice(0, -1).map(way))
-        const area = areaOf(open)
-        const place = turned ? ([bottom, start, top, end] as const) : ([start, bottom, end, top] as const)
-        return area < DUST ? [] : [{ course, cell: place, rings: open, area }]
-      })
+  return cells.flatMap(({ course, cell }) => {
+    const [left, low, right, high] = cell
+    const board: Ring = [
+      [left, low],
+      [right, low],
+      [right, high],
+      [left, high],
+    ]
+    return clip.intersection([board], whole).flatMap((rings): Piece[] => {
+      const open = rings.map((one) => one.slice(0, -1))
+      const area = areaOf(open)
+      return area < DUST ? [] : [{ course, cell, rings: open, area }]
     })
   })
 }
+
+/** Boards in courses over a face, cut at its outline and around its openings. @throws InputError as `cellsOf` does */
+export const layBoards = (face: Boarded, laying: Laying, clip: Clipper): Piece[] => cutAt(face, cellsOf(face.outline, laying), clip)
 
 const onGrain = (value: number): number => Math.round(value / GRAIN) * GRAIN
 

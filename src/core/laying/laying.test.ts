@@ -24,8 +24,9 @@ const PLAIN: Laying = {
   course: "beside",
   gap: 0,
   first: { across: 1.2, even: 2.4, odd: 1.2 },
-  on: null,
+  on: { along: null, across: null },
   shortest: 0,
+  locked: [],
 }
 
 describe("a length divided into boards", () => {
@@ -108,7 +109,8 @@ describe("boards on a face", () => {
             course,
             gap,
             shortest,
-            on: null,
+            on: PLAIN.on,
+            locked: [],
             first: { across: board.across * share, even: board.along, odd: board.along * share },
           })
           covers(face, pieces, gap)

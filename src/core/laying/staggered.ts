@@ -1,4 +1,4 @@
-import { type Boarded, type Clipper, layBoards, type Laying, type Piece } from "./lay-boards"
+import { type Boarded, type Cell, cellsOf, type Clipper, cutAt, type Laying, type Piece } from "./lay-boards"
 
 /** Boards of a layer that lies on another. */
 export interface Staggered {
@@ -14,26 +14,52 @@ const BEGINNINGS = [1, 1 / 2, 1 / 3, 2 / 3, 1 / 4, 3 / 4] as const
 const ROUNDING = 1e-9
 
 /**
- * A layer whose joints lie at least so far beside those of the layer below and of its own neighbouring courses, of all beginnings the one with
- * the fewest pieces; where none keeps so far away, the one that keeps the furthest.
- * @param below pieces of the layer that it lies on; none for the first
+ * A layer whose joints lie at least so far beside those of the layer below and of its own neighbouring courses: of all beginnings the one with
+ * the fewest joints that run into a corner of an opening, then with the fewest boards; where none keeps so far away, the one that keeps the furthest.
+ * @param below boards of the layer that it lies on; none for the first
  * @param asked m
+ * @throws InputError as `cellsOf` does
  */
-export function staggered(face: Boarded, laying: Laying, below: readonly Piece[], asked: number, clip: Clipper): Staggered {
+export function staggered(face: Boarded, laying: Laying, below: readonly Cell[], asked: number, clip: Clipper): Staggered {
   const { along, across } = laying.board
-  const found: Staggered[] = []
+  const found: (Omit<Staggered, "pieces"> & { cells: Cell[] })[] = []
   for (const high of BEGINNINGS)
     for (const even of BEGINNINGS)
       for (const odd of BEGINNINGS) {
-        if (odd === even) continue
+        if (odd === even && asked > 0) continue
         const begun = { ...laying, first: { across: across * high, even: along * even, odd: along * odd } }
-        const pieces = layBoards(face, begun, clip)
-        found.push({ laying: begun, pieces, apart: Math.min(jointsApart(pieces, pieces, laying), jointsApart(pieces, below, laying)) })
+        const cells = cellsOf(face.outline, begun)
+        found.push({ laying: begun, cells, apart: Math.min(jointsApart(cells, cells, laying), jointsApart(cells, below, laying)) })
       }
   const kept = found.filter(({ apart }) => apart >= asked - ROUNDING)
-  return kept.length > 0
-    ? kept.reduce((best, one) => (one.pieces.length < best.pieces.length ? one : best))
-    : found.reduce((best, one) => (one.apart > best.apart + ROUNDING ? one : best))
+  const { cells, ...best } =
+    kept.length > 0
+      ? least(kept, ({ cells }) => CORNER * atCorners(cells, face.holes) + cells.length)
+      : found.reduce((best, one) => (one.apart > best.apart + ROUNDING ? one : best))
+  return { ...best, pieces: cutAt(face, cells, clip) }
+}
+
+/** A joint that runs into an opening's corner is worse than so many more boards. */
+const CORNER = 1000
+/** A joint so near to a corner runs into it, m. */
+const BESIDE = 0.05
+
+function least<T>(all: readonly T[], of: (one: T) => number): T {
+  const told = all.map(of)
+  return all[told.indexOf(Math.min(...told))]!
+}
+
+/** How often an edge of a board runs into a corner of an opening: plaster and boards crack there. */
+function atCorners(cells: readonly Cell[], holes: Boarded["holes"]): number {
+  const corners = holes.flat()
+  let count = 0
+  for (const { cell } of cells)
+    for (const [x, y] of corners) {
+      const within = (at: number, from: number, to: number) => at > from - BESIDE && at < to + BESIDE
+      if (within(y, cell[1], cell[3]) && Math.abs(x - cell[2]) < BESIDE) count++
+      if (within(x, cell[0], cell[2]) && Math.abs(y - cell[3]) < BESIDE) count++
+    }
+  return count
 }
 
 /** An edge of a board at which it meets another: where it lies across or along, and from where to where. */
@@ -47,7 +73,7 @@ interface Joint {
  * m by which joints lie beside one another at least. Of one layer with itself the joints across its courses count, between neighbouring courses:
  * those along them are in one line.
  */
-export function jointsApart(one: readonly Piece[], other: readonly Piece[], { course }: Pick<Laying, "course">): number {
+export function jointsApart(one: readonly Cell[], other: readonly Cell[], { course }: Pick<Laying, "course">): number {
   const own = one === other
   const [across, along] = [jointsOf(one, course === "up"), jointsOf(one, course !== "up")]
   const least = (a: readonly Joint[], b: readonly Joint[]): number => {
@@ -68,9 +94,9 @@ export function jointsApart(one: readonly Piece[], other: readonly Piece[], { co
 /** Courses so near are neighbours: a gap lies between them, m. */
 const NEAR = 0.02
 
-/** Joints of pieces that lie in a line: upright ones, or level ones. */
-function jointsOf(pieces: readonly Piece[], level: boolean): Joint[] {
-  const edges = pieces.map(({ cell: [left, low, right, high] }) =>
+/** Joints of boards that lie in a line: upright ones, or level ones. */
+function jointsOf(cells: readonly Cell[], level: boolean): Joint[] {
+  const edges = cells.map(({ cell: [left, low, right, high] }) =>
     level ? { start: low, end: high, from: left, to: right } : { start: left, end: right, from: low, to: high },
   )
   const last = Math.max(...edges.map(({ end }) => end))

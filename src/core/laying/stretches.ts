@@ -14,16 +14,31 @@ export interface Division {
   on: readonly number[] | null
   /** m that no board is shorter than, where that can be */
   shortest: number
+  /** Ends of boards that stay where they are, wherever they lie. */
+  locked?: readonly number[]
 }
 
 /** Rounding of lengths, m. */
 const ROUNDING = 1e-9
+/** More boards in a row than that are none. */
+const MOST = 2000
 
 /**
- * Where boards lie one after the other, m; joints on members where those are given, the last one moved so that none is too short.
- * @throws InputError `no-member` where no member is within a board's length of the joint before
+ * Where boards lie one after the other, m; joints on members where those are given, the last one moved so that none is too short. Joints that
+ * are locked divide the length, and what lies between them is divided by itself.
+ * @throws InputError `no-member` where no member is within a board's length of the joint before; `too-many` for boards that are too small
  */
-export function stretches({ from, to, board, gap, first, on, shortest }: Division): [number, number][] {
+export function stretches({ locked = [], ...division }: Division): [number, number][] {
+  const { from, to, gap, first, board } = division
+  if ((to - from) / board > MOST) throw new InputError("too-many", [], `More than ${MOST} boards would lie in a row: take larger ones.`)
+  const stops = [...new Set(locked)].sort((a, b) => a - b).filter((at) => at > from + ROUNDING && at + gap < to - ROUNDING)
+  return [...stops, to].flatMap((end, i) => {
+    const start = i === 0 ? from : stops[i - 1]! + gap
+    return divided({ ...division, from: start, to: end, first: i === 0 ? first : board })
+  })
+}
+
+function divided({ from, to, board, gap, first, on, shortest }: Division): [number, number][] {
   const ends: number[] = []
   let start = from
   const reach = (length: number): number => {

@@ -114,6 +114,7 @@ export function startVariant(school: School, form: Form, ach50: number, units: U
     leakage: { ach50, shelter: 3 },
     ventilation: NO_VENTILATION,
     breaks: NO_BREAKS,
+    stock: {},
   }
 }
 

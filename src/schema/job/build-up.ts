@@ -44,6 +44,28 @@ export const Fasteners = z.strictObject({
 })
 export type Fasteners = z.output<typeof Fasteners>
 
+/** A joint that a person has put in its place. */
+export const LockedJoint = z.strictObject({
+  course: z.int().min(0).max(400).nullable().describe("the course that it lies across, counted from 0; null: it lies between two courses"),
+  at: along("end of the board before it, from the face's left or lower edge"),
+})
+export type LockedJoint = z.output<typeof LockedJoint>
+
+/** How a layer of boards is laid; what is null follows from what they are of. */
+export const Boards = z.strictObject({
+  course: z
+    .enum(["beside", "up"])
+    .nullable()
+    .describe("their long side: beside the face's lower edge, or up; null: the way that takes fewer"),
+  onMembers: z.boolean().nullable().describe("whether their joints lie on members; null: those of sheathing and linings do"),
+  gap: quantity("m", "between boards", { min: 0, max: 0.1 }).nullable(),
+  apart: quantity("m", "by which joints lie beside those of the layer below and of the next course", { min: 0, max: 2 }).nullable(),
+  narrowest: quantity("m", "that no strip is narrower than, where the face lets it", { min: 0, max: 1 }).nullable(),
+  grain: z.boolean().describe("pieces keep the direction of their sheet: grain, flutes, or a pattern"),
+  locked: z.partialRecord(FaceId, z.array(LockedJoint).max(60)).describe("joints of a face that stay where they are"),
+})
+export type Boards = z.output<typeof Boards>
+
 /** A layer of a build-up, by the name of its material. */
 export const Layer = z.strictObject({
   material: z.string().min(1).max(60),
@@ -54,11 +76,12 @@ export const Layer = z.strictObject({
   loose: quantity("m", "thickness that its fibre has when nothing presses it; null: as thick as it lies", { above: 0, max: 2 }).nullable(),
   fasteners: Fasteners.nullable(),
   vents: quantity("m²/m", "openings of an air space to the outdoors, for a metre of its width", { min: 0, max: 1 }),
+  boards: Boards.nullable().describe("how its boards are laid; null: as is usual"),
 })
 export type Layer = z.output<typeof Layer>
 
 /** What a layer is of which no more is said than its material and thickness. */
-export const PLAIN_LAYER = { existing: false, voids: 0, between: null, loose: null, fasteners: null, vents: 0 } as const
+export const PLAIN_LAYER = { existing: false, voids: 0, between: null, loose: null, fasteners: null, vents: 0, boards: null } as const
 
 /** Insulation along the edge of a slab, level under it or beside it down into the ground. */
 export const SlabEdge = z.strictObject({

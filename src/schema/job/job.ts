@@ -6,12 +6,13 @@ import { Inside, Ventilation } from "./inside"
 import { Id, partsOf, title } from "./name"
 import { Material } from "../material"
 import { Plant } from "./plant"
+import { SheetStock } from "./sheet-stock"
 import { AirState, quantity, relativeHumidity } from "../quantity"
 import { FaceId, roomAir, Shell } from "./shell"
 import { OwnWeather } from "./weather"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 13
+export const JOB_VERSION = 14
 /** What a job file says that it is. */
 export const JOB_FORMAT = "pelzhaus-job"
 /** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
@@ -93,6 +94,7 @@ export const Variant = z
     leakage: Leakage,
     ventilation: Ventilation.describe("outdoor air that is let in on purpose"),
     breaks: Breaks,
+    stock: partsOf(SheetStock, 60, "kinds of sheet").describe("sheets that boards are cut from, where they are not as the catalogue says"),
   })
   .describe("one way to build it")
 export type Variant = z.output<typeof Variant>

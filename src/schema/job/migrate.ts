@@ -11,6 +11,7 @@ import { v8ToV9 } from "./v8-to-v9"
 import { v10ToV11 } from "./v10-to-v11"
 import { v11ToV12 } from "./v11-to-v12"
 import { v12ToV13 } from "./v12-to-v13"
+import { v13ToV14 } from "./v13-to-v14"
 import { v9ToV10 } from "./v9-to-v10"
 
 /** Steps by the version they start from. */
@@ -27,6 +28,7 @@ export const STEPS: Readonly<Record<number, Step>> = {
   10: v10ToV11,
   11: v11ToV12,
   12: v12ToV13,
+  13: v13ToV14,
 }
 
 /**
