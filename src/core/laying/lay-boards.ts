@@ -87,9 +87,7 @@ export function cellsOf(outline: readonly Point[], laying: Laying): Cell[] {
 
 /** What a face's outline, its openings and boxes leave of boards: pieces, each in one part; gaps between them are left free. */
 export function cutAt({ outline, holes }: Boarded, cells: readonly Cell[], clip: Clipper): Piece[] {
-  const ring = (points: readonly Point[]): Ring => points.map(([x, y]) => [onGrain(x), onGrain(y)])
-  const face = ring(outline)
-  const whole = holes.length > 0 ? clip.difference([face], ...holes.map((hole): Polygon => [ring(hole)])) : [[face]]
+  const whole = without(outline, holes, clip)
   return cells.flatMap(({ course, cell }) => {
     const [left, low, right, high] = cell
     const board: Ring = [
@@ -108,6 +106,15 @@ export function cutAt({ outline, holes }: Boarded, cells: readonly Cell[], clip:
 
 /** Boards in courses over a face, cut at its outline and around its openings. @throws InputError as `cellsOf` does */
 export const layBoards = (face: Boarded, laying: Laying, clip: Clipper): Piece[] => cutAt(face, cellsOf(face.outline, laying), clip)
+
+/** What holes leave of a face: parts that do not hang together, each with the holes within it. */
+export function without(outline: readonly Point[], holes: readonly (readonly Point[])[], clip: Clipper): Polygon[] {
+  const face = onGrid(outline)
+  return holes.length > 0 ? clip.difference([face], ...holes.map((hole): Polygon => [onGrid(hole)])) : [[face]]
+}
+
+/** Corners on a grid, so that what should meet does. */
+export const onGrid = (points: readonly Point[]): Ring => points.map(([x, y]) => [onGrain(x), onGrain(y)])
 
 const onGrain = (value: number): number => Math.round(value / GRAIN) * GRAIN
 

@@ -1,3 +1,4 @@
+import { InputError } from "../../schema/outcome"
 import { type Boarded, type Cell, cellsOf, type Clipper, cutAt, type Laying, type Piece } from "./lay-boards"
 
 /** Boards of a layer that lies on another. */
@@ -22,21 +23,40 @@ const ROUNDING = 1e-9
  */
 export function staggered(face: Boarded, laying: Laying, below: readonly Cell[], asked: number, clip: Clipper): Staggered {
   const { along, across } = laying.board
-  const found: (Omit<Staggered, "pieces"> & { cells: Cell[] })[] = []
-  for (const high of BEGINNINGS)
-    for (const even of BEGINNINGS)
-      for (const odd of BEGINNINGS) {
-        if (odd === even && asked > 0) continue
-        const begun = { ...laying, first: { across: across * high, even: along * even, odd: along * odd } }
-        const cells = cellsOf(face.outline, begun)
-        found.push({ laying: begun, cells, apart: Math.min(jointsApart(cells, cells, laying), jointsApart(cells, below, laying)) })
-      }
+  const of = (begun: Laying, cells: Cell[]) => {
+    const joints = Math.min(jointsApart(cells, cells, laying), jointsApart(cells, below, laying))
+    return { laying: begun, cells, apart: joints }
+  }
+  const begun = BEGINNINGS.flatMap((high) =>
+    BEGINNINGS.flatMap((even) =>
+      BEGINNINGS.filter((odd) => odd !== even || asked === 0).map((odd): Laying => ({
+        ...laying,
+        first: { across: across * high, even: along * even, odd: along * odd },
+      })),
+    ),
+  )
+  const found = begun.flatMap((one) => {
+    const cells = held(() => cellsOf(face.outline, one))
+    return cells ? [of(one, cells)] : []
+  })
+  // Where none of them finds its members the plainest may, or says where it does not.
+  if (found.length === 0) found.push(of(laying, cellsOf(face.outline, laying)))
   const kept = found.filter(({ apart }) => apart >= asked - ROUNDING)
   const { cells, ...best } =
     kept.length > 0
-      ? least(kept, ({ cells }) => CORNER * atCorners(cells, face.holes) + cells.length)
+      ? least(kept, (one) => CORNER * atCorners(one.cells, face.holes) + one.cells.length)
       : found.reduce((best, one) => (one.apart > best.apart + ROUNDING ? one : best))
   return { ...best, pieces: cutAt(face, cells, clip) }
+}
+
+/** Boards whose joints all find a member; null where one does not. */
+function held(cells: () => Cell[]): Cell[] | null {
+  try {
+    return cells()
+  } catch (error) {
+    if (error instanceof InputError && error.code === "no-member") return null
+    throw error
+  }
 }
 
 /** A joint that runs into an opening's corner is worse than so many more boards. */

@@ -8,10 +8,13 @@ import type { YearModel } from "../hourly/year-model"
 import { BUILD, type BuildAsked } from "./build-result"
 import { CUT } from "./cut-result"
 import { DAY } from "./day-result"
+import { SHEETS, type SheetsAsked } from "./sheets-result"
 import { SECTION, type SectionAsked } from "./section-result"
 import { SLAB } from "./slab-result"
 import { SUN } from "./sun-result"
 import { YEAR } from "./year-result"
+import type { Clipper } from "../laying/lay-boards"
+import { sheetPlan } from "../takeoff/sheet-plan"
 import { type SlabAsked, slabSweats } from "../moisture/slab-sweats"
 import { buildOutcome } from "../section/likely-builds"
 import { BUILT_IN_HUMIDITY, CLOSE, sectionYears } from "../section/section-years"
@@ -22,7 +25,7 @@ import type { Calculation } from "./calculation"
 import { DETAIL } from "./detail-result"
 import { type DetailPicture, PICTURE } from "./picture-result"
 
-type Run<I, R> = (input: I, onProgress: (progress: number) => void) => R
+type Run<I, R> = (input: I, onProgress: (progress: number) => void, clip?: Clipper) => R
 
 /** A calculation with how it is worked out. */
 const worked = <I, R>({ kind }: Calculation<I, R>, run: Run<I, R>) => [kind, run as Run<unknown, unknown>] as const
@@ -37,6 +40,7 @@ const RUNS = new Map([
   ),
   worked(BUILD, ({ model, index }: BuildAsked) => buildOutcome(model, weatherYear(model.weather), index)),
   worked(SLAB, ({ face, weather }: SlabAsked) => slabSweats(face, weatherYear(weather))),
+  worked(SHEETS, ({ boarding, time }: SheetsAsked, _, clip) => sheetPlan(boarding, clip!, time)),
   worked(CUT, (input: CutInput) => cutBars(input)),
   worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
     const { figures, solved } = solveDetail(detail, onProgress)
@@ -47,6 +51,7 @@ const RUNS = new Map([
 /**
  * Works out a task of any kind; apart from the calculations, so that who only asks does not carry the solvers along.
  * @param onProgress hears how far it is, in the calculation's own measure
+ * @param clip cuts polygons at one another; what lays boards needs it
  */
-export const run = (kind: string, input: unknown, onProgress: (progress: number) => void = () => {}): unknown =>
-  RUNS.get(kind)!(input, onProgress)
+export const run = (kind: string, input: unknown, onProgress: (progress: number) => void = () => {}, clip?: Clipper): unknown =>
+  RUNS.get(kind)!(input, onProgress, clip)

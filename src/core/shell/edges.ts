@@ -89,6 +89,16 @@ export function sideOf(
   return { face, side: sides === 3 && side === 3 ? 2 : side }
 }
 
+/** Which face lies beyond a side of a face's outline, counted from its lower one: a test of a face. Ends are bent along the roof. */
+export function neighbourOf({ id, outline }: Pick<Face, "id" | "outline">, side: number, hip: boolean): (face: FaceId) => boolean {
+  const meets = (hip && SLOPES[id]) || MEETS[id]!
+  const sides = outline.length
+  const end = (id === "front" || id === "back") && side > 1
+  const at = end ? (side === sides - 1 ? 3 : 2) : sides === 3 && side === 2 ? 3 : side
+  const beyond = meets[at]
+  return (face) => face !== id && (beyond === "over" ? face.startsWith("roof") : face === beyond)
+}
+
 function hipEdges(faces: readonly Face[], form: { length: number; width: number; wallHeight: number; ridgeHeight: number }): Edge[] {
   const { length, width, wallHeight, ridgeHeight } = form
   const run = Math.min(length, width) / 2

@@ -1,3 +1,4 @@
+import clip from "polygon-clipping"
 import { run } from "../../core/results/run"
 
 /** What is asked of a worker: the kind of a calculation, and its input. */
@@ -12,5 +13,5 @@ export type Saying = { progress: number } | { result: unknown }
 const say = (saying: Saying) => postMessage(saying)
 
 addEventListener("message", ({ data: { kind, input } }: MessageEvent<Question>) => {
-  say({ result: run(kind, input, (progress) => say({ progress })) })
+  say({ result: run(kind, input, (progress) => say({ progress }), clip) })
 })

@@ -1,0 +1,209 @@
+import type { Boards } from "../../schema/job/build-up"
+import type { SheetSize, SheetStock } from "../../schema/job/sheet-stock"
+import type { Shell } from "../../schema/job/shell"
+import type { BuiltLayer } from "../assembly/build-up"
+import { type JobState, stockOf } from "../enclosure/job-state"
+import type { SurfaceFigures } from "../enclosure/surface-figures"
+import type { Course, Lock } from "../laying/lay-boards"
+import { arealPrice } from "../material/layer-properties"
+import { sum } from "../numeric/sum"
+import { edgesOf, neighbourOf } from "../shell/edges"
+import type { Face, Point } from "../shell/face"
+import { boxOutlinesOn } from "../shell/floor-boxes"
+import { framingOn } from "../shell/framing"
+import { notchOutline } from "../shell/notch"
+import { inset, rectangleCorners } from "../shell/polygon"
+
+/** What boards of one material and thickness are cut from, and how. */
+export interface Stuff {
+  /** Names it: the material and the thickness. */
+  key: string
+  material: string
+  name: string
+  thickness: number
+  sizes: (Omit<SheetSize, "price"> & { price: number })[]
+  offcuts: SheetStock["offcuts"]
+  kerf: number
+  edgeToEdge: boolean
+}
+
+/** A layer of boards on a face, with all that says how it is laid. */
+export interface BoardLayer {
+  face: SurfaceFigures["id"]
+  faceName: string
+  assembly: string
+  layer: string
+  stuff: string
+  /** Which it is among the face's layers of the same stuff, from outside, counted from 0. */
+  nth: number
+  outline: Point[]
+  /** Openings, boxes and pieces that are missing, and members that it lies between. */
+  holes: Point[][]
+  members: Point[][]
+  /** Middles of the members that its joints lie on, by the axis of the face that they are counted along; null: anywhere. */
+  on: { x: number[] | null; y: number[] | null }
+  /** null: whichever takes fewer sheets */
+  course: Course | null
+  gap: number
+  apart: number
+  narrowest: number
+  grain: boolean
+  locked: readonly Lock[]
+}
+
+/** All boards of an enclosure: face by face, outside to inside. */
+export interface Boarding {
+  stuffs: Stuff[]
+  faces: BoardLayer[][]
+}
+
+/** What is taken where nothing is said: a saw's cut, a strip, how far joints lie apart, a gap between boards that swell, m. */
+export const USUAL_KERF = { metric: 0.003, "inch-pound": 0.003175 } as const
+const STRIP = 0.1
+const APART = 0.2
+const SWELLS = 0.003
+
+/** What is said of a layer's boards before anybody says something. */
+export const NOTHING_SAID: Boards = {
+  ...{ course: null, onMembers: null, gap: null, apart: null, narrowest: null },
+  grain: false,
+  locked: {},
+}
+
+/** Whether a layer comes in boards or batts that are cut to size, and is still to be bought. */
+export const isBoarded = ({ layer, material: { sold } }: BuiltLayer): boolean =>
+  !layer.existing && (sold.form === "sheet" || sold.form === "batt") && sold.width !== null && sold.length !== null
+
+/** The boards that an enclosure takes, and what they are cut from. */
+export function boardingOf(state: JobState, surfaces: readonly SurfaceFigures[]): Boarding {
+  const { shell } = state
+  const stuffs = new Map<string, Stuff>()
+  const faces = surfaces.map((surface): BoardLayer[] => {
+    const seen = new Map<string, number>()
+    return surface.layers.flatMap((built, i): BoardLayer[] => {
+      if (!isBoarded(built)) return []
+      const stuff = stuffOf(state, built)
+      const nth = seen.get(stuff.key) ?? 0
+      seen.set(stuff.key, nth + 1)
+      stuffs.set(stuff.key, stuff)
+      return [{ ...boardLayer(shell, surface, surfaces, i), stuff: stuff.key, nth }]
+    })
+  })
+  return { stuffs: [...stuffs.values()], faces: faces.filter((layers) => layers.length > 0) }
+}
+
+/** Names boards of one material and thickness. */
+export const stuffKey = ({ material, thickness }: { material: string; thickness: number }): string =>
+  `${material} ${Math.round(thickness * 1e5) / 100}`
+
+/** What a layer's boards are cut from: as is said, else as the catalogue has it. */
+export function stuffOf(state: JobState, { layer, bought }: Pick<BuiltLayer, "layer" | "bought">): Stuff {
+  const { material } = layer
+  const sold = stockOf(state)[material]!
+  const thickness = bought
+  const key = stuffKey({ material, thickness })
+  const said = Object.values(state.variant.stock).find((one) => stuffKey(one) === key)
+  const whole: SheetSize = { length: sold.sold.length!, width: sold.sold.width!, price: null, count: null }
+  return {
+    ...{ key, material, name: sold.name, thickness },
+    sizes: (said?.sizes ?? [whole]).map((size) => ({
+      ...size,
+      price: size.price ?? size.length * size.width * arealPrice(sold, thickness),
+    })),
+    offcuts: said?.offcuts ?? [],
+    kerf: said?.kerf ?? (sold.class === "fibre" ? 0 : USUAL_KERF[state.units ?? "metric"]),
+    // Soft stuff is cut with a knife.
+    edgeToEdge: said?.edgeToEdge ?? !(sold.class === "fibre" || sold.class === "foam"),
+  }
+}
+
+function boardLayer(
+  shell: Shell,
+  surface: SurfaceFigures,
+  surfaces: readonly SurfaceFigures[],
+  i: number,
+): Omit<BoardLayer, "stuff" | "nth"> {
+  const { id, name, face, layers, assembly } = surface
+  const { layer, material, id: layerId } = layers[i]!
+  const boards = layer.boards ?? NOTHING_SAID
+  const swells = material.class === "board" || material.class === "wood"
+  const sheathing = layer.between === null && (swells || material.class === "plaster")
+  const set = (boards.onMembers ?? sheathing) ? carrierOf(layers, i) : null
+  const places = set ? middles(shell, face, set.set) : null
+  return {
+    ...{ face: id, faceName: name, assembly, layer: layerId },
+    outline: withinCorners(shell, surface, surfaces, sum(layers.slice(0, i).map((one) => one.layer.thickness))),
+    holes: holesOf(shell, face),
+    members: layers[i]!.members.flatMap(({ set: between }) => sticksOf(shell, face, between)),
+    on: { x: set?.set.direction === "up" ? places : null, y: set?.set.direction === "along" ? places : null },
+    // What lies between members lies as they run.
+    course: boards.course ?? (layer.between === null ? null : layers[i]!.members[0]!.set.direction === "up" ? "up" : "beside"),
+    gap: boards.gap ?? (sheathing && swells ? SWELLS : 0),
+    apart: boards.apart ?? (layer.between === null ? APART : 0),
+    narrowest: boards.narrowest ?? STRIP,
+    grain: boards.grain,
+    locked: boards.locked[id] ?? [],
+  }
+}
+
+/** The members that a layer is fixed to: those of the nearest layer on either side, what is thin or soft between them left out. */
+function carrierOf(layers: readonly BuiltLayer[], i: number) {
+  for (let apart = 1; apart < layers.length; apart++)
+    for (const at of [i + apart, i - apart]) {
+      const beside = layers[at]
+      if (beside && beside.members.length > 0) return beside.members[0]!
+    }
+  return null
+}
+
+const middles = (shell: Shell, face: Face, set: Parameters<typeof framingOn>[2]): number[] =>
+  framingOn(shell, face, set)
+    .members.flatMap(({ role, position }) => (role === "member" && position !== null ? [position] : []))
+    .sort((a, b) => a - b)
+
+/** Openings, wheel boxes and pieces that are missing. */
+export function holesOf(shell: Shell, face: Face): Point[][] {
+  const openings = Object.values(shell.openings).filter((opening) => opening.face === face.id)
+  const notches = Object.values(shell.notches).filter((notch) => notch.face === face.id)
+  return [
+    ...openings.map((opening) => [...rectangleCorners(opening)]),
+    ...notches.map((notch) => notchOutline(face, notch)),
+    ...boxOutlinesOn(face, shell),
+  ]
+}
+
+/** Where members and plates of a set stand. */
+function sticksOf(shell: Shell, face: Face, set: Parameters<typeof framingOn>[2]): Point[][] {
+  const { members, rim } = framingOn(shell, face, set)
+  const sticks = members.map(({ outline }) => outline)
+  if (!rim) return sticks
+  const { outer, inner } = rim
+  // Between the outline and what plates leave free, side by side.
+  const sides =
+    outer.length === inner.length
+      ? outer.map((corner, i) => {
+          const next = (i + 1) % outer.length
+          return [corner, outer[next]!, inner[next]!, inner[i]!]
+        })
+      : []
+  return [...sides, ...sticks]
+}
+
+/**
+ * A face as it is where a layer begins: moved in at each corner by half the corner's turn, as far as both neighbours are lined there. Of two
+ * that meet one runs past and one stops at it; pieces are long enough for either.
+ * @param depth of the layer's outer side from the measured face, m
+ */
+function withinCorners(shell: Shell, surface: SurfaceFigures, surfaces: readonly SurfaceFigures[], depth: number): Point[] {
+  const { face, outline } = surface
+  const edges = edgesOf(shell)
+  const moved = inset(outline, (_, __, side) => {
+    const beside = neighbourOf(face, side, shell.form.kind === "hip")
+    const edge = edges.find(({ faces }) => faces.includes(face.id) && faces.some(beside))
+    const other = edge && surfaces.find(({ id }) => id !== face.id && edge.faces.includes(id))
+    if (!edge || !other) return 0
+    const lined = sum(other.layers.map(({ layer }) => (layer.existing && other.ground ? 0 : layer.thickness)))
+    return Math.max(0, Math.min(depth, lined)) / Math.tan((edge.angle * Math.PI) / 360)
+  })
+  return moved.length > 2 ? moved : [...outline]
+}
