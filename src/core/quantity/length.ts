@@ -98,6 +98,21 @@ export function parseLengths(text: string, system: UnitSystem): number[] {
   return parts.map((part) => parseLength(part, system)).sort((a, b) => a - b)
 }
 
+/**
+ * Sizes as people list them: a semicolon between two, and `x`, `×` or `by` between length and width.
+ * @throws InputError as `parseLength`, and `not-a-size`
+ */
+export function parseSizes(text: string, system: UnitSystem): { length: number; width: number }[] {
+  const parts = text.split(";").filter((part) => part.trim() !== "")
+  return parts.map((part) => {
+    const sides = part.split(/[×x]|\bby\b/i)
+    if (sides.length !== 2 || sides.some((side) => side.trim() === ""))
+      throw new InputError("not-a-size", [], `"${part.trim()}" is no size: write length × width, and a semicolon before the next.`)
+    const [a, b] = sides.map((side) => parseLength(side, system)) as [number, number]
+    return { length: Math.max(a, b), width: Math.min(a, b) }
+  })
+}
+
 /** Finest mark of the printed tape, as a part of an inch. */
 const TAPE_MARK = 16
 

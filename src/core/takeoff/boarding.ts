@@ -21,6 +21,8 @@ export interface Stuff {
   material: string
   name: string
   thickness: number
+  /** Batts; else sheets. */
+  soft: boolean
   sizes: (Omit<SheetSize, "price"> & { price: number })[]
   offcuts: SheetStock["offcuts"]
   kerf: number
@@ -105,7 +107,7 @@ export function stuffOf(state: JobState, { layer, bought }: Pick<BuiltLayer, "la
   const said = Object.values(state.variant.stock).find((one) => stuffKey(one) === key)
   const whole: SheetSize = { length: sold.sold.length!, width: sold.sold.width!, price: null, count: null }
   return {
-    ...{ key, material, name: sold.name, thickness },
+    ...{ key, material, name: sold.name, thickness, soft: sold.sold.form === "batt" },
     sizes: (said?.sizes ?? [whole]).map((size) => ({
       ...size,
       price: size.price ?? size.length * size.width * arealPrice(sold, thickness),

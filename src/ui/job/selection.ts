@@ -22,6 +22,8 @@ export interface Selection {
   hour: number | null
   /** Outdoor skin of each face at another hour that is looked at, °C; null: that of the design hours. */
   skins: Readonly<Record<string, number>> | null
+  /** Boards that are looked at: their stuff, and which of a face's layers of it, from outside; null: the first. */
+  boards: { stuff: string; nth: number } | null
   /** What the drawings show at a station and season where another overlay than its own was chosen, by id. */
   overlays: Readonly<Record<string, string>>
 }
@@ -35,6 +37,7 @@ export const createSelection = (kind: JobKind): StoreApi<Selection> =>
     season: drivingSeason(kind),
     hour: null,
     skins: null,
+    boards: null,
     overlays: {},
   }))
 

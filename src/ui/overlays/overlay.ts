@@ -33,6 +33,8 @@ export interface Overlay {
   paint: (surface: SurfaceFigures, ledger: Ledger, writing: Writing, moment: Moment) => Paint
   /** The lengths of edges are written too. */
   lengths?: boolean
+  /** Boards are drawn over the faces, in place of their words. */
+  boards?: true
   /** What its colours and marks mean. */
   Legend?: ComponentType
 }

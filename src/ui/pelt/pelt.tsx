@@ -25,6 +25,9 @@ const SMALL = 400
 /** What moves parts by hand is needed at the Shell only. */
 const Handles = later(() => import("./handles").then((module) => module.Handles))
 
+/** Boards are laid at their own station only. */
+const LaidBoards = later(() => import("./laid-boards").then((module) => module.LaidBoards))
+
 /** The shell unfolded to scale; every face is a button that selects it everywhere. It can be brought nearer and pushed about. */
 export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolean }) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 716, height: 560 })
@@ -75,6 +78,7 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
               onChoose={choose}
             />
           ))}
+          {overlay.boards ? <LaidBoards view={view} hatches={name} /> : null}
           {editable ? <Handles view={view} /> : null}
         </g>
         <ScaleBar view={view} size={size} faces={faces} metric={job.units === "metric"} />

@@ -1,0 +1,67 @@
+import { inSentence } from "../core/in-sentence"
+import { CATALOGUE } from "../core/material/catalogue"
+import { NOTHING_SAID } from "../core/takeoff/boarding"
+import type { Boards, LockedJoint } from "../schema/job/build-up"
+import type { FaceId } from "../schema/job/shell"
+import type { SheetStock } from "../schema/job/sheet-stock"
+import { type Edit, edit } from "./edit"
+
+/** A layer of a build-up of the variant that is worked on. */
+export interface LayerPlace {
+  assembly: string
+  layer: string
+}
+
+type Said = Omit<Boards, "locked">
+
+const SAID: Record<keyof Said, string> = {
+  course: "Which way boards lie",
+  onMembers: "Joints on members",
+  gap: "Gap between boards",
+  apart: "How far joints lie apart",
+  narrowest: "Narrowest strip",
+  grain: "Direction of the sheet",
+}
+
+/** Says how the boards of some layers are laid; joints that are locked stay only while boards lie the same way. */
+export const setBoards = (layers: readonly LayerPlace[], said: Partial<Said>): Edit =>
+  edit(SAID[Object.keys(said)[0] as keyof Said], (job) => {
+    for (const { assembly, layer } of layers) {
+      const target = job.variants[job.active]!.assemblies[assembly]!.layers[layer]!
+      const boards: Boards = { ...(target.boards ?? NOTHING_SAID), ...said }
+      target.boards = said.course === undefined ? boards : { ...boards, locked: {} }
+    }
+  })
+
+/**
+ * Puts a joint of a face where it stays.
+ * @param course which way its boards lie now: they keep to it
+ * @param before the joint that is moved, where it was locked
+ */
+export const lockJoint = (
+  { assembly, layer }: LayerPlace,
+  face: FaceId,
+  course: "beside" | "up",
+  joint: LockedJoint,
+  before: LockedJoint | null,
+): Edit =>
+  edit("Lock a joint", (job) => {
+    const target = job.variants[job.active]!.assemblies[assembly]!.layers[layer]!
+    const boards = target.boards ?? NOTHING_SAID
+    const others = (boards.locked[face] ?? []).filter((lock) => !before || lock.course !== before.course || lock.at !== before.at)
+    target.boards = { ...boards, course, locked: { ...boards.locked, [face]: [...others, joint] } }
+  })
+
+/** Lets a joint go again. */
+export const freeJoint = ({ assembly, layer }: LayerPlace, face: FaceId, joint: LockedJoint): Edit =>
+  edit("Free a joint", (job) => {
+    const boards = job.variants[job.active]!.assemblies[assembly]!.layers[layer]!.boards
+    if (!boards) return
+    boards.locked[face] = (boards.locked[face] ?? []).filter(({ course, at }) => course !== joint.course || at !== joint.at)
+  })
+
+/** What boards are cut from. @param id of what was said of the same boards before, or a new one */
+export const setStock = (id: string, stock: SheetStock): Edit =>
+  edit(`Sheets of ${CATALOGUE[stock.material] ? inSentence(CATALOGUE[stock.material]!.name) : "an own material"}`, (job) => {
+    job.variants[job.active]!.stock[id] = stock
+  })

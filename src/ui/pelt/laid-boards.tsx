@@ -1,0 +1,98 @@
+"use client"
+import { useMemo } from "react"
+import type { LaidLayer } from "../../core/takeoff/sheet-plan"
+import { polygonCentre } from "../../core/shell/polygon"
+import type { Point } from "../../core/shell/face"
+import { useSelection } from "../job/job-store"
+import { useLedger } from "../job/use-ledger"
+import { useMaterials } from "../materials/use-materials"
+import { useChosenBoards, useSheets } from "../stations/sheets/use-sheets"
+import { boxOf } from "./edge-marks"
+import { hatch } from "./hatches"
+import { outlineOn, pathText, pointsText, type View } from "./pelt-view"
+
+/** Room that a number takes, px. */
+const NUMBER = { width: 8, height: 15 }
+
+/** Boards of the layer that is looked at, on every face that has it: pieces with their numbers, and the joints of the layer beneath. */
+export function LaidBoards({ view, hatches }: { view: View; hatches: string }) {
+  const { boarding, plan, fresh } = useSheets()
+  const { stuff, nth } = useChosenBoards(boarding)
+  const { surfaces } = useLedger()
+  const materials = useMaterials()
+  const chosen = useSelection((state) => state.face)
+  const layers = useMemo(() => plan?.layers ?? [], [plan])
+  const kind = stuff && materials[stuff.material]?.class
+  return (
+    <g className="pointer-events-none" opacity={fresh ? 1 : 0.5} data-testid="laid-boards">
+      {surfaces.map(({ id, face }) => {
+        const own = layers.filter((layer) => layer.face === id)
+        const at = own.findIndex((layer) => layer.stuff === stuff?.key && layer.nth === nth)
+        if (at < 0) return null
+        const on = (points: readonly Point[]) => outlineOn(face, points, view)
+        return (
+          <g key={id} data-boards={id}>
+            {own[at]!.pieces.map((piece) => {
+              const rings = piece.rings.map(on)
+              return (
+                <g key={piece.number} data-piece={piece.number}>
+                  <path d={pathText(rings)} fill="var(--sheet)" fillRule="evenodd" />
+                  {kind && kind !== "air" ? <path d={pathText(rings)} fill={hatch(hatches, kind)} fillRule="evenodd" /> : null}
+                  <path
+                    d={pathText(rings)}
+                    fill={piece.sliver ? "var(--ochre)" : "none"}
+                    fillOpacity={0.35}
+                    fillRule="evenodd"
+                    stroke="var(--ink)"
+                    strokeWidth={0.9}
+                  />
+                </g>
+              )
+            })}
+            {at > 0 ? <Beneath layer={own[at - 1]!} on={on} /> : null}
+            {own[at]!.pieces.map((piece) => (
+              <PieceNumber key={piece.number} number={piece.number} outline={on(piece.rings[0]!)} />
+            ))}
+            <polygon
+              points={pointsText(on(face.outline))}
+              fill="none"
+              stroke={id === chosen ? "var(--spruce)" : "var(--ink)"}
+              strokeWidth={id === chosen ? 3 : 1.2}
+            />
+          </g>
+        )
+      })}
+    </g>
+  )
+}
+
+/** Joints of the boards that a layer lies on. */
+function Beneath({ layer, on }: { layer: LaidLayer; on: (points: readonly Point[]) => Point[] }) {
+  const cells = [...new Map(layer.pieces.map(({ cell }) => [cell.join(), cell])).values()]
+  return (
+    <g stroke="var(--spruce)" strokeWidth={1.2} strokeDasharray="5 4" fill="none">
+      {cells.map(([left, low, right, high]) => {
+        const [a, b, c] = on([
+          [right, low],
+          [right, high],
+          [left, high],
+        ])
+        return <path key={`${left} ${low}`} d={`M${a!.join(" ")}L${b!.join(" ")}L${c!.join(" ")}`} />
+      })}
+    </g>
+  )
+}
+
+/** As large as its piece lets it be, and none where it could not be read. */
+function PieceNumber({ number, outline }: { number: number; outline: Point[] }) {
+  const { width, height } = boxOf(outline)
+  const letters = String(number).length
+  if (width < letters * NUMBER.width || height < NUMBER.height) return null
+  const [x, y] = polygonCentre(outline)
+  const size = Math.min(16, Math.max(11, Math.min(height / 2, width / letters)))
+  return (
+    <text x={x} y={y} dy={size * 0.35} textAnchor="middle" fontSize={size} className="on-hatch font-semibold" fill="var(--ink)">
+      {number}
+    </text>
+  )
+}

@@ -1,0 +1,129 @@
+"use client"
+import { useId, useState } from "react"
+import type { Stuff } from "../../../core/takeoff/boarding"
+import { sheetName } from "../../../core/takeoff/drawing"
+import type { CutSheet, StuffPlan } from "../../../core/takeoff/sheet-plan"
+import type { Point } from "../../../core/shell/face"
+import { polygonCentre } from "../../../core/shell/polygon"
+import { useMaterials } from "../../materials/use-materials"
+import { HatchPatterns, hatch } from "../../pelt/hatches"
+import { Button } from "../../primitives/button"
+import { useWriting } from "../../writing/writing"
+import { numbersWords } from "./plan-words"
+
+/** So many drawings stand there at first. */
+const FIRST = 12
+/** px of the longest sheet. */
+const WIDTH = 156
+
+/** Sheets that are cut alike, drawn once. */
+interface Alike {
+  sheet: CutSheet
+  /** Their places in the plan, from 0. */
+  places: number[]
+  /** Pieces that lie at the same place on each of them. */
+  numbers: number[][]
+}
+
+function alike(sheets: readonly CutSheet[]): Alike[] {
+  const groups = new Map<string, Alike>()
+  for (const [i, sheet] of sheets.entries()) {
+    const look = [sheet.length, sheet.width, sheet.from !== null, sheet.pieces.map(({ rings }) => rings)]
+    const key = JSON.stringify(look, (_, value: unknown) => (typeof value === "number" ? Math.round(value * 1e4) : value))
+    const known = groups.get(key)
+    if (!known) groups.set(key, { sheet, places: [i], numbers: sheet.pieces.map(({ number }) => [number]) })
+    else {
+      known.places.push(i)
+      for (const [at, { number }] of sheet.pieces.entries()) known.numbers[at]!.push(number)
+    }
+  }
+  return [...groups.values()]
+}
+
+/** The cutting drawings: each kind of sheet once, with its pieces by their numbers and what is left of it. */
+export function CutSheets({ plan, stuff }: { plan: StuffPlan; stuff: Stuff }) {
+  const [all, setAll] = useState(false)
+  const groups = alike(plan.sheets)
+  const longest = Math.max(...plan.sheets.map(({ length }) => length))
+  return (
+    <section aria-label="Cutting drawing" className="grid gap-2" data-testid="cut-sheets">
+      <div className="flex flex-wrap gap-x-4 gap-y-3">
+        {groups.slice(0, all ? undefined : FIRST).map((group) => (
+          <SheetDrawing key={group.places[0]} group={group} stuff={stuff} scale={WIDTH / longest} />
+        ))}
+      </div>
+      {groups.length > FIRST && !all ? (
+        <div>
+          <Button onClick={() => setAll(true)}>Draw {groups.length - FIRST} more</Button>
+        </div>
+      ) : null}
+    </section>
+  )
+}
+
+function SheetDrawing({ group, stuff, scale }: { group: Alike; stuff: Stuff; scale: number }) {
+  const { length } = useWriting()
+  const patterns = useId()
+  const kind = useMaterials()[stuff.material]?.class
+  const { sheet, places, numbers } = group
+  const [width, height] = [sheet.length * scale, sheet.width * scale]
+  const at = ([x, y]: Point): Point => [x * scale, height - y * scale]
+  const path = (rings: readonly (readonly Point[])[]) =>
+    rings.map((ring) => `M${ring.map((point) => at(point).join(" ")).join("L")}Z`).join("")
+  const name = sheetName(places[0]!, sheet.from)
+  const words = places.length === 1 ? name : `sheets ${numbersWords(places.map((place) => place + 1))}`
+  return (
+    <figure className="m-0">
+      <figcaption className="text-dense text-graphite">
+        {words}
+        {places.length > 1 ? `, ${places.length} alike` : ""}
+        {sheet.from === null ? "" : `, ${length(sheet.length)} × ${length(sheet.width)}`}
+      </figcaption>
+      <svg
+        width={width + 2}
+        height={height + 2}
+        viewBox={`-1 -1 ${width + 2} ${height + 2}`}
+        role="img"
+        aria-label={`${words}, ${length(sheet.length)} by ${length(sheet.width)}: pieces ${numbersWords(numbers.flat())}`}
+      >
+        <HatchPatterns name={patterns} {...(kind ? { of: [kind] } : {})} />
+        <rect width={width} height={height} fill="var(--felt)" stroke="var(--ink)" strokeWidth={0.8} />
+        {sheet.rests.map((rest) => (
+          <path
+            key={`${rest.x} ${rest.y}`}
+            d={path([
+              [
+                [rest.x, rest.y],
+                [rest.x + rest.width, rest.y],
+                [rest.x + rest.width, rest.y + rest.height],
+                [rest.x, rest.y + rest.height],
+              ],
+            ])}
+            fill="none"
+            stroke="var(--graphite)"
+            strokeWidth={0.7}
+            strokeDasharray="3 3"
+          />
+        ))}
+        {sheet.pieces.map((piece, i) => {
+          const [x, y] = at(polygonCentre(piece.rings[0]!))
+          const text = numbersWords(numbers[i]!)
+          const size = Math.min(13, (piece.width * scale) / Math.max(2, text.length * 0.62), (piece.height * scale) / 1.3)
+          return (
+            <g key={piece.number}>
+              <path d={path(piece.rings)} fill="var(--sheet)" fillRule="evenodd" />
+              {kind && kind !== "air" ? <path d={path(piece.rings)} fill={hatch(patterns, kind)} fillRule="evenodd" /> : null}
+              <path d={path(piece.rings)} fill="none" stroke="var(--ink)" strokeWidth={1} />
+              {size >= 7 ? (
+                <text x={x} y={y} dy={size * 0.35} textAnchor="middle" fontSize={size} className="on-hatch font-semibold" fill="var(--ink)">
+                  {text}
+                </text>
+              ) : null}
+              <title>{`piece ${text}`}</title>
+            </g>
+          )
+        })}
+      </svg>
+    </figure>
+  )
+}
