@@ -9,9 +9,12 @@ import type { Working } from "../working"
 import type { Task } from "../results/calculation"
 import type { Ledger } from "./ledger"
 
+/** Names a headline. */
+export type HeadlineId = "loss" | "gain" | "year" | "height" | "weight" | "money" | "damp"
+
 /** A headline figure: what it is called, where it comes from, which way is better, and what of the brief limits it. */
 export interface Headline {
-  id: "loss" | "gain" | "year" | "height" | "weight" | "money" | "damp"
+  id: HeadlineId
   name: string
   kind: Kind
   of: (ledger: Ledger) => number

@@ -39,6 +39,8 @@ export interface LaidLayer extends Pick<BoardLayer, "face" | "faceName" | "assem
   asked: number
   /** Joints that no member carries, though they should: boards are longer than members are apart. */
   unheld: boolean
+  /** Its joints can be put elsewhere; those of what lies between members cannot. */
+  movable: boolean
 }
 
 /** A piece where it lies on a sheet. */
@@ -145,7 +147,7 @@ function laidLayers(faces: Boarding["faces"], stuffs: readonly Stuff[], wayOf: (
       const { face, faceName, assembly, layer: id, nth } = layer
       return {
         ...{ face, faceName, assembly, layer: id, stuff: layer.stuff, nth },
-        ...{ course, apart, asked: layer.apart, unheld },
+        ...{ course, apart, asked: layer.apart, unheld, movable: layer.members.length === 0 },
         pieces: pieces.map((piece): NumberedPiece => {
           const number = (numbers.get(layer.stuff) ?? 0) + 1
           numbers.set(layer.stuff, number)

@@ -5,12 +5,15 @@ import { useJob, useJobStore } from "../job/job-store"
 import { useLedger, usePinnedLedger } from "../job/use-ledger"
 import { DampRing } from "../primitives/damp-ring"
 import { Figure, Rough } from "../primitives/figure"
+import { useStation } from "../stations/stations"
 import { useShowWorking } from "../working/use-show-working"
 import { useWriting } from "../writing/writing"
 
 /** The headline figures under everything: each with its limit, its change against the state that it is compared with, and its working. */
 export function LedgerStrip() {
   const { kind } = useJob().brief
+  const { ledger: own } = useStation()
+  const headlines = headlinesOf(kind).filter(({ id }) => !own?.instead.includes(id))
   const waiting = useLedger().pending.length > 0
   return (
     <section aria-label="Ledger" className="relative h-16 shrink-0 border-t border-ink bg-sheet compact:h-17" data-testid="ledger">
@@ -20,7 +23,8 @@ export function LedgerStrip() {
         </p>
       ) : null}
       <div className="flex h-full overflow-x-auto">
-        {headlinesOf(kind).map((headline) =>
+        {own ? <own.Cells /> : null}
+        {headlines.map((headline) =>
           headline.verdict ? (
             <Verdict key={headline.id} headline={headline} of={headline.verdict} />
           ) : (

@@ -4,6 +4,6 @@ import type { Overlay } from "./overlay"
 export const BOARDS: Overlay = {
   id: "boards",
   title: "boards",
-  paint: ({ name }) => ({ words: name }),
+  paint: () => ({ words: "" }),
   boards: true,
 }

@@ -1,14 +1,15 @@
 "use client"
 import { useMemo } from "react"
 import type { LaidLayer } from "../../core/takeoff/sheet-plan"
-import { polygonCentre } from "../../core/shell/polygon"
 import type { Point } from "../../core/shell/face"
-import { useSelection } from "../job/job-store"
+import { useJob, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { useMaterials } from "../materials/use-materials"
 import { useChosenBoards, useSheets } from "../stations/sheets/use-sheets"
 import { boxOf } from "./edge-marks"
 import { hatch } from "./hatches"
+import { insidePoint } from "./inside-point"
+import { JointHandles } from "./joint-handles"
 import { outlineOn, pathText, pointsText, type View } from "./pelt-view"
 
 /** Room that a number takes, px. */
@@ -22,10 +23,13 @@ export function LaidBoards({ view, hatches }: { view: View; hatches: string }) {
   const materials = useMaterials()
   const chosen = useSelection((state) => state.face)
   const layers = useMemo(() => plan?.layers ?? [], [plan])
+  const job = useJob()
+  const { assemblies } = job.variants[job.active]!
+  const lockedOn = ({ assembly, layer, face }: LaidLayer) => assemblies[assembly]?.layers[layer]?.boards?.locked[face] ?? []
   const kind = stuff && materials[stuff.material]?.class
   return (
     <g className="pointer-events-none" opacity={fresh ? 1 : 0.5} data-testid="laid-boards">
-      {surfaces.map(({ id, face }) => {
+      {surfaces.map(({ id, face, name }) => {
         const own = layers.filter((layer) => layer.face === id)
         const at = own.findIndex((layer) => layer.stuff === stuff?.key && layer.nth === nth)
         if (at < 0) return null
@@ -51,14 +55,18 @@ export function LaidBoards({ view, hatches }: { view: View; hatches: string }) {
             })}
             {at > 0 ? <Beneath layer={own[at - 1]!} on={on} /> : null}
             {own[at]!.pieces.map((piece) => (
-              <PieceNumber key={piece.number} number={piece.number} outline={on(piece.rings[0]!)} />
+              <PieceNumber key={piece.number} number={piece.number} rings={piece.rings.map(on)} />
             ))}
+            <FaceName name={name} outline={on(face.outline)} />
             <polygon
               points={pointsText(on(face.outline))}
               fill="none"
               stroke={id === chosen ? "var(--spruce)" : "var(--ink)"}
               strokeWidth={id === chosen ? 3 : 1.2}
             />
+            {id === chosen && fresh && own[at]!.movable ? (
+              <JointHandles layer={own[at]!} face={face} locked={lockedOn(own[at]!)} view={view} />
+            ) : null}
           </g>
         )
       })}
@@ -84,15 +92,29 @@ function Beneath({ layer, on }: { layer: LaidLayer; on: (points: readonly Point[
 }
 
 /** As large as its piece lets it be, and none where it could not be read. */
-function PieceNumber({ number, outline }: { number: number; outline: Point[] }) {
-  const { width, height } = boxOf(outline)
+function PieceNumber({ number, rings }: { number: number; rings: Point[][] }) {
+  const { at, distance } = useMemo(() => insidePoint(rings), [rings])
   const letters = String(number).length
-  if (width < letters * NUMBER.width || height < NUMBER.height) return null
-  const [x, y] = polygonCentre(outline)
-  const size = Math.min(16, Math.max(11, Math.min(height / 2, width / letters)))
+  const { width, height } = boxOf(rings[0]!)
+  const within = rings.length === 1 && rings[0]!.length === 4
+  // In a rectangle letters may run on along it.
+  const [wide, high] = within ? [width, height] : [2 * distance, 2 * distance]
+  if (wide < letters * NUMBER.width || high < NUMBER.height) return null
+  const size = Math.min(16, Math.max(11, Math.min(high / 2, wide / letters)))
   return (
-    <text x={x} y={y} dy={size * 0.35} textAnchor="middle" fontSize={size} className="on-hatch font-semibold" fill="var(--ink)">
+    <text x={at[0]} y={at[1]} dy={size * 0.35} textAnchor="middle" fontSize={size} className="on-hatch font-semibold" fill="var(--ink)">
       {number}
+    </text>
+  )
+}
+
+/** The face's name in its upper left corner, where it has room. */
+function FaceName({ name, outline }: { name: string; outline: Point[] }) {
+  const { x, y, width, height } = boxOf(outline)
+  if (width < name.length * 6.2 + 8 || height < 60) return null
+  return (
+    <text x={x - width / 2 + 5} y={y - height / 2 + 13} fontSize={11} className="on-hatch" fill="var(--graphite)">
+      {name}
     </text>
   )
 }

@@ -1,4 +1,5 @@
 import type { ComponentType } from "react"
+import type { HeadlineId } from "../../core/ledger/headlines"
 import type { Obstacle } from "../../core/ledger/obstacle"
 import type { Limits } from "../../schema/job/job"
 import type { Season } from "../../schema/quantity"
@@ -14,6 +15,8 @@ export interface Station {
   overlays: (season: Season) => readonly Overlay[]
   /** Parts of the shell are moved about on the pelt there. */
   shapes?: boolean
+  /** Figures of its own that stand in the ledger there, in place of some headlines. */
+  ledger?: { Cells: ComponentType; instead: readonly HeadlineId[] }
   /** Whether it is in order, or something there stands in the way; null while neither is said. */
   mark: (obstacles: readonly Obstacle[], limits: Limits) => "done" | "waits" | null
 }

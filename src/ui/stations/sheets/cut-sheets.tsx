@@ -4,9 +4,9 @@ import type { Stuff } from "../../../core/takeoff/boarding"
 import { sheetName } from "../../../core/takeoff/drawing"
 import type { CutSheet, StuffPlan } from "../../../core/takeoff/sheet-plan"
 import type { Point } from "../../../core/shell/face"
-import { polygonCentre } from "../../../core/shell/polygon"
 import { useMaterials } from "../../materials/use-materials"
 import { HatchPatterns, hatch } from "../../pelt/hatches"
+import { insidePoint } from "../../pelt/inside-point"
 import { Button } from "../../primitives/button"
 import { useWriting } from "../../writing/writing"
 import { numbersWords } from "./plan-words"
@@ -76,7 +76,7 @@ function SheetDrawing({ group, stuff, scale }: { group: Alike; stuff: Stuff; sca
     <figure className="m-0">
       <figcaption className="text-dense text-graphite">
         {words}
-        {places.length > 1 ? `, ${places.length} alike` : ""}
+        {places.length > 2 ? ` (${places.length} alike)` : ""}
         {sheet.from === null ? "" : `, ${length(sheet.length)} × ${length(sheet.width)}`}
       </figcaption>
       <svg
@@ -106,7 +106,7 @@ function SheetDrawing({ group, stuff, scale }: { group: Alike; stuff: Stuff; sca
           />
         ))}
         {sheet.pieces.map((piece, i) => {
-          const [x, y] = at(polygonCentre(piece.rings[0]!))
+          const [x, y] = insidePoint(piece.rings.map((ring) => ring.map(at))).at
           const text = numbersWords(numbers[i]!)
           const size = Math.min(13, (piece.width * scale) / Math.max(2, text.length * 0.62), (piece.height * scale) / 1.3)
           return (

@@ -5,6 +5,12 @@ import type { SheetPlan } from "../../../core/takeoff/sheet-plan"
 /** Marking, laying down and cutting take about so long; a guess that the screen names. */
 export const MINUTES_A_CUT = 2
 
+/** How long so many cuts take, in a few words. */
+export function cuttingTime(cuts: number): string {
+  const minutes = cuts * MINUTES_A_CUT
+  return minutes < 90 ? `${Math.max(5, Math.round(minutes / 5) * 5)} minutes` : `${Math.round(minutes / 30) / 2} hours`
+}
+
 /** What a plan comes to in all. */
 export function planTotals({ stuffs }: SheetPlan) {
   const fresh = stuffs.flatMap(({ sheets }) => sheets.filter(({ from }) => from === null))

@@ -144,7 +144,7 @@ function LayingFields({ stuff, nth, boarding }: Props) {
         label="Their long side"
         value={said.course ?? "auto"}
         options={choicesOf(COURSES)}
-        onChange={(value) => change({ course: value === "auto" ? null : (value) })}
+        onChange={(value) => change({ course: value === "auto" ? null : value })}
       />
       <SelectField
         label="Their joints lie"

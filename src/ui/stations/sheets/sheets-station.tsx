@@ -7,7 +7,7 @@ import { Remark } from "../../primitives/remark"
 import { Tabs } from "../../primitives/tabs"
 import { useWriting } from "../../writing/writing"
 import { CutSheets } from "./cut-sheets"
-import { MINUTES_A_CUT, planTotals, stuffWords } from "./plan-words"
+import { cuttingTime, MINUTES_A_CUT, stuffWords } from "./plan-words"
 import { PieceList } from "./piece-list"
 import { SaveDrawing } from "./save-drawing"
 import { SheetChoices } from "./sheet-choices"
@@ -16,7 +16,7 @@ import { useChosenBoards, useSheets, useSheetsMade } from "./use-sheets"
 /** What boards to buy, how to cut them and where each piece goes. */
 export function SheetsStation() {
   const sheets = useSheets()
-  const pinned = useSheetsMade(sheets)
+  useSheetsMade(sheets)
   const { boarding, plan, fresh, settled } = sheets
   const { stuff, nth } = useChosenBoards(boarding)
   const found = plan?.stuffs.find((one) => one.stuff === stuff?.key)
@@ -29,7 +29,7 @@ export function SheetsStation() {
     )
   return (
     <div className="station gap-3" data-testid="sheets" data-settled={settled && fresh}>
-      {plan ? <AllStuffs plan={plan} pinned={pinned} stuffs={boarding.stuffs} chosen={stuff} /> : null}
+      {plan ? <AllStuffs plan={plan} stuffs={boarding.stuffs} chosen={stuff} /> : null}
       {found ? (
         <>
           <Chosen plan={found} stuff={stuff} waiting={!settled || !fresh} />
@@ -53,28 +53,17 @@ export function SheetsStation() {
 
 interface AllProps {
   plan: SheetPlan
-  pinned: SheetPlan | null
   stuffs: readonly Stuff[]
   chosen: Stuff
 }
 
-/** All boards of the job, each a row that can be chosen, and what they come to against what is pinned. */
-function AllStuffs({ plan, pinned, stuffs, chosen }: AllProps) {
+/** All boards of the job, each a row that can be chosen. */
+function AllStuffs({ plan, stuffs, chosen }: AllProps) {
   const store = useJobStore()
   const { write, length } = useWriting()
-  const [now, then] = [planTotals(plan), pinned && planTotals(pinned)]
-  const change = (by: number) => (then === null || Math.round(by) === 0 ? "" : ` (${by > 0 ? "+" : "−"}${Math.abs(Math.round(by))})`)
   return (
-    <section aria-label="All boards" className="grid gap-1">
-      <div className="flex flex-wrap gap-x-6 gap-y-1" data-testid="sheet-totals">
-        <Total words={`sheets and batts${change(now.bought - (then?.bought ?? 0))}`} value={String(now.bought)} />
-        <Total words="left over or sawdust" value={write("percent", now.waste)} />
-        <Total words={`cuts, about ${hours(now.cuts * MINUTES_A_CUT)}${change(now.cuts - (then?.cuts ?? 0))}`} value={String(now.cuts)} />
-        <Total words={`narrow strips${change(now.slivers - (then?.slivers ?? 0))}`} value={String(now.slivers)} />
-        <Total words={`money${change(now.cost - (then?.cost ?? 0))}`} value={write("money", now.cost)} />
-      </div>
-      {then ? <p className="text-dense text-graphite">In brackets: against what is pinned.</p> : null}
-      <div role="radiogroup" aria-label="Boards that are shown" className="border-t border-seam text-dense">
+    <section aria-label="All boards">
+      <div role="radiogroup" aria-label="Boards that are shown" className="text-dense">
         {plan.stuffs.map((one) => {
           const stuff = stuffs.find(({ key }) => key === one.stuff)
           if (!stuff) return null
@@ -102,18 +91,6 @@ function AllStuffs({ plan, pinned, stuffs, chosen }: AllProps) {
   )
 }
 
-function Total({ words, value }: { words: string; value: string }) {
-  return (
-    <p>
-      <span className="block text-dense text-graphite">{words}</span>
-      <span className="font-display text-[22px] font-semibold tabular-nums">{value}</span>
-    </p>
-  )
-}
-
-const hours = (minutes: number): string =>
-  minutes < 90 ? `${Math.round(minutes / 5) * 5} minutes` : `${Math.round(minutes / 30) / 2} hours`
-
 function Chosen({ plan, stuff, waiting }: { plan: StuffPlan; stuff: Stuff; waiting: boolean }) {
   const { write, length } = useWriting()
   if (plan.fault)
@@ -135,8 +112,7 @@ function Chosen({ plan, stuff, waiting }: { plan: StuffPlan; stuff: Stuff; waiti
             ? `no way to cut these pieces costs less than ${write("money", plan.lowerBound)}; this one ${write("money", plan.cost)}`
             : ""}
         {" · "}
-        {write("percent", plan.waste)} left over · {plan.cuts} cuts, about {hours(plan.cuts * MINUTES_A_CUT)} at {MINUTES_A_CUT} minutes a
-        cut
+        {write("percent", plan.waste)} left over · {plan.cuts} cuts, about {cuttingTime(plan.cuts)} at {MINUTES_A_CUT} minutes a cut
         {waiting && !proven ? <span role="status"> · looking for a better one …</span> : null}
       </p>
     </div>

@@ -1,6 +1,7 @@
 import { BOARDS } from "../../overlays/boards"
 import { MATERIALS } from "../../overlays/materials"
 import { WEIGHT } from "../../overlays/weight"
+import { later } from "../../primitives/later"
 import type { Station } from "../station"
 
 export const SHEETS: Station = {
@@ -8,5 +9,6 @@ export const SHEETS: Station = {
   name: "Sheets",
   load: () => import("./sheets-station").then((module) => module.SheetsStation),
   overlays: () => [BOARDS, MATERIALS, WEIGHT],
+  ledger: { Cells: later(() => import("./sheet-cells").then((module) => module.SheetCells)), instead: ["gain", "loss", "year"] },
   mark: () => null,
 }

@@ -37,16 +37,21 @@ export function useSheets(): Sheets {
 }
 
 /** Has the boards laid and cut for as long as the station is open, and those of what is pinned. */
-export function useSheetsMade({ boarding }: Pick<Sheets, "boarding">): SheetPlan | null {
+export function useSheetsMade({ boarding }: Pick<Sheets, "boarding">): void {
   const pinned = usePinnedBoarding()
   useWorkedOut(
     "sheets",
     useMemo(() => {
-      const own = askedFor(boarding).map((asked) => task(SHEETS, asked))
-      const other = pinned ? askedFor(pinned).map((asked) => task(SHEETS, asked)) : []
-      return [{ pending: [own[0]!], awaited: [...other.slice(0, 1), own[1]!, ...other.slice(1)] }]
+      const [soon, longer] = askedFor(boarding).map((asked) => task(SHEETS, asked))
+      const others = pinned ? askedFor(pinned).map((asked) => task(SHEETS, asked)) : []
+      return [{ pending: [soon!], awaited: [...others.slice(0, 1), longer!, ...others.slice(1)] }]
     }, [boarding, pinned]),
   )
+}
+
+/** The best plan so far of what is pinned; null where nothing is, or none is made yet. */
+export function usePinnedSheets(): SheetPlan | null {
+  const pinned = usePinnedBoarding()
   const shown = useShown()
   return useMemo(() => {
     const [soon, longer] = pinned ? askedFor(pinned).map((asked) => shown.of(SHEETS, asked) ?? null) : []
