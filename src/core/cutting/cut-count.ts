@@ -24,8 +24,8 @@ function edgeToEdge(sheet: Rect, pieces: readonly Rect[]): number | null {
     const end = (one: Rect) => (upright ? one.x + one.width : one.y + one.height)
     for (const at of [...new Set(pieces.map(end))].sort((a, b) => a - b)) {
       const before = pieces.filter((one) => end(one) <= at + NEAR)
-      const after = pieces.filter((one) => start(one) >= at - NEAR)
-      if (after.length === 0 || before.length + after.length < pieces.length) continue
+      const after = pieces.filter((one) => end(one) > at + NEAR)
+      if (after.length === 0 || after.some((one) => start(one) < at - NEAR)) continue
       const begins = Math.min(...after.map(start))
       const parts: [Rect, Rect] = upright
         ? [
@@ -36,8 +36,10 @@ function edgeToEdge(sheet: Rect, pieces: readonly Rect[]): number | null {
             { ...sheet, height: at - sheet.y },
             { ...sheet, y: begins, height: top - begins },
           ]
-      const [one, other] = [edgeToEdge(parts[0], before), edgeToEdge(parts[1], after)]
-      if (one !== null && other !== null) return 1 + one + other
+      // Parts of what can be freed so can be too: another first cut frees no more.
+      const one = edgeToEdge(parts[0], before)
+      const other = one === null ? null : edgeToEdge(parts[1], after)
+      return one === null || other === null ? null : 1 + one + other
     }
   }
   return null

@@ -82,9 +82,9 @@ function atCorners(cells: readonly Cell[], holes: Boarded["holes"]): number {
   return count
 }
 
-/** An edge of a board at which it meets another: where it lies across or along, and from where to where. */
-interface Joint {
-  at: number
+/** Joints in lines: where they lie, rising, and from where to where each of them reaches. */
+interface Joints {
+  at: number[]
   from: number
   to: number
 }
@@ -95,30 +95,50 @@ interface Joint {
  */
 export function jointsApart(one: readonly Cell[], other: readonly Cell[], { course }: Pick<Laying, "course">): number {
   const own = one === other
-  const [across, along] = [jointsOf(one, course === "up"), jointsOf(one, course !== "up")]
-  const least = (a: readonly Joint[], b: readonly Joint[]): number => {
+  const meet = own
+    ? (a: Joints, b: Joints) => Math.abs(a.to - b.from) < NEAR
+    : (a: Joints, b: Joints) => a.from < b.to - NEAR && b.from < a.to - NEAR
+  const between = (level: boolean): number => {
+    const all = jointsOf(other, level)
     let apart = Infinity
-    for (const joint of a)
-      for (const beside of b) {
-        const meets = own
-          ? Math.abs(joint.to - beside.from) < NEAR || Math.abs(beside.to - joint.from) < NEAR
-          : joint.from < beside.to - NEAR && beside.from < joint.to - NEAR
-        if (meets) apart = Math.min(apart, Math.abs(joint.at - beside.at))
-      }
+    for (const a of jointsOf(one, level)) for (const b of all) if (meet(a, b)) apart = Math.min(apart, nearest(a.at, b.at))
     return apart
   }
-  const beside = least(across, own ? across : jointsOf(other, course === "up"))
-  return own ? beside : Math.min(beside, least(along, jointsOf(other, course !== "up")))
+  const across = between(course === "up")
+  return own ? across : Math.min(across, between(course !== "up"))
 }
 
 /** Courses so near are neighbours: a gap lies between them, m. */
 const NEAR = 0.02
 
-/** Joints of boards that lie in a line: upright ones, or level ones. */
-function jointsOf(cells: readonly Cell[], level: boolean): Joint[] {
+/** Joints of boards that lie in a line: upright ones, or level ones; those that reach alike together. */
+function jointsOf(cells: readonly Cell[], level: boolean): Joints[] {
   const edges = cells.map(({ cell: [left, low, right, high] }) =>
-    level ? { start: low, end: high, from: left, to: right } : { start: left, end: right, from: low, to: high },
+    level ? { at: high, from: left, to: right } : { at: right, from: low, to: high },
   )
-  const last = Math.max(...edges.map(({ end }) => end))
-  return edges.filter(({ end }) => end < last - NEAR).map(({ end, from, to }) => ({ at: end, from, to }))
+  const last = Math.max(...edges.map(({ at }) => at))
+  const groups = new Map<string, Joints>()
+  for (const { at, from, to } of edges) {
+    if (at >= last - NEAR) continue
+    const key = `${Math.round(from / ROUNDED)} ${Math.round(to / ROUNDED)}`
+    const known = groups.get(key)
+    if (known) known.at.push(at)
+    else groups.set(key, { at: [at], from, to })
+  }
+  for (const { at } of groups.values()) at.sort((a, b) => a - b)
+  return [...groups.values()]
+}
+
+/** Reaches are told apart to so much, m. */
+const ROUNDED = 1e-6
+
+/** Least distance between places of two rising lists. */
+function nearest(one: readonly number[], other: readonly number[]): number {
+  let [i, j, apart] = [0, 0, Infinity]
+  while (i < one.length && j < other.length) {
+    apart = Math.min(apart, Math.abs(one[i]! - other[j]!))
+    if (one[i]! < other[j]!) i++
+    else j++
+  }
+  return apart
 }

@@ -8,12 +8,15 @@ import type { YearModel } from "../hourly/year-model"
 import { BUILD, type BuildAsked } from "./build-result"
 import { CUT } from "./cut-result"
 import { DAY } from "./day-result"
-import { SHEETS, type SheetsAsked } from "./sheets-result"
+import { SHEETS, SOON, STUFF } from "./sheets-result"
 import { SECTION, type SectionAsked } from "./section-result"
 import { SLAB } from "./slab-result"
 import { SUN } from "./sun-result"
 import { YEAR } from "./year-result"
 import type { Clipper } from "../laying/lay-boards"
+import { soundClip } from "../laying/sound-clip"
+import type { Boarding } from "../takeoff/boarding"
+import { cutStuff, type StuffAsked } from "../takeoff/cut-stuff"
 import { sheetPlan } from "../takeoff/sheet-plan"
 import { type SlabAsked, slabSweats } from "../moisture/slab-sweats"
 import { buildOutcome } from "../section/likely-builds"
@@ -40,7 +43,8 @@ const RUNS = new Map([
   ),
   worked(BUILD, ({ model, index }: BuildAsked) => buildOutcome(model, weatherYear(model.weather), index)),
   worked(SLAB, ({ face, weather }: SlabAsked) => slabSweats(face, weatherYear(weather))),
-  worked(SHEETS, ({ boarding, time }: SheetsAsked, _, clip) => sheetPlan(boarding, clip!, time)),
+  worked(SHEETS, (boarding: Boarding, _, clip) => sheetPlan(boarding, clip!, SOON)),
+  worked(STUFF, (asked: StuffAsked, _, clip) => cutStuff(asked, soundClip(clip!))),
   worked(CUT, (input: CutInput) => cutBars(input)),
   worked(PICTURE, (detail: Detail, onProgress): DetailPicture => {
     const { figures, solved } = solveDetail(detail, onProgress)

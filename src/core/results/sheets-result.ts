@@ -1,17 +1,20 @@
 import { memoised } from "../memoised"
 import type { Boarding } from "../takeoff/boarding"
+import type { StuffAsked, StuffCut } from "../takeoff/cut-stuff"
 import type { SheetPlan } from "../takeoff/sheet-plan"
 import type { Calculation } from "./calculation"
 
-/** All boards of an enclosure, and how long their cutting may be thought about. */
-export interface SheetsAsked {
-  boarding: Boarding
-  /** ms for each stuff, turned into a number of plans */
-  time: number
+/** Boards laid on all faces and cut out of sheets. */
+export const SHEETS: Calculation<Boarding, SheetPlan> = {
+  kind: "sheets",
+  key: memoised((boarding: Boarding) => JSON.stringify(boarding)),
 }
 
-/** Boards laid on all faces and cut out of sheets. */
-export const SHEETS: Calculation<SheetsAsked, SheetPlan> = {
-  kind: "sheets",
-  key: memoised(({ boarding, time }: SheetsAsked) => `${time} ${JSON.stringify(boarding)}`),
+/** Boards of one stuff, as they are laid, cut once more with more time for it. */
+export const STUFF: Calculation<StuffAsked, StuffCut> = {
+  kind: "stuff",
+  key: memoised((asked: StuffAsked) => JSON.stringify(asked)),
 }
+
+/** ms for each stuff of a first plan, and for one that is looked at longer. */
+export const [SOON, LONGER] = [40, 1500] as const

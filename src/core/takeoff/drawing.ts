@@ -1,6 +1,6 @@
 import type { Point } from "../shell/face"
 import { boundsOf } from "../shell/polygon"
-import type { StuffPlan } from "./sheet-plan"
+import type { StuffCut } from "./cut-stuff"
 
 /** A drawing at true size, m: closed outlines and words, each on a named layer. */
 export interface Drawing {
@@ -17,7 +17,7 @@ export type DrawingLayer = "SHEET" | "CUT" | "REST" | "NUMBER" | "OUTLINE" | "OP
 const BESIDE = 0.2
 
 /** The sheets of a stuff one above the other, each with its pieces and what is left of it. */
-export function cuttingDrawing({ sheets }: Pick<StuffPlan, "sheets">, name: string): Drawing {
+export function cuttingDrawing({ sheets }: Pick<StuffCut, "sheets">, name: string): Drawing {
   const drawing: Drawing = { name, outlines: [], words: [] }
   let top = 0
   for (const [i, { length, width, pieces, rests, from }] of sheets.entries()) {

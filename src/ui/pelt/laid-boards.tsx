@@ -1,6 +1,6 @@
 "use client"
 import { useMemo } from "react"
-import type { LaidLayer } from "../../core/takeoff/sheet-plan"
+import type { LaidLayer } from "../../core/takeoff/laid-layers"
 import type { Point } from "../../core/shell/face"
 import { useJob, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"

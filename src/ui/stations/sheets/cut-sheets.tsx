@@ -2,7 +2,7 @@
 import { useId, useState } from "react"
 import type { Stuff } from "../../../core/takeoff/boarding"
 import { sheetName } from "../../../core/takeoff/drawing"
-import type { CutSheet, StuffPlan } from "../../../core/takeoff/sheet-plan"
+import type { CutSheet, StuffCut } from "../../../core/takeoff/cut-stuff"
 import type { Point } from "../../../core/shell/face"
 import { useMaterials } from "../../materials/use-materials"
 import { HatchPatterns, hatch } from "../../pelt/hatches"
@@ -41,7 +41,7 @@ function alike(sheets: readonly CutSheet[]): Alike[] {
 }
 
 /** The cutting drawings: each kind of sheet once, with its pieces by their numbers and what is left of it. */
-export function CutSheets({ plan, stuff }: { plan: StuffPlan; stuff: Stuff }) {
+export function CutSheets({ plan, stuff }: { plan: StuffCut; stuff: Stuff }) {
   const [all, setAll] = useState(false)
   const groups = alike(plan.sheets)
   const longest = Math.max(...plan.sheets.map(({ length }) => length))

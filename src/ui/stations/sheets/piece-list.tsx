@@ -1,6 +1,7 @@
 "use client"
 import { useState } from "react"
-import type { NumberedPiece, SheetPlan, StuffPlan } from "../../../core/takeoff/sheet-plan"
+import type { NumberedPiece } from "../../../core/takeoff/laid-layers"
+import type { SheetPlan, StuffPlan } from "../../../core/takeoff/sheet-plan"
 import { areaOf } from "../../../core/laying/lay-boards"
 import { boundsOf } from "../../../core/shell/polygon"
 import { useJobStore } from "../../job/job-store"

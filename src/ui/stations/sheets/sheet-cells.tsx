@@ -8,27 +8,27 @@ import { usePinnedSheets, useSheets } from "./use-sheets"
 /** What all boards come to, in the ledger: how many, what is left of them, cuts and narrow strips, each against what is pinned. */
 export function SheetCells() {
   const { write } = useWriting()
-  const { plan, settled } = useSheets()
+  const { plan, fresh } = useSheets()
   const pinned = usePinnedSheets()
   const now = plan && planTotals(plan)
   const then = now && pinned && planTotals(pinned)
   const whole = (value: number) => String(Math.round(value))
   return (
     <>
-      <Cell name="sheets and batts" value={now && whole(now.bought)} by={then && now.bought - then.bought} print={whole} rough={!settled} />
+      <Cell name="sheets and batts" value={now && whole(now.bought)} by={then && now.bought - then.bought} print={whole} rough={!fresh} />
       <Cell
         name="left over or sawdust"
         value={now && write("percent", now.waste)}
         by={then && now.waste - then.waste}
         print={(share) => (share * 100).toFixed(1)}
-        rough={!settled}
+        rough={!fresh}
       />
       <Cell
         name={now ? `cuts, about ${cuttingTime(now.cuts)}` : "cuts"}
         value={now && whole(now.cuts)}
         by={then && now.cuts - then.cuts}
         print={whole}
-        rough={!settled}
+        rough={!fresh}
       />
       <Cell name="narrow strips" value={now && whole(now.slivers)} by={then && now.slivers - then.slivers} print={whole} rough={false} />
     </>

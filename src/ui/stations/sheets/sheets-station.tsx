@@ -16,9 +16,9 @@ import { useChosenBoards, useSheets, useSheetsMade } from "./use-sheets"
 /** What boards to buy, how to cut them and where each piece goes. */
 export function SheetsStation() {
   const sheets = useSheets()
-  useSheetsMade(sheets)
-  const { boarding, plan, fresh, settled } = sheets
+  const { boarding, plan, fresh } = sheets
   const { stuff, nth } = useChosenBoards(boarding)
+  const settled = useSheetsMade(sheets, stuff)
   const found = plan?.stuffs.find((one) => one.stuff === stuff?.key)
   if (!stuff)
     return (

@@ -2,62 +2,74 @@
 import { useMemo, useState } from "react"
 import { activeState } from "../../../core/enclosure/job-state"
 import { task } from "../../../core/results/calculation"
-import { SHEETS } from "../../../core/results/sheets-result"
+import { LONGER, SHEETS, STUFF } from "../../../core/results/sheets-result"
 import { type Boarding, boardingOf, type Stuff } from "../../../core/takeoff/boarding"
-import type { SheetPlan } from "../../../core/takeoff/sheet-plan"
+import type { StuffAsked } from "../../../core/takeoff/cut-stuff"
+import { askedOf, type SheetPlan, type StuffPlan } from "../../../core/takeoff/sheet-plan"
 import { useShown, useWorkedOut } from "../../calculations/calculations"
 import { useJob, useSelection } from "../../job/job-store"
 import { useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
-
-/** A plan that stands soon, and one that was thought about for longer, ms for each stuff. */
-const [SOON, LONGER] = [60, 1500] as const
 
 /** The boards of the open job with the best plan so far; while another is made, the last one. */
 export interface Sheets {
   boarding: Boarding
   plan: SheetPlan | null
-  /** Whether it is that of the boards as they are now, and whether it may still get better. */
+  /** Whether it is that of the boards as they are now. */
   fresh: boolean
-  settled: boolean
 }
-
-const askedFor = (boarding: Boarding) => [SOON, LONGER].map((time) => ({ boarding, time }))
 
 /** What is known of the job's boards. */
 export function useSheets(): Sheets {
   const state = activeState(useJob())
   const { surfaces } = useLedgerLater()
-  const shown = useShown()
   const boarding = useMemo(() => boardingOf(state, surfaces), [state, surfaces])
-  const [soon, longer] = useMemo(() => askedFor(boarding).map((asked) => shown.of(SHEETS, asked) ?? null), [boarding, shown])
-  const plan = longer ?? soon ?? null
+  const plan = usePlanOf(boarding)
   const [last, setLast] = useState(plan)
   if (plan && plan !== last) setLast(plan)
-  return { boarding, plan: plan ?? last, fresh: plan !== null, settled: longer !== null }
+  return { boarding, plan: plan ?? last, fresh: plan !== null }
 }
 
-/** Has the boards laid and cut for as long as the station is open, and those of what is pinned. */
-export function useSheetsMade({ boarding }: Pick<Sheets, "boarding">): void {
-  const pinned = usePinnedBoarding()
-  useWorkedOut(
-    "sheets",
-    useMemo(() => {
-      const [soon, longer] = askedFor(boarding).map((asked) => task(SHEETS, asked))
-      const others = pinned ? askedFor(pinned).map((asked) => task(SHEETS, asked)) : []
-      return [{ pending: [soon!], awaited: [...others.slice(0, 1), longer!, ...others.slice(1)] }]
-    }, [boarding, pinned]),
-  )
-}
-
-/** The best plan so far of what is pinned; null where nothing is, or none is made yet. */
-export function usePinnedSheets(): SheetPlan | null {
-  const pinned = usePinnedBoarding()
+/** The plan of some boards, each stuff as it is cut best so far; null until there is one. */
+function usePlanOf(boarding: Boarding | null): SheetPlan | null {
   const shown = useShown()
   return useMemo(() => {
-    const [soon, longer] = pinned ? askedFor(pinned).map((asked) => shown.of(SHEETS, asked) ?? null) : []
-    return longer ?? soon ?? null
-  }, [pinned, shown])
+    const plan = boarding && shown.of(SHEETS, boarding)
+    if (!plan) return null
+    const stuffs = plan.stuffs.map((one): StuffPlan => {
+      const better = shown.of(STUFF, askedOf(boarding, plan.layers, one.stuff, LONGER))
+      return better && better.fault === null && better.cost <= one.cost ? { ...one, ...better } : one
+    })
+    return { ...plan, stuffs }
+  }, [boarding, shown])
 }
+
+/** Has the boards laid and cut for as long as the station is open, and those of what is pinned; the stuff that is looked at is thought about longer. @returns whether that is done */
+export function useSheetsMade({ boarding, plan, fresh }: Sheets, stuff: Stuff | null): boolean {
+  const pinned = usePinnedBoarding()
+  const longer = useMemo(
+    () => (fresh && plan && stuff ? askedOf(boarding, plan.layers, stuff.key, LONGER) : null),
+    [boarding, fresh, plan, stuff],
+  )
+  useWorkedOut(
+    "sheets",
+    useMemo(
+      () => [
+        {
+          pending: [task(SHEETS, boarding), ...(pinned ? [task(SHEETS, pinned)] : [])],
+          awaited: longer ? [task(STUFF, longer)] : [],
+        },
+      ],
+      [boarding, pinned, longer],
+    ),
+  )
+  return useShown().of(STUFF, longer ?? NONE) !== undefined
+}
+
+/** No stuff is asked for. */
+const NONE = {} as StuffAsked
+
+/** The best plan so far of what is pinned; null where nothing is, or none is made yet. */
+export const usePinnedSheets = (): SheetPlan | null => usePlanOf(usePinnedBoarding())
 
 function usePinnedBoarding(): Boarding | null {
   const { pinned } = useJob()

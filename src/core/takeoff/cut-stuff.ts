@@ -1,0 +1,230 @@
+import { InputError } from "../../schema/outcome"
+import type { NestInput, NestOutput } from "../../schema/nest"
+import { cutCount } from "../cutting/cut-count"
+import { nestSheets } from "../cutting/nest-sheets"
+import { areaOf, type Clipper, type Course, onGrid } from "../laying/lay-boards"
+import { sum } from "../numeric/sum"
+import type { Point } from "../shell/face"
+import { boundsOf, rectangleCorners } from "../shell/polygon"
+import type { Stuff } from "./boarding"
+import { type LaidLayer, MARK, type NumberedPiece } from "./laid-layers"
+
+/** A piece where it lies on a sheet. */
+export interface OnSheet {
+  number: number
+  x: number
+  y: number
+  width: number
+  height: number
+  /** Its outline on the sheet, and what is cut out of it. */
+  rings: Point[][]
+}
+
+/** A sheet with what is cut from it. */
+export interface CutSheet {
+  length: number
+  width: number
+  price: number
+  /** The piece whose opening it is cut out of; 0: on hand; null: a new sheet. */
+  from: number | null
+  pieces: OnSheet[]
+  rests: NestOutput["sheets"][number]["offcuts"]
+}
+
+/** How boards of one stuff are cut. */
+export interface StuffCut {
+  stuff: string
+  sheets: CutSheet[]
+  /** Of the sheets to be bought: how many, what they cost, what none can be under, what is left of their area, 0…1. */
+  bought: number
+  cost: number
+  lowerBound: number
+  waste: number
+  cuts: number
+  slivers: number
+  /** Layers some of whose joints no member carries. */
+  unheld: number
+  /** What is to be mended before it can be cut; null where nothing is. */
+  fault: string | null
+}
+
+/** Boards of one stuff, as they are laid, to be cut. */
+export interface StuffAsked {
+  stuff: Stuff
+  /** Its own layers. */
+  layers: readonly LaidLayer[]
+  /** Pieces keep the direction of their sheet. */
+  grain: boolean
+  /** ms of nesting, turned into a number of plans */
+  time: number
+}
+
+/** What is cut out of a piece and is smaller than that is not kept, m. */
+const KEPT = 0.15
+/** A call of the nesting takes so many offcuts. */
+const MOST_OFFCUTS = 60
+
+/** All pieces of a stuff out of its sheets; what is cut out of them for openings serves too. */
+export function cutStuff({ stuff, layers: own, grain, time }: StuffAsked, clip: Clipper): StuffCut {
+  const pieces = own.flatMap((layer) => layer.pieces.map((piece) => ({ piece, layer })))
+  const nothing = {
+    stuff: stuff.key,
+    sheets: [],
+    bought: 0,
+    cost: 0,
+    lowerBound: 0,
+    waste: 0,
+    cuts: 0,
+    slivers: 0,
+    unheld: own.filter((layer) => layer.unheld).length,
+    fault: null,
+  }
+  const fault = own.find((layer) => layer.fault)?.fault ?? null
+  if (pieces.length === 0 || fault) return { ...nothing, fault }
+  const sizeOf = ({ length, width }: NumberedPiece) => `${length.toFixed(4)} ${width.toFixed(4)}`
+  const waiting = new Map<string, typeof pieces>()
+  for (const one of pieces) waiting.set(sizeOf(one.piece), [...(waiting.get(sizeOf(one.piece)) ?? []), one])
+  const cutOut = pieces.flatMap(({ piece, layer }) => leftOut(piece, layer.course, clip).map((rest) => ({ ...rest, from: piece.number })))
+  const offcuts = [...stuff.offcuts.map(({ length, width }) => ({ length, width, from: 0 })), ...cutOut].slice(0, MOST_OFFCUTS)
+  const priced = stuff.sizes.every(({ price }) => price > 0)
+  const input: NestInput = {
+    stock: stuff.sizes.map(({ length, width, price, count }, i) => ({
+      ...{ id: `sheet ${i}`, width: length, height: width, cost: priced ? price : length * width },
+      ...(count === null ? {} : { count }),
+    })),
+    offcuts: offcuts.map(({ length, width }, i) => ({ id: `offcut ${i}`, width: length, height: width })),
+    ...{ kerf: stuff.kerf, guillotine: stuff.edgeToEdge, minimumStrip: KEPT, seed: 1, time },
+    pieces: [...waiting].map(([id, some]) => ({
+      ...{ id, width: some[0]!.piece.length, height: some[0]!.piece.width, quantity: some.length, turn: !grain },
+    })),
+  }
+  try {
+    const nested = nestAll(input, stuff)
+    const sheets = nested.sheets.map((sheet): CutSheet => {
+      const [kind, at] = sheet.stock.split(" ") as ["sheet" | "offcut", string]
+      const { length, width } = kind === "sheet" ? stuff.sizes[Number(at)]! : offcuts[Number(at)]!
+      return {
+        ...{ length, width, rests: sheet.offcuts },
+        price: kind === "sheet" ? stuff.sizes[Number(at)]!.price : 0,
+        from: kind === "sheet" ? null : offcuts[Number(at)]!.from,
+        pieces: sheet.placements.map(({ piece: size, turned, x, y, width: wide, height }) => {
+          const { piece, layer } = waiting.get(size)!.shift()!
+          return { number: piece.number, x, y, width: wide, height, rings: onSheet(piece, layer.course, turned, [x, y]) }
+        }),
+      }
+    })
+    const fresh = sheets.filter(({ from }) => from === null)
+    const whole = sum(fresh.map(({ length, width }) => length * width))
+    const taken = sum(fresh.flatMap((sheet) => sheet.pieces.map(({ rings }) => areaOf(rings))))
+    return {
+      ...nothing,
+      sheets,
+      bought: fresh.length,
+      cost: sum(fresh.map(({ price }) => price)),
+      lowerBound: priced ? nested.lowerBound : 0,
+      waste: whole > 0 ? 1 - taken / whole : 0,
+      cuts: sum(sheets.map((sheet) => cutCount(sheet) + sum(sheet.pieces.map(({ rings }) => shapeCuts(rings))))),
+      slivers: pieces.filter(({ piece }) => piece.sliver).length,
+      fault: nested.short ? "There are too few sheets for all pieces: say how many more there are, or take another size." : null,
+    }
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return { ...nothing, fault: error.code === "too-large" ? TOO_LARGE : error.message }
+  }
+}
+
+/** One call nests so many pieces, which takes a second or two. */
+const AT_ONCE = 400
+
+/**
+ * Pieces out of sheets: those as large as a sheet take one each, the others are nested; of very many some hundred at a time, the largest first.
+ */
+function nestAll(input: NestInput, { sizes, offcuts }: Stuff) {
+  const [sheet] = input.stock
+  const isWhole = ({ width, height }: { width: number; height: number }) => width > sheet!.width - 1e-9 && height > sheet!.height - 1e-9
+  const alone = sizes.length === 1 && sizes[0]!.count === null && offcuts.length === 0
+  const whole = alone ? input.pieces.filter(isWhole) : []
+  const sheets: NestOutput["sheets"] = whole.flatMap(({ id, width, height, quantity }) =>
+    Array.from({ length: quantity }, () => ({
+      ...{ stock: sheet!.id, placements: [{ piece: id, x: 0, y: 0, width, height, turned: false }], offcuts: [] },
+    })),
+  )
+  let lowerBound = sheets.length * sheet!.cost
+  const chunks = chunked(input.pieces.filter((piece) => !whole.includes(piece)))
+  let short = false
+  for (const [i, pieces] of chunks.entries()) {
+    const nested = nestSheets({ ...input, pieces, offcuts: i === 0 ? input.offcuts : [] })
+    sheets.push(...nested.sheets)
+    lowerBound += nested.lowerBound
+    short ||= nested.unplaced !== undefined
+  }
+  // Pieces of two calls may lie on one sheet: then nothing is known of what is least.
+  return { sheets, lowerBound: chunks.length > 1 ? 0 : lowerBound, short }
+}
+
+function chunked(pieces: NestInput["pieces"]): NestInput["pieces"][] {
+  const chunks: NestInput["pieces"][] = []
+  let room = 0
+  for (const piece of [...pieces].sort((a, b) => b.width * b.height - a.width * a.height))
+    for (let left = piece.quantity; left > 0;) {
+      if (room === 0) {
+        chunks.push([])
+        room = AT_ONCE
+      }
+      const quantity = Math.min(left, room)
+      chunks.at(-1)!.push({ ...piece, quantity })
+      left -= quantity
+      room -= quantity
+    }
+  return chunks
+}
+
+const TOO_LARGE =
+  "A piece is larger than every sheet: boards are laid in the largest size, and this one cannot be turned or has no room beside a saw’s cut. Take larger sheets, or let pieces be turned."
+
+/** Corners that turn less than that belong to one cut, degrees. */
+const BEND = 15
+
+/** Cuts that a piece takes beyond its rectangle: slopes and curves, each once, and the sides of what is cut out of it. */
+function shapeCuts(rings: readonly (readonly Point[])[]): number {
+  const { left, right, low, high } = boundsOf(rings[0]!)
+  return sum(
+    rings.map((ring) => {
+      const edges = ring.map(([x, y], i) => {
+        const [u, v] = ring[(i + 1) % ring.length]!
+        const along = (one: number, other: number, side: number) => Math.abs(one - side) < MARK && Math.abs(other - side) < MARK
+        const straight = along(x, u, left) || along(x, u, right) || along(y, v, low) || along(y, v, high)
+        return { straight, heading: (Math.atan2(v - y, u - x) * 180) / Math.PI }
+      })
+      return edges.filter(({ straight, heading }, i) => {
+        const before = edges.at(i - 1)!
+        const turn = Math.abs(((heading - before.heading + 540) % 360) - 180)
+        return !straight && (before.straight || turn > BEND)
+      }).length
+    }),
+  )
+}
+
+/** Rectangles that are cut out of a piece, as they lie on its sheet. */
+function leftOut({ rings }: NumberedPiece, course: Course, clip: Clipper): { length: number; width: number }[] {
+  const { left, right, low, high } = boundsOf(rings[0]!)
+  if (rings.length === 1 && areaOf(rings) > (right - left) * (high - low) - 1e-6) return []
+  const box = rectangleCorners({ x: left, y: low, width: right - left, height: high - low })
+  return clip.difference([onGrid(box)], rings.map(onGrid)).flatMap(([outline]) => {
+    const around = outline!.slice(0, -1)
+    const bounds = boundsOf(around)
+    const [across, up] = [bounds.right - bounds.left, bounds.high - bounds.low]
+    if (Math.abs(areaOf([around]) - across * up) > 1e-5 || Math.min(across, up) < KEPT) return []
+    return [course === "up" ? { length: up, width: across } : { length: across, width: up }]
+  })
+}
+
+/** A piece's outline as it lies on its sheet, never turned over: the side that is seen stays up. */
+function onSheet({ rings, width }: NumberedPiece, course: Course, turned: boolean, [x, y]: Point): Point[][] {
+  const { left, right, low } = boundsOf(rings[0]!)
+  // Along the sheet and across it; pieces that stand on the face are laid down.
+  const lying = ([u, v]: Point): Point => (course === "up" ? [v - low, right - u] : [u - left, v - low])
+  return rings.map((ring) =>
+    ring.map(lying).map(([along, across]): Point => (turned ? [x + width - across, y + along] : [x + along, y + across])),
+  )
+}
