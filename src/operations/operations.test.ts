@@ -99,6 +99,17 @@ const GOOD: Record<string, unknown> = {
     },
   },
   freeze: { mass: 10, temperature: 10, ambient: -10, conductance: 0.5 },
+  fasten: {
+    thickness: 0.112,
+    base: { kind: "wood", thickness: 0.06 },
+    diameter: 0.005,
+    lengths: [0.12, 0.16],
+    board: { length: 2.4, width: 1.2 },
+    area: 20,
+    members: 0.6,
+    edge: 0.15,
+  },
+  consumables: { lines: [{ id: "joints", kind: "tape", length: 100, pack: 25 }] },
   shrinkage: { width: 0.1, species: "white-oak", from: 0.2, to: 0.1 },
   glaser: {
     layers: [

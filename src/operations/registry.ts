@@ -6,8 +6,10 @@ import { airspace } from "./airspace"
 import { assembly } from "./assembly"
 import { bridge } from "./bridge"
 import { blowerDoor } from "./blower-door"
+import { consumables } from "./consumables"
 import { cut } from "./cut"
 import { emc } from "./emc"
+import { fasten } from "./fasten"
 import { freeze } from "./freeze"
 import { glaser } from "./glaser"
 import { hygro } from "./hygro"
@@ -56,6 +58,8 @@ export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
     power,
     nest,
     cut,
+    fasten,
+    consumables,
   ].map((operation) => [operation.name, operation as unknown as Operation]),
 )
 

@@ -69,7 +69,7 @@ test("two layers of foam are laid with their joints apart, the door's piece is c
 
   const saved = async (button: string) => {
     const [download] = await Promise.all([page.waitForEvent("download"), page.getByRole("button", { name: button }).click()])
-    return { name: download.suggestedFilename(), text: readFileSync((await download.path())!, "utf8") }
+    return { name: download.suggestedFilename(), text: readFileSync(await download.path(), "utf8") }
   }
   const [dxf, csv, svg] = [await saved("Save as DXF"), await saved("Save the pieces"), await saved("Save as SVG")]
   expect([dxf.name, csv.name, svg.name].map((name) => name.split(".").at(-1))).toEqual(["dxf", "csv", "svg"])
