@@ -96,7 +96,7 @@ for (const kind of ["post-frame"] as const)
     }
     await openJob(page, id, "brief")
     await read("brief")
-    for (const station of ["shell", "build-ups", "heat", "damp", "sheets"]) {
+    for (const station of ["shell", "build-ups", "heat", "sheets", "damp"]) {
       await page
         .getByRole("button", { name: new RegExp(station, "i") })
         .first()

@@ -41,7 +41,7 @@ test("two layers of foam are laid with their joints apart, the door's piece is c
   await expect(sheets(page).getByRole("table")).toContainText(/from the opening in piece \d+/)
   // The second layer shows the joints that it lies on.
   await page.getByRole("radio", { name: "second layer" }).click()
-  await expect(page.locator("[data-boards=left] path[stroke-dasharray]").first()).toBeAttached()
+  await expect(page.locator("[data-boards=left] g[stroke-dasharray] path").first()).toBeAttached()
   const drawn = await page.locator("[data-boards=left] [data-piece]").count()
   expect(drawn).toBeGreaterThan(2)
 
