@@ -1,7 +1,10 @@
+import type { Draft } from "immer"
 import { inSentence } from "../core/in-sentence"
 import { CATALOGUE } from "../core/material/catalogue"
 import { NOTHING_SAID } from "../core/takeoff/boarding"
 import type { Boards, LockedJoint } from "../schema/job/build-up"
+import type { Buying } from "../schema/job/buying"
+import type { Job } from "../schema/job/job"
 import type { FaceId } from "../schema/job/shell"
 import type { SheetStock } from "../schema/job/sheet-stock"
 import { type Edit, edit } from "./edit"
@@ -65,3 +68,24 @@ export const setStock = (id: string, stock: SheetStock): Edit =>
   edit(`Sheets of ${CATALOGUE[stock.material] ? inSentence(CATALOGUE[stock.material]!.name) : "an own material"}`, (job) => {
     job.variants[job.active]!.stock[id] = stock
   })
+
+const buyingOf = (job: Draft<Job>) => job.variants[job.active]!.buying
+
+/** Ticks a line of the shopping list off, or on again. */
+export const tickOff = (key: string, bought: boolean): Edit =>
+  edit(bought ? "Bought" : "Not bought", (job) => {
+    const buying = buyingOf(job)
+    buying.ticked = [...buying.ticked.filter((one) => one !== key), ...(bought ? [key] : [])]
+  })
+
+/** The price of one; null takes that of its material again. */
+export const setPrice = (key: string, price: number | null): Edit =>
+  edit("Price of one", (job) => {
+    const { prices } = buyingOf(job)
+    if (price === null) delete prices[key]
+    else prices[key] = price
+  })
+
+/** The rules that the shopping list is made by, and where axles stand. */
+export const setBuying = (change: Partial<Pick<Buying, "screws" | "tape" | "axles">>): Edit =>
+  edit(change.axles === undefined ? "Rules of the shopping list" : "Axles", (job) => void Object.assign(buyingOf(job), change))

@@ -1,4 +1,5 @@
 import fc from "fast-check"
+import { NOTHING_BOUGHT } from "../../src/schema/job/buying"
 import { CATALOGUE } from "../../src/core/material/catalogue"
 import { KNOWN } from "../../src/edit/known"
 import { demoJobs } from "../../src/edit/start/demo-jobs"
@@ -347,6 +348,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
             ventilation,
             breaks,
             stock: {},
+            buying: NOTHING_BOUGHT,
           },
         },
       }

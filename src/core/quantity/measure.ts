@@ -211,6 +211,8 @@ const MEASURES = {
   stress: measure(scale("kPa", 1, 1000), scale("psi", 1, PSI), { kpa: 1000, psi: PSI }, "30 kPa or 4.4 psi"),
   pressure: same("Pa", 0, 1, { pa: 1 }, "50 Pa"),
   money: same("¤", 0, 1, { "¤": 1 }, "2500"),
+  /** Of one thing. */
+  price: same("¤", 2, 1, { "¤": 1 }, "12.50"),
   arealMoney: measure(
     scale("¤/m²", 2),
     scale("¤/ft²", 2, PER_FOOT_2),

@@ -1,4 +1,5 @@
 import { OPEN_SKY } from "../../core/sun/horizon"
+import { NOTHING_BOUGHT } from "../../schema/job/buying"
 import { type Brief, type Job, JOB_FORMAT, JOB_VERSION, type JobKind, NO_BREAKS, type Variant } from "../../schema/job/job"
 import type { Assembly } from "../../schema/job/build-up"
 import type { Form } from "../../schema/job/form"
@@ -115,6 +116,7 @@ export function startVariant(school: School, form: Form, ach50: number, units: U
     ventilation: NO_VENTILATION,
     breaks: NO_BREAKS,
     stock: {},
+    buying: NOTHING_BOUGHT,
   }
 }
 

@@ -1,3 +1,4 @@
+import { Buying } from "./buying"
 import { CurrencyCode } from "../currency"
 import * as z from "../zod"
 import { Assembly } from "./build-up"
@@ -95,6 +96,7 @@ export const Variant = z
     ventilation: Ventilation.describe("outdoor air that is let in on purpose"),
     breaks: Breaks,
     stock: partsOf(SheetStock, 60, "kinds of sheet").describe("sheets that boards are cut from, where they are not as the catalogue says"),
+    buying: Buying.describe("what is ticked off the shopping list, prices, and the rules that it is made by"),
   })
   .describe("one way to build it")
 export type Variant = z.output<typeof Variant>

@@ -22,7 +22,7 @@ interface Props {
 /** What the boards that are looked at are cut from, and how they are laid. */
 export function SheetChoices(props: Props) {
   return (
-    <div className="grid grid-cols-1 gap-2 border-t border-seam pt-3">
+    <div className="border-t border-seam pt-3 [&>*+*]:mt-2">
       <Unfolding words="Sheets that are sold, offcuts on hand, and the saw">{() => <StockFields stuff={props.stuff} />}</Unfolding>
       <Unfolding words="How these boards are laid">{() => <LayingFields {...props} />}</Unfolding>
     </div>
@@ -53,10 +53,10 @@ function StockFields({ stuff }: { stuff: Stuff }) {
           <QuantityField label="Width" kind="length" value={size.width} onCommit={(value) => setSize(i, { width: value })} />
           <QuantityField
             label="Price of one"
-            kind="money"
+            kind="price"
             value={size.price}
             empty={null}
-            placeholder={figure("money", stuff.sizes[i]?.price ?? 0)}
+            placeholder={figure("price", stuff.sizes[i]?.price ?? 0)}
             onCommit={(value) => setSize(i, { price: value })}
           />
           <ReadField

@@ -11,6 +11,8 @@ import { cuttingTime, MINUTES_A_CUT, stuffWords } from "./plan-words"
 import { PieceList } from "./piece-list"
 import { SaveDrawing } from "./save-drawing"
 import { SheetChoices } from "./sheet-choices"
+import { Shopping } from "./shopping"
+import { Weights } from "./weights"
 import { useChosenBoards, useSheets, useSheetsMade } from "./use-sheets"
 
 /** What boards to buy, how to cut them and where each piece goes. */
@@ -43,6 +45,8 @@ export function SheetsStation() {
         <p role="status">Boards are being laid …</p>
       )}
       <SheetChoices stuff={stuff} nth={nth} boarding={boarding} />
+      {plan ? <Shopping boarding={boarding} plan={plan} /> : null}
+      <Weights />
       <Remark kind="remark" title="Before you cut">
         Measure each face again: pieces are as the faces are drawn, and as long as the corner lets the longer of two neighbours be; the
         other is trimmed there. Foam and fibre dust: mask, long sleeves, and air. Tie sheets down outdoors before the wind takes them.
@@ -74,14 +78,14 @@ function AllStuffs({ plan, stuffs, chosen }: AllProps) {
               type="button"
               role="radio"
               aria-checked={on}
-              className={`grid w-full grid-cols-[1fr_6.5rem_6.5rem_5rem] gap-2 border-b border-seam py-0.5 text-left tabular-nums ${on ? "bg-chosen font-semibold" : "hover:bg-chosen"}`}
+              className={`grid w-full grid-cols-[1fr_6.5rem_6.5rem_5rem] narrow:grid-cols-[1fr_5rem_4.5rem] gap-2 border-b border-seam py-0.5 text-left tabular-nums ${on ? "bg-chosen font-semibold" : "hover:bg-chosen"}`}
               onClick={() => store.choose({ boards: { stuff: one.stuff, nth: 0 } })}
             >
               <span className="pl-1">
                 {stuff.name}, {length(stuff.thickness)}
               </span>
               <span className="text-right">{one.fault ? "not cut" : stuffWords(one.bought, stuff)}</span>
-              <span className="text-right">{one.fault ? "–" : `${write("percent", one.waste)} left`}</span>
+              <span className="text-right narrow:hidden">{one.fault ? "–" : `${write("percent", one.waste)} left`}</span>
               <span className="pr-1 text-right">{one.fault ? "–" : write("money", one.cost)}</span>
             </button>
           )

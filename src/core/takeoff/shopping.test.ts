@@ -1,0 +1,79 @@
+import { describe, expect, test } from "@jest/globals"
+import clip from "polygon-clipping"
+import { demo, evenBox } from "../../../tests/fixtures/jobs"
+import { sketch, stack } from "../../../tests/fixtures/layers"
+import type { Job } from "../../schema/job/job"
+import { activeState } from "../enclosure/job-state"
+import { ledgerOf } from "../ledger/ledger"
+import { sum } from "../numeric/sum"
+import { axleLoads, centreOfMass, faceMasses } from "./added-mass"
+import { boardingOf } from "./boarding"
+import { shoppingList } from "./shopping"
+import { sheetPlan } from "./sheet-plan"
+
+function listed(job: Job) {
+  const state = activeState(job)
+  const ledger = ledgerOf(state)
+  const boarding = boardingOf(state, ledger.surfaces)
+  const plan = sheetPlan(boarding, clip, 20)
+  return { ledger, plan, lines: shoppingList(state, ledger.surfaces, ledger.bill, boarding, plan) }
+}
+
+describe("the shopping list", () => {
+  test("has every sheet of the plan at its price, and no material twice", () => {
+    for (const name of ["Larkspur", "Cold Nettle", "Tern Hut", "Eel Barn"] as const) {
+      const { lines, plan } = listed(demo(name))
+      expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length)
+      const boards = lines.filter(({ measure }) => measure === "sheets" || measure === "batts")
+      expect(sum(boards.map(({ count }) => count))).toBe(sum(plan.stuffs.map(({ bought }) => bought)))
+      expect(sum(boards.map(({ count, each }) => count * each!))).toBeCloseTo(sum(plan.stuffs.map(({ cost }) => cost)), 6)
+    }
+  })
+
+  test("counts rolls with their laps, boards that lie on nothing with glue, and keeps a price that was typed", () => {
+    const box = evenBox(sketch("one", stack`polythene 0.2, xps 50, gypsum-board 12`))
+    const { lines, ledger } = listed(box)
+    const area = sum(ledger.surfaces.map(({ netArea }) => netArea))
+    const film = lines.find(({ what }) => /polythene/i.test(what))!
+    // Rolls of 4 by 25 m: 3.9 m of each count, and a tenth is bought beside.
+    expect(film).toMatchObject({ measure: "rolls", count: Math.ceil((area * 1.1) / (3.9 / 4) / 100), supplier: "insulation" })
+    // Two layers of boards on all faces, 0.3 kg on a m².
+    expect(lines.find(({ key }) => key === "glue")!.count).toBeCloseTo(2 * area * 0.3 * 1.1, 6)
+    expect(lines.find(({ key }) => key === "sealant")).toMatchObject({ each: null, measure: "cartridges" })
+    const { variants, active } = box
+    const priced = {
+      ...box,
+      variants: { ...variants, [active]: { ...variants[active]!, buying: { ...variants[active]!.buying, prices: { sealant: 7 } } } },
+    }
+    expect(listed(priced).lines.find(({ key }) => key === "sealant")!.each).toBe(7)
+  })
+
+  test("counts screws where boards lie on members", () => {
+    const { lines } = listed(demo("Tern Hut"))
+    const screws = lines.filter(({ key }) => key.startsWith("screws"))
+    expect(screws.length).toBeGreaterThan(0)
+    for (const { size, what } of screws) {
+      expect(what).toBe("Screws for wood")
+      // 9 mm of plywood and six diameters of 4.5 mm: 36 mm at least.
+      expect(size!.length).toBeGreaterThanOrEqual(0.036)
+    }
+  })
+})
+
+describe("what is added to an enclosure", () => {
+  test("has its centre in the middle where all faces are alike, and weighs what the ledger says", () => {
+    const job = evenBox(sketch("one", stack`xps 50`))
+    const { ledger } = listed(job)
+    const faces = faceMasses(job.shell, ledger.surfaces)
+    const { form } = job.shell
+    if (form.kind !== "box") throw new Error("not a box")
+    const { mass, at } = centreOfMass(faces)!
+    expect(mass).toBeCloseTo(ledger.weight, 6)
+    expect(at).toEqual([form.length / 2, form.width / 2, form.height / 2].map((value) => expect.closeTo(value, 9)))
+  })
+
+  test("rests on two axles by the lever, also behind the rear one", () => {
+    expect(axleLoads(300, 1, { rear: 0, front: 3 })).toEqual({ rear: expect.closeTo(200, 9), front: expect.closeTo(100, 9) })
+    expect(axleLoads(300, -0.3, { rear: 0, front: 3 })).toEqual({ rear: expect.closeTo(330, 9), front: expect.closeTo(-30, 9) })
+  })
+})

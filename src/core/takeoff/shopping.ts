@@ -1,0 +1,309 @@
+import type { Buying } from "../../schema/job/buying"
+import type { MaterialClass } from "../../schema/material"
+import { type JobState, stockOf } from "../enclosure/job-state"
+import type { SurfaceFigures } from "../enclosure/surface-figures"
+import { boardJoints } from "../laying/board-joints"
+import { arealMass, arealPrice } from "../material/layer-properties"
+import { INCH } from "../quantity/length"
+import { sum } from "../numeric/sum"
+import { edgesOf } from "../shell/edges"
+import type { BillLine } from "./bill"
+import { type Boarding, isBoarded, type Stuff } from "./boarding"
+import { consumed } from "./consumables"
+import { fastening } from "./fastening"
+import type { SheetPlan } from "./sheet-plan"
+
+/** Where something is bought, by kind. */
+export type Supplier = "timber" | "insulation" | "builders" | "metal" | "linings" | "fixings"
+
+/** In what it is counted. */
+export type Measure = "sheets" | "batts" | "rolls" | "length" | "mass" | "volume" | "area" | "pieces" | "cartridges"
+
+/** A line of the shopping list. */
+export interface ShoppingLine {
+  /** Names it as long as it is the same thing. */
+  key: string
+  supplier: Supplier
+  /** The material's name, or that of a fixing. */
+  what: string
+  /** m; null where it has none to speak of */
+  thickness: number | null
+  size: { length: number; width: number } | null
+  measure: Measure
+  /** So many, or so much, SI. */
+  count: number
+  /** € of one, as typed or by the price of its material; null: not known */
+  each: number | null
+  /** What it is reckoned from, or what to mind. */
+  note: string
+}
+
+const SUPPLIERS: Record<MaterialClass, Supplier> = {
+  ...{ wood: "timber", board: "timber", foam: "insulation", fibre: "insulation", membrane: "insulation", metal: "metal" },
+  ...{ stone: "builders", plaster: "builders", covering: "linings", glass: "linings", air: "fixings" },
+}
+
+/** Lengths of screws that are sold, m, and diameters of short and of long ones. */
+const SCREWS = {
+  metric: [25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 120, 140, 160, 180, 200, 220, 240, 260, 280, 300].map((mm) => mm / 1000),
+  "inch-pound": [1, 1.25, 1.625, 2, 2.5, 3, 3.5, 4, 5, 6, 7, 8, 10, 12].map((inches) => inches * INCH),
+} as const
+const [SHORT, LONG, THIN, THICK] = [0.08, 0.3, 0.0045, 0.006] as const
+/** A bead of sealant, and a lap of membranes, m. */
+const [BEAD, LAP] = [0.006, 0.1] as const
+/** Stuff that is screwed to nothing is glued: kg on a m². */
+const GLUE = 0.3
+/** Cartridges of 310 ml; tins of 2.5 kg. */
+const [CARTRIDGE, TIN] = [0.00031, 2.5] as const
+
+/** All that is to be bought for the state of a job. */
+export function shoppingList(
+  state: JobState,
+  surfaces: readonly SurfaceFigures[],
+  bill: readonly BillLine[],
+  boarding: Boarding,
+  plan: SheetPlan,
+): ShoppingLine[] {
+  const { buying } = state.variant
+  const lines = [
+    ...boarding.stuffs.flatMap((stuff) => boardLines(stuff, plan, state)),
+    ...otherLines(state, surfaces, bill, buying),
+    ...screwLines(state, surfaces, boarding, buying),
+    ...jointLines(state, surfaces, boarding, plan, buying),
+  ]
+  return lines.map((line) => ({ ...line, each: buying.prices[line.key] ?? line.each }))
+}
+
+/** Sheets and batts, each size by itself. */
+function boardLines(stuff: Stuff, plan: SheetPlan, state: JobState): ShoppingLine[] {
+  const cut = plan.stuffs.find((one) => one.stuff === stuff.key)
+  if (!cut || cut.fault !== null) return []
+  return stuff.sizes.flatMap(({ length, width, price }): ShoppingLine[] => {
+    const count = cut.sheets.filter((sheet) => sheet.from === null && sheet.length === length && sheet.width === width).length
+    if (count === 0) return []
+    return [
+      {
+        key: `${stuff.key} ${length} ${width}`,
+        supplier: SUPPLIERS[stockOf(state)[stuff.material]!.class],
+        ...{ what: stuff.name, thickness: stuff.thickness, size: { length, width }, count, each: price },
+        measure: stuff.soft ? "batts" : "sheets",
+        note: "",
+      },
+    ]
+  })
+}
+
+/** What is no board: sticks, rolls, what is blown, sprayed, poured or spread. */
+function otherLines(state: JobState, surfaces: readonly SurfaceFigures[], bill: readonly BillLine[], { tape }: Buying): ShoppingLine[] {
+  const stock = stockOf(state)
+  const boarded = new Set(surfaces.flatMap(({ id, layers }) => layers.filter(isBoarded).map((layer) => `${id} ${layer.id}`)))
+  const groups = new Map<string, BillLine[]>()
+  for (const line of bill) {
+    if (line.role === "layer" && boarded.has(`${line.surface} ${line.layer}`)) continue
+    const key = line.role === "members" ? `${line.what} members` : `${line.what} ${Math.round(line.thickness * 1e5) / 100}`
+    groups.set(key, [...(groups.get(key) ?? []), line])
+  }
+  return [...groups].flatMap(([key, some]): ShoppingLine[] => {
+    const { what, thickness, role } = some[0]!
+    const material = stock[what]!
+    const area = sum(some.map((line) => line.area))
+    if (area <= 0 || material.class === "air") return []
+    const { form, width, length } = material.sold
+    const base = { key, supplier: SUPPLIERS[material.class], what: material.name, thickness, size: null, note: "" }
+    if (role === "members") {
+      const pieces = some.flatMap((line) => line.pieces)
+      if (pieces.length === 0) return []
+      const run = sum(pieces)
+      return [
+        {
+          ...{ ...base, thickness: null, measure: "length", count: run, each: sum(some.map(({ price }) => price)) / run },
+          note: `${pieces.length} sticks; the cut list of their build-up says from which bars`,
+        },
+      ]
+    }
+    if (form === "roll" && width && length) {
+      const { packs } = consumed({
+        id: key,
+        kind: "membrane",
+        area,
+        rollWidth: width,
+        rollLength: length,
+        lap: material.class === "membrane" ? LAP : 0,
+        waste: tape,
+      })
+      return [
+        {
+          ...base,
+          size: { length, width },
+          measure: "rolls",
+          count: packs,
+          each: width * length * arealPrice(material, thickness),
+          note: "",
+        },
+      ]
+    }
+    const price = arealPrice(material, thickness)
+    if (form === "bag" || form === "tin") {
+      const mass = arealMass(material, thickness)
+      return [
+        {
+          ...base,
+          measure: "mass",
+          count: area * mass,
+          each: price / mass,
+          note: form === "bag" ? "as settled; the bag says how deep to blow it" : "",
+        },
+      ]
+    }
+    if (form === "kit")
+      return [
+        {
+          ...base,
+          measure: "volume",
+          count: area * thickness,
+          each: price / thickness,
+          note: "sprayed in lifts as the maker says: it gets hot",
+        },
+      ]
+    return [{ ...base, measure: "area", count: area, each: price, note: "without offcuts" }]
+  })
+}
+
+/** Screws for boards that lie on members, glue for those that lie on none. */
+function screwLines(
+  state: JobState,
+  surfaces: readonly SurfaceFigures[],
+  { faces, stuffs }: Boarding,
+  { screws, tape }: Buying,
+): ShoppingLine[] {
+  const lengths = SCREWS[state.units ?? "metric"]
+  const counts = new Map<string, ShoppingLine>()
+  const add = (line: ShoppingLine) => counts.set(line.key, { ...line, count: line.count + (counts.get(line.key)?.count ?? 0) })
+  let glued = 0
+  for (const layer of faces.flat()) {
+    if (layer.members.length > 0) continue
+    const surface = surfaces.find(({ id }) => id === layer.face)!
+    const at = surface.layers.findIndex(({ id }) => id === layer.layer)
+    const size = stuffs.find(({ key }) => key === layer.stuff)!.sizes[0]!
+    const carrier = carrierBehind(surface, at)
+    if (!carrier) {
+      glued += surface.netArea
+      continue
+    }
+    const through = sum(
+      surface.layers.slice(...(carrier.at < at ? [carrier.at + 1, at + 1] : [at, carrier.at])).map((one) => one.layer.thickness),
+    )
+    const diameter = through > SHORT ? THICK : THIN
+    const found = fastening({
+      ...{ thickness: through, base: carrier.base, diameter, lengths: [...lengths], area: surface.netArea, members: carrier.spacing },
+      ...{ board: { length: size.length, width: size.width }, edge: screws.edge, field: screws.field, washers: false, waste: screws.waste },
+    })
+    const metal = carrier.base.kind === "metal"
+    add({
+      key: `screws ${found.length ?? "none"} ${diameter} ${metal ? "metal" : "wood"}`,
+      supplier: "fixings",
+      what:
+        found.length === null
+          ? `Screws longer than are usually sold, for ${metal ? "metal" : "wood"}`
+          : `Screws for ${metal ? "metal" : "wood"}`,
+      ...{
+        thickness: diameter,
+        size: found.length === null ? null : { length: found.length, width: diameter },
+        measure: "pieces",
+        count: found.count,
+        each: null,
+      },
+      note:
+        found.length === null || found.length > LONG
+          ? "battens or a second layer save such lengths"
+          : "a rule to buy by: the maker says what holds",
+    })
+  }
+  const glue = consumed({ id: "glue", kind: "coat", area: glued, perArea: GLUE, pack: TIN, waste: tape })
+  return [
+    ...counts.values(),
+    ...(glued > 0
+      ? [
+          {
+            ...({
+              key: "glue",
+              supplier: "fixings",
+              what: "Adhesive that its boards bear",
+              thickness: null,
+              size: null,
+              measure: "mass",
+            } as const),
+            ...{ count: glue.bought, each: null, note: "for boards that lie on no members" },
+          },
+        ]
+      : []),
+  ]
+}
+
+/** The nearest members that a layer lies on, outside or inside it. */
+function carrierBehind({ layers }: SurfaceFigures, at: number) {
+  for (let apart = 1; apart < layers.length; apart++)
+    for (const i of [at - apart, at + apart]) {
+      const members = layers[i]?.members[0]
+      if (!members) continue
+      const { set, stuffs } = members
+      const metal = stuffs.stuff.class === "metal"
+      const thickness = metal && set.wall !== null ? set.wall : (set.depth ?? layers[i]!.layer.thickness)
+      const spacing = set.spaced === "edges" ? set.spacing + set.width : set.spacing
+      return { at: i, spacing, base: { kind: metal ? ("metal" as const) : ("wood" as const), thickness } }
+    }
+  return null
+}
+
+/** Tape for joints of foam boards and laps of membranes, sealant along the edges of the enclosure. */
+function jointLines(
+  state: JobState,
+  surfaces: readonly SurfaceFigures[],
+  boarding: Boarding,
+  plan: SheetPlan,
+  { tape }: Buying,
+): ShoppingLine[] {
+  const stock = stockOf(state)
+  const foam = (stuff: string) => stock[boarding.stuffs.find(({ key }) => key === stuff)!.material]!.class === "foam"
+  const boards = sum(
+    plan.layers
+      .filter(({ movable, stuff, pieces }) => movable && pieces.length > 0 && foam(stuff))
+      .flatMap(({ pieces, course }) => boardJoints(pieces, course).map(({ from, to }) => Math.hypot(to[0] - from[0], to[1] - from[1]))),
+  )
+  const laps = sum(
+    surfaces.flatMap(({ layers, netArea }) =>
+      layers
+        .filter(({ layer, material }) => !layer.existing && material.class === "membrane" && (material.sold.width ?? 0) > LAP)
+        .map(({ material }) => netArea / (material.sold.width! - LAP)),
+    ),
+  )
+  const edges = sum(edgesOf(state.shell).map(({ length }) => length))
+  const roll = stock["seam-tape"]?.sold
+  const rolls = roll ? consumed({ id: "tape", kind: "tape", length: boards + laps, pack: roll.length!, waste: tape }).packs : 0
+  const sealant = consumed({ id: "sealant", kind: "bead", length: edges, diameter: BEAD, pack: CARTRIDGE, waste: tape })
+  const line = { supplier: "fixings", thickness: null } as const
+  return [
+    ...(rolls > 0
+      ? [
+          {
+            ...{
+              ...line,
+              key: "tape",
+              what: stock["seam-tape"]!.name,
+              size: { length: roll!.length!, width: roll!.width! },
+              measure: "rolls" as const,
+              count: rolls,
+            },
+            ...{
+              each: roll!.length! * roll!.width! * arealPrice(stock["seam-tape"]!, roll!.thicknesses[0]!),
+              note: "joints of foam boards and laps of membranes",
+            },
+          },
+        ]
+      : []),
+    {
+      ...{ ...line, key: "sealant", what: "Sealant", size: null, measure: "cartridges" as const, count: sealant.packs, each: null },
+      note: "a bead along each edge where faces meet",
+    },
+  ]
+}

@@ -1,0 +1,211 @@
+"use client"
+import { useMemo } from "react"
+import { activeState } from "../../../core/enclosure/job-state"
+import { sum } from "../../../core/numeric/sum"
+import type { Boarding } from "../../../core/takeoff/boarding"
+import type { SheetPlan } from "../../../core/takeoff/sheet-plan"
+import { type Measure, shoppingList, type ShoppingLine, type Supplier } from "../../../core/takeoff/shopping"
+import { setBuying, setPrice, tickOff } from "../../../edit/sheet-edits"
+import { useJob, useJobStore } from "../../job/job-store"
+import { useLedgerLater } from "../../job/use-ledger"
+import { Button } from "../../primitives/button"
+import { QuantityField } from "../../primitives/fields"
+import { saveFile } from "../../primitives/save-file"
+import { Unfolding } from "../../primitives/unfolding"
+import { useWriting, type Writing } from "../../writing/writing"
+
+interface Props {
+  boarding: Boarding
+  plan: SheetPlan
+}
+
+/** All that is to be bought, by the kind of supplier, with prices, ticks and the rules behind it. */
+export function Shopping(props: Props) {
+  return (
+    <div className="border-t border-seam pt-3">
+      <Unfolding words="Shopping list of the whole job">{() => <List {...props} />}</Unfolding>
+    </div>
+  )
+}
+
+const SUPPLIERS: Record<Supplier, string> = {
+  timber: "Timber yard",
+  insulation: "Insulation merchant",
+  builders: "Builders’ merchant",
+  metal: "Metal stockist",
+  linings: "Floor coverings, plastics and glass",
+  fixings: "Fixings and sealants",
+}
+
+function List({ boarding, plan }: Props) {
+  const writing = useWriting()
+  const job = useJob()
+  const { surfaces, bill } = useLedgerLater()
+  const state = activeState(job)
+  const lines = useMemo(() => shoppingList(state, surfaces, bill, boarding, plan), [state, surfaces, bill, boarding, plan])
+  const known = sum(lines.map(({ count, each }) => count * (each ?? 0)))
+  const unknown = lines.filter(({ each }) => each === null).length
+  return (
+    <div className="grid grid-cols-1 gap-3 pt-2" data-testid="shopping">
+      <p>
+        {writing.write("money", known)} in all, what is left over counted in
+        {unknown > 0 ? `; ${unknown} ${unknown === 1 ? "line has" : "lines have"} no price yet` : ""}. Prices are invented until you type
+        yours; they stay with the job.
+      </p>
+      {(Object.keys(SUPPLIERS) as Supplier[]).map((supplier) => {
+        const own = lines.filter((line) => line.supplier === supplier)
+        return own.length > 0 ? <Part key={supplier} name={SUPPLIERS[supplier]} lines={own} /> : null
+      })}
+      <Rules />
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => void saveFile(`${job.name}, shopping list`, "csv", () => listTable(lines, writing))}>
+          Save the shopping list
+        </Button>
+      </div>
+    </div>
+  )
+}
+
+function Part({ name, lines }: { name: string; lines: readonly ShoppingLine[] }) {
+  const writing = useWriting()
+  const store = useJobStore()
+  const job = useJob()
+  const { ticked, prices } = job.variants[job.active]!.buying
+  return (
+    <section aria-label={name}>
+      <div className="grid grid-cols-[1fr_6.5rem_5rem] gap-x-2 border-b border-seam text-dense text-graphite narrow:grid-cols-[1fr_5.5rem]">
+        <h3 className="text-[14px] font-semibold text-ink">{name}</h3>
+        <span>price of one</span>
+        <span className="text-right narrow:hidden">in all</span>
+      </div>
+      <ul>
+        {lines.map((line) => {
+          const bought = ticked.includes(line.key)
+          const words = lineWords(line, writing)
+          return (
+            <li
+              key={line.key}
+              className="grid grid-cols-[auto_1fr_6.5rem_5rem] items-center gap-x-2 border-b border-seam py-1 narrow:grid-cols-[auto_1fr_5.5rem]"
+            >
+              <input
+                type="checkbox"
+                className="size-5 accent-spruce"
+                checked={bought}
+                aria-label={`Bought: ${words}`}
+                onChange={(event) => store.edit(tickOff(line.key, event.target.checked))}
+              />
+              <span className={bought ? "text-graphite line-through" : ""}>
+                <b className="tabular-nums">{countWords(line, writing)}</b> {words}
+                {line.note ? <span className="block text-dense text-graphite">{line.note}</span> : null}
+              </span>
+              <div className="rounded-soft border border-seam bg-sheet">
+                <QuantityField
+                  label={`Price of ${oneWords(line.measure, writing)}, ${words}`}
+                  bare="level"
+                  kind={PRICE_KINDS[line.measure] ?? "price"}
+                  value={line.each}
+                  empty={null}
+                  onCommit={(price) => store.edit(setPrice(line.key, price))}
+                  placeholder={prices[line.key] === undefined ? "price" : ""}
+                />
+              </div>
+              <span className="text-right tabular-nums narrow:hidden">
+                {line.each === null ? "–" : writing.write("money", line.each * line.count)}
+              </span>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
+
+/** What is sold by its measure has its price by that. */
+const PRICE_KINDS: Partial<Record<Measure, "volumePrice" | "massPrice" | "arealMoney">> = {
+  volume: "volumePrice",
+  mass: "massPrice",
+  area: "arealMoney",
+}
+
+const COUNTED = { sheets: "sheet", batts: "batt", rolls: "roll", pieces: "piece", cartridges: "cartridge" } as const
+
+/** How many, or how much, and of what. */
+function countWords({ measure, count }: ShoppingLine, { write, units }: Writing): string {
+  if (measure === "length") return units === "metric" ? `${Math.ceil(count)} m` : `${Math.ceil(count / 0.3048)} ft`
+  if (measure === "mass" || measure === "volume" || measure === "area") return write(measure, count)
+  const one = COUNTED[measure]
+  return `${count} ${count === 1 ? one : `${one}s`}`
+}
+
+const oneWords = (measure: Measure, { units }: Writing): string =>
+  measure === "length"
+    ? units === "metric"
+      ? "a metre"
+      : "3.28 feet"
+    : measure in COUNTED
+      ? `one ${COUNTED[measure as keyof typeof COUNTED]}`
+      : "it"
+
+function lineWords({ what, thickness, size, measure }: ShoppingLine, { length }: Writing): string {
+  const sizes = size
+    ? `, ${measure === "pieces" ? `${length(size.width)} × ${length(size.length)}` : `${length(size.length)} × ${length(size.width)}`}`
+    : ""
+  return `${what}${thickness !== null && measure !== "pieces" ? `, ${length(thickness)}` : ""}${sizes}`
+}
+
+/** The rules that fixings are counted by. */
+function Rules() {
+  const { write, length } = useWriting()
+  const store = useJobStore()
+  const job = useJob()
+  const { screws, tape } = job.variants[job.active]!.buying
+  const range = (
+    value: number,
+    least: number,
+    most: number,
+    take: () => ReturnType<typeof store.edit>,
+    words: (value: number) => string,
+  ) =>
+    value >= least && value <= most
+      ? take()
+      : { code: "out-of-range" as const, path: [], message: `Between ${words(least)} and ${words(most)}.` }
+  const spacing = (side: "edge" | "field") => (value: number) =>
+    range(value, 0.02, 2, () => store.edit(setBuying({ screws: { ...screws, [side]: value } })), length)
+  const percent = (value: number) => write("percent", value)
+  return (
+    <fieldset className="grid grid-cols-2 items-end gap-x-4 gap-y-2">
+      <legend className="pb-1 font-semibold">Rules that fixings are counted by</legend>
+      <QuantityField label="Screws along a board’s ends, every" kind="length" value={screws.edge} onCommit={spacing("edge")} />
+      <QuantityField label="and on the members between, every" kind="length" value={screws.field} onCommit={spacing("field")} />
+      <QuantityField
+        label="Screws bought beside"
+        kind="percent"
+        value={screws.waste}
+        onCommit={(waste) => range(waste, 0, 1, () => store.edit(setBuying({ screws: { ...screws, waste } })), percent)}
+      />
+      <QuantityField
+        label="Tape, sheet, glue and sealant bought beside"
+        kind="percent"
+        value={tape}
+        onCommit={(share) => range(share, 0, 1, () => store.edit(setBuying({ tape: share })), percent)}
+      />
+    </fieldset>
+  )
+}
+
+/** The list for a table. */
+async function listTable(lines: readonly ShoppingLine[], writing: Writing): Promise<string> {
+  const { unparse } = (await import("papaparse")).default
+  const { figure } = writing
+  return unparse(
+    lines.map((line) => ({
+      supplier: SUPPLIERS[line.supplier],
+      what: lineWords(line, writing),
+      "how many or how much": countWords(line, writing),
+      [`price of one, ${writing.currency}`]: line.each === null ? "" : Math.round(line.each * 100) / 100,
+      [`in all, ${writing.currency}`]: line.each === null ? "" : figure("money", line.each * line.count),
+      note: line.note,
+    })),
+    { escapeFormulae: true },
+  )
+}

@@ -1,0 +1,88 @@
+"use client"
+import { axleLoads, centreOfMass, faceMasses } from "../../../core/takeoff/added-mass"
+import { setBuying } from "../../../edit/sheet-edits"
+import { useJob, useJobStore } from "../../job/job-store"
+import { useLedgerLater } from "../../job/use-ledger"
+import { QuantityField } from "../../primitives/fields"
+import { FigureTable } from "../../primitives/figure-table"
+import { Remark } from "../../primitives/remark"
+import { Unfolding } from "../../primitives/unfolding"
+import { useWriting } from "../../writing/writing"
+
+/** What is added weighs by face, where its centre lies, and what that is on each axle. */
+export function Weights() {
+  return (
+    <div className="border-t border-seam pt-3">
+      <Unfolding words="Weight by face, and where its centre lies">{() => <Told />}</Unfolding>
+    </div>
+  )
+}
+
+function Told() {
+  const { write, length } = useWriting()
+  const job = useJob()
+  const store = useJobStore()
+  const { surfaces } = useLedgerLater()
+  const { kind, limits } = job.brief
+  const { axles } = job.variants[job.active]!.buying
+  const faces = faceMasses(job.shell, surfaces)
+  const centre = centreOfMass(faces)
+  if (!centre) return <p className="pt-2">Nothing is added that weighs anything.</p>
+  const [x, y] = centre.at
+  const { length: long, width } = job.shell.form
+  const aside = y - width / 2
+  const left = limits.weight === null ? null : limits.weight - centre.mass
+  const loads = axles && axles.front !== axles.rear ? axleLoads(centre.mass, x, axles) : null
+  const apart = { code: "out-of-range" as const, path: [], message: "The axles cannot stand at the same place." }
+  const setAxle = (which: "rear" | "front") => (value: number) => {
+    const next = { ...(axles ?? { rear: long * 0.2, front: long * 0.2 + 3 }), [which]: value }
+    return next.front === next.rear ? apart : store.edit(setBuying({ axles: next }))
+  }
+  return (
+    <div className="grid grid-cols-1 gap-2 pt-2" data-testid="weights">
+      <FigureTable
+        caption="What is added to each face"
+        heads={["face", "weight added"]}
+        rows={faces.map(({ face, name, mass }) => ({ key: face, cells: [name, write("mass", mass)] }))}
+      />
+      <p>
+        {write("mass", centre.mass)} in all
+        {left === null
+          ? ""
+          : left >= 0
+            ? `, ${write("mass", left)} under the limit of the brief`
+            : `, ${write("mass", -left)} over the limit of the brief`}
+        . Its centre lies {length(x)} from the back, of {length(long)}, and{" "}
+        {Math.abs(aside) < 0.001 ? "in the middle" : `${length(Math.abs(aside))} to the ${aside > 0 ? "left" : "right"} of the middle`}.
+      </p>
+      {kind === "van" || kind === "cabin" ? (
+        <div className="grid grid-cols-2 items-end gap-x-4 gap-y-2">
+          <QuantityField
+            label="Rear axle, from the back of the room"
+            kind="length"
+            value={axles?.rear ?? long * 0.2}
+            onCommit={setAxle("rear")}
+          />
+          <QuantityField
+            label="Front axle, from the back of the room"
+            kind="length"
+            value={axles?.front ?? long * 0.2 + 3}
+            onCommit={setAxle("front")}
+          />
+          {loads ? (
+            <p className="col-span-2" data-testid="axle-loads">
+              Of it the rear axle carries {write("mass", loads.rear)}, the front axle {write("mass", loads.front)}.
+            </p>
+          ) : (
+            <p className="col-span-2 text-graphite">Measure both axles, and their loads are told.</p>
+          )}
+        </div>
+      ) : null}
+      {kind === "van" || kind === "cabin" ? (
+        <Remark kind="caution">
+          Only what is added here is counted. Weigh the vehicle as it will drive: its papers say what it and each axle may carry.
+        </Remark>
+      ) : null}
+    </div>
+  )
+}
