@@ -100,7 +100,7 @@ function otherLines(state: JobState, surfaces: readonly SurfaceFigures[], bill: 
   const groups = new Map<string, BillLine[]>()
   for (const line of bill) {
     if (line.role === "layer" && boarded.has(`${line.surface} ${line.layer}`)) continue
-    const key = line.role === "members" ? `${line.what} members` : `${line.what} ${Math.round(line.thickness * 1e5) / 100}`
+    const key = `${line.what} ${Math.round(line.thickness * 1e5) / 100}${line.role === "members" ? " members" : ""}`
     groups.set(key, [...(groups.get(key) ?? []), line])
   }
   return [...groups].flatMap(([key, some]): ShoppingLine[] => {
@@ -116,7 +116,7 @@ function otherLines(state: JobState, surfaces: readonly SurfaceFigures[], bill: 
       const run = sum(pieces)
       return [
         {
-          ...{ ...base, thickness: null, measure: "length", count: run, each: sum(some.map(({ price }) => price)) / run },
+          ...{ ...base, measure: "length", count: run, each: sum(some.map(({ price }) => price)) / run },
           note: `${pieces.length} sticks; the cut list of their build-up says from which bars`,
         },
       ]
@@ -228,12 +228,12 @@ function screwLines(
             ...({
               key: "glue",
               supplier: "fixings",
-              what: "Adhesive that its boards bear",
+              what: "Board adhesive",
               thickness: null,
               size: null,
               measure: "mass",
             } as const),
-            ...{ count: glue.bought, each: null, note: "for boards that lie on no members" },
+            ...{ count: glue.bought, each: null, note: "for boards that lie on no members; the maker says which foam it bears" },
           },
         ]
       : []),

@@ -40,16 +40,24 @@ function alike(sheets: readonly CutSheet[]): Alike[] {
   return [...groups.values()]
 }
 
+interface CutProps {
+  plan: StuffCut
+  stuff: Stuff
+  /** On paper: px of the longest sheet; all of them stand there, and each piece has its size beside its number. */
+  paper?: number
+}
+
 /** The cutting drawings: each kind of sheet once, with its pieces by their numbers and what is left of it. */
-export function CutSheets({ plan, stuff }: { plan: StuffCut; stuff: Stuff }) {
-  const [all, setAll] = useState(false)
+export function CutSheets({ plan, stuff, paper }: CutProps) {
+  const [every, setAll] = useState(false)
+  const all = every || paper !== undefined
   const groups = alike(plan.sheets)
   const longest = Math.max(...plan.sheets.map(({ length }) => length))
   return (
     <section aria-label="Cutting drawing" className="grid gap-2" data-testid="cut-sheets">
       <div className="flex flex-wrap gap-x-4 gap-y-3">
         {groups.slice(0, all ? undefined : FIRST).map((group) => (
-          <SheetDrawing key={group.places[0]} group={group} stuff={stuff} scale={WIDTH / longest} />
+          <SheetDrawing key={group.places[0]} group={group} stuff={stuff} scale={(paper ?? WIDTH) / longest} sizes={paper !== undefined} />
         ))}
       </div>
       {groups.length > FIRST && !all ? (
@@ -61,8 +69,15 @@ export function CutSheets({ plan, stuff }: { plan: StuffCut; stuff: Stuff }) {
   )
 }
 
-function SheetDrawing({ group, stuff, scale }: { group: Alike; stuff: Stuff; scale: number }) {
-  const { length } = useWriting()
+interface DrawingProps {
+  group: Alike
+  stuff: Stuff
+  scale: number
+  sizes: boolean
+}
+
+function SheetDrawing({ group, stuff, scale, sizes }: DrawingProps) {
+  const { length, figure } = useWriting()
   const patterns = useId()
   const kind = useMaterials()[stuff.material]?.class
   const { sheet, places, numbers } = group
@@ -73,11 +88,11 @@ function SheetDrawing({ group, stuff, scale }: { group: Alike; stuff: Stuff; sca
   const name = sheetName(places[0]!, sheet.from)
   const words = places.length === 1 ? name : `sheets ${numbersWords(places.map((place) => place + 1))}`
   return (
-    <figure className="m-0">
+    <figure className="m-0 break-inside-avoid">
       <figcaption className="text-dense text-graphite">
         {words}
         {places.length > 2 ? ` (${places.length} alike)` : ""}
-        {sheet.from === null ? "" : `, ${length(sheet.length)} × ${length(sheet.width)}`}
+        {sheet.from === null && !sizes ? "" : `, ${length(sheet.length)} × ${length(sheet.width)}`}
       </figcaption>
       <svg
         width={width + 2}
@@ -117,6 +132,11 @@ function SheetDrawing({ group, stuff, scale }: { group: Alike; stuff: Stuff; sca
               {size >= 7 ? (
                 <text x={x} y={y} dy={size * 0.35} textAnchor="middle" fontSize={size} className="on-hatch font-semibold" fill="var(--ink)">
                   {text}
+                </text>
+              ) : null}
+              {sizes && piece.width * scale > 60 && piece.height * scale > 30 ? (
+                <text x={x} y={y + size * 0.9 + 6} textAnchor="middle" fontSize={9.5} className="on-hatch" fill="var(--ink)">
+                  {figure("length", piece.width)} × {figure("length", piece.height)}
                 </text>
               ) : null}
               <title>{`piece ${text}`}</title>

@@ -54,10 +54,11 @@ function notesOf(piece: NumberedPiece, from: number | undefined): string[] {
 }
 
 /** Which piece goes where, and how large it is. */
-export function PieceList({ plan, found }: { plan: SheetPlan; found: StuffPlan }) {
+export function PieceList({ plan, found, paper = false }: { plan: SheetPlan; found: StuffPlan; paper?: boolean }) {
   const { figure, unit } = useWriting()
   const store = useJobStore()
-  const [all, setAll] = useState(false)
+  const [every, setAll] = useState(false)
+  const all = every || paper
   const rows = pieceRows(plan, found)
   const several = rows.some(({ nth }) => nth > 0)
   return (

@@ -28,7 +28,8 @@ export function Shopping(props: Props) {
   )
 }
 
-const SUPPLIERS: Record<Supplier, string> = {
+/** Suppliers as they are called. */
+export const SUPPLIERS: Record<Supplier, string> = {
   timber: "Timber yard",
   insulation: "Insulation merchant",
   builders: "Builders’ merchant",
@@ -37,12 +38,17 @@ const SUPPLIERS: Record<Supplier, string> = {
   fixings: "Fixings and sealants",
 }
 
-function List({ boarding, plan }: Props) {
+/** All that is to be bought for the open job. */
+export function useShoppingList({ boarding, plan }: Props): ShoppingLine[] {
+  const { surfaces, bill } = useLedgerLater()
+  const state = activeState(useJob())
+  return useMemo(() => shoppingList(state, surfaces, bill, boarding, plan), [state, surfaces, bill, boarding, plan])
+}
+
+function List(props: Props) {
   const writing = useWriting()
   const job = useJob()
-  const { surfaces, bill } = useLedgerLater()
-  const state = activeState(job)
-  const lines = useMemo(() => shoppingList(state, surfaces, bill, boarding, plan), [state, surfaces, bill, boarding, plan])
+  const lines = useShoppingList(props)
   const known = sum(lines.map(({ count, each }) => count * (each ?? 0)))
   const unknown = lines.filter(({ each }) => each === null).length
   return (
@@ -130,7 +136,7 @@ const PRICE_KINDS: Partial<Record<Measure, "volumePrice" | "massPrice" | "arealM
 const COUNTED = { sheets: "sheet", batts: "batt", rolls: "roll", pieces: "piece", cartridges: "cartridge" } as const
 
 /** How many, or how much, and of what. */
-function countWords({ measure, count }: ShoppingLine, { write, units }: Writing): string {
+export function countWords({ measure, count }: ShoppingLine, { write, units }: Writing): string {
   if (measure === "length") return units === "metric" ? `${Math.ceil(count)} m` : `${Math.ceil(count / 0.3048)} ft`
   if (measure === "mass" || measure === "volume" || measure === "area") return write(measure, count)
   const one = COUNTED[measure]
@@ -146,7 +152,8 @@ const oneWords = (measure: Measure, { units }: Writing): string =>
       ? `one ${COUNTED[measure as keyof typeof COUNTED]}`
       : "it"
 
-function lineWords({ what, thickness, size, measure }: ShoppingLine, { length }: Writing): string {
+/** What it is, with its sizes. */
+export function lineWords({ what, thickness, size, measure }: ShoppingLine, { length }: Writing): string {
   const sizes = size
     ? `, ${measure === "pieces" ? `${length(size.width)} × ${length(size.length)}` : `${length(size.length)} × ${length(size.width)}`}`
     : ""
