@@ -92,16 +92,34 @@ export const setPositions = (assembly: string, id: string, face: FaceId, positio
     else set.positions[face] = positions
   })
 
+/** One more set of members in a layer that lies between others: blocks, nailers. */
+export const addAlso = (assembly: string, id: string, set: MemberSet, layer: string) =>
+  edit(`Add ${inSentence(set.name)}`, (job) => {
+    const target = assemblyOf(job, assembly)
+    target.members[id] = set
+    target.layers[layer]!.also.push(id)
+  })
+
+/** Which further sets of members stand in a layer; those that stand in none are gone. */
+export const setAlso = (assembly: string, layer: string, sets: readonly string[]) =>
+  edit("Members in a layer", (job) => {
+    const target = assemblyOf(job, assembly)
+    target.layers[layer]!.also = [...sets]
+    dropIdle(target)
+  })
+
 /** Lays a layer between the members of a set, or lets it run on; members that nothing lies between are gone. */
 export const setBetween = (assembly: string, layer: string, set: string | null) =>
   edit(set === null ? "Continuous layer" : "Between members", (job) => {
     const target = assemblyOf(job, assembly)
-    target.layers[layer]!.between = set
+    const changed = target.layers[layer]!
+    changed.between = set
+    changed.also = set === null ? [] : changed.also.filter((one) => one !== set)
     dropIdle(target)
   })
 
 function dropIdle({ members, layers }: Draft<Assembly>): void {
-  const used = new Set(Object.values(layers).map(({ between }) => between))
+  const used = new Set(Object.values(layers).flatMap(({ between, also }) => [between, ...also]))
   for (const id of Object.keys(members)) if (!used.has(id)) delete members[id]
 }
 

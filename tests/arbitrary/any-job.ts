@@ -69,7 +69,13 @@ const layer: fc.Arbitrary<Layer> = fc
     thickness: between(0.0001, 0.4),
     existing: fc.boolean(),
     voids: fc.constantFrom(0, 1, 2),
-    between: fc.constantFrom(null, null, "one", "two"),
+    stands: fc.constantFrom<Pick<Layer, "between" | "also">[]>(
+      { between: null, also: [] },
+      { between: null, also: [] },
+      { between: "one", also: [] },
+      { between: "two", also: [] },
+      { between: "one", also: ["two"] },
+    ),
     fasteners: fc.option(
       fc.record({ material: stuff, diameter: between(0.001, 0.05), perArea: between(0.1, 100), recessed: fc.constant(0) }),
       {
@@ -80,7 +86,7 @@ const layer: fc.Arbitrary<Layer> = fc
     pressed: fc.option(between(1, 5)),
     boards,
   })
-  .map(({ pressed, ...layer }) => ({ ...layer, loose: pressed === null ? null : pressed * layer.thickness }))
+  .map(({ pressed, stands, ...layer }) => ({ ...layer, ...stands, loose: pressed === null ? null : pressed * layer.thickness }))
 
 const assembly: fc.Arbitrary<Assembly> = fc
   .record({

@@ -5,7 +5,7 @@ import Papa from "papaparse"
 import { PLAIN_LAYER } from "../../src/schema/job/build-up"
 import type { Job } from "../../src/schema/job/job"
 import { axe } from "./axe"
-import { demoJob, openJob, putJob, settled, test, type } from "./bench"
+import { demoJob, figure, goTo, openJob, putJob, settled, test, type } from "./bench"
 
 /** The cold room with two layers of foam boards all round in place of wool, and no members: boards of 2.4 by 1.2 m. */
 function foamed(name: string): Job {
@@ -152,7 +152,34 @@ test("the shopping list is ticked off and priced, weighs on axles, and goes on p
   for (const label of ["template at full size: Bulkhead", "template at full size: Left wheel box"]) {
     await page.getByLabel("On paper").selectOption({ label })
     const [download] = await Promise.all([page.waitForEvent("download"), page.getByRole("button", { name: "Save as DXF" }).click()])
-    const told = new DxfParser().parseSync(readFileSync((await download.path())!, "utf8"))!
+    const told = new DxfParser().parseSync(readFileSync((await download.path()), "utf8"))!
     expect(told.entities.some(({ layer }) => layer === "OUTLINE")).toBe(true)
   }
+})
+
+test("tubes and blocks stand in one floor layer of the van: both lose heat, have their sticks, and part the boards", async ({ page }) => {
+  await openJob(page, await putJob(page, demoJob("Larkspur", "tubes and blocks")))
+  await page.locator("[data-face=floor]").press("Enter")
+  await page.locator("[data-layer-row=l2]").click()
+  const without = await figure(page, "loss")
+  await page.getByLabel("Lies between").selectOption({ label: "new: ribs of sheet metal" })
+  await settled(page)
+  const tubes = await figure(page, "loss")
+  expect(tubes).toBeGreaterThan(without)
+  await page.getByLabel("Between them stand, too").selectOption({ label: "new: battens that cross" })
+  await expect(page.getByTestId("member-fields")).toHaveCount(2)
+  await settled(page)
+  const both = await figure(page, "loss")
+  expect(both).toBeGreaterThan(tubes)
+  await page.getByText("Cut list: which stick comes from which bar").last().click()
+  await expect(page.getByTestId("cut-list")).toContainText(/for \d+ sticks/, { timeout: 30_000 })
+  await goTo(page, "sheets")
+  await planned(page)
+  await page.getByRole("radio", { name: /Extruded polystyrene.*30/ }).click()
+  await expect.poll(() => page.locator("[data-boards=floor] [data-piece]").count()).toBeGreaterThan(15)
+  await goTo(page, "build-ups")
+  await page.locator("[data-layer-row=l2]").click()
+  await page.getByRole("button", { name: /^take battens out of this layer/ }).click()
+  await settled(page)
+  expect(await figure(page, "loss")).toBeCloseTo(tubes, 3)
 })

@@ -42,6 +42,28 @@ describe("members", () => {
     expect(memberConductivity({ ...RIBS, wall: 0.03 }, STEEL, 0.025)).toBe(50)
   })
 
+  test("of several sets stand in one layer, what crosses others cut between them: shares and U by hand", () => {
+    const crossed = stack(plain("xps", 0.05, { between: "studs", also: ["blocks"] }))
+    const blocks = { ...timber("Blocks", 0.045, 0.8), direction: "along" as const }
+    const shares: Record<string, number> = { studs: 0.1, blocks: 0.2 }
+    const layers = builtLayers({ ...crossed, members: { ...crossed.members, blocks } }, (id) => shares[id]!)
+    // Blocks take a fifth of what studs leave.
+    expect(layers[0]!.members.map(({ fraction }) => fraction)).toEqual([0.1, expect.closeTo(0.18, 12)])
+    const { resistanceUpper, resistanceLower } = thermalTransmittance(transmittanceInput(layers, "horizontal"))
+    const [foam, wood] = [layers[0]!.conductivity, materialOf(timber("", 0.045, 0.6).material).conductivity.declared]
+    const through = (conductivity: number) => 0.13 + 0.05 / conductivity + 0.04
+    expect(resistanceUpper).toBeCloseTo(1 / (0.28 / through(wood) + 0.72 / through(foam)), 9)
+    expect(resistanceLower).toBeCloseTo(through(0.28 * wood + 0.72 * foam), 9)
+    // Side by side they are not cut; together they take no more than all.
+    const beside = { ...blocks, direction: "up" as const }
+    const all = (wide: number) =>
+      builtLayers({ ...crossed, members: { ...crossed.members, blocks: beside } }, (id) => (id === "studs" ? wide : 0.5))[0]!.members.map(
+        ({ fraction }) => fraction,
+      )
+    expect(all(0.2)).toEqual([0.2, 0.5])
+    expect(all(0.75)).toEqual([expect.closeTo(0.6, 12), expect.closeTo(0.4, 12)])
+  })
+
   test("know what they cross, from outdoors to indoors", () => {
     const layers = built(
       0.1,

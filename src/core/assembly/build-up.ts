@@ -52,12 +52,13 @@ export interface BuiltLayer {
 export function builtLayers(assembly: Assembly, shareOf: (set: string) => number, materials: Materials = CATALOGUE): BuiltLayer[] {
   const layers = assembly.order.map((id) => assembly.layers[id]!)
   const isAir = (layer: Layer) => materialOf(layer.material, materials).class === "air"
+  const fractions = fractionsOf(assembly, layers, shareOf)
   const shares = effectiveShares(layers.map((layer) => (isAir(layer) ? layer.vents : 0)))
   return layers.map((layer, i) => {
     const material = materialOf(layer.material, materials)
-    const members = (layer.between === null ? [] : [layer.between]).map((id): BuiltMembers => {
+    const members = setsIn(layer).map((id): BuiltMembers => {
       const set = assembly.members[id]!
-      return { id, set, stuffs: stuffsOf(set, materials), fraction: shareOf(id) }
+      return { id, set, stuffs: stuffsOf(set, materials), fraction: fractions.get(id)! }
     })
     const bare = material.class === "metal" || material.class === "air"
     const loose = looseThickness(layer, material)
@@ -78,6 +79,29 @@ export function builtLayers(assembly: Assembly, shareOf: (set: string) => number
       bought: loose,
     }
   })
+}
+
+/** The sets of members that stand in a layer, that which it lies between first. */
+const setsIn = ({ between, also }: Layer): string[] => (between === null ? [] : [between, ...also])
+
+/**
+ * Share of the face that each set takes, the same in all layers: less where it is cut between others that it crosses in one layer, and no more
+ * than all of a layer together.
+ */
+function fractionsOf({ members }: Assembly, layers: readonly Layer[], shareOf: (set: string) => number): Map<string, number> {
+  const stands = layers.map(setsIn)
+  const fractions = new Map([...new Set(stands.flat())].map((id) => [id, shareOf(id)]))
+  const several = stands.filter((sets) => sets.length > 1)
+  for (const sets of several)
+    for (const [i, id] of sets.entries()) {
+      const crossed = sum(sets.slice(0, i).map((other) => (members[other]!.direction === members[id]!.direction ? 0 : shareOf(other))))
+      fractions.set(id, Math.min(fractions.get(id)!, shareOf(id) * Math.max(0, 1 - crossed)))
+    }
+  for (const sets of several) {
+    const all = sum(sets.map((id) => fractions.get(id)!))
+    if (all > 1) for (const id of sets) fractions.set(id, fractions.get(id)! / all)
+  }
+  return fractions
 }
 
 /** Equivalent air layer of what outdoor air passes round, m. */

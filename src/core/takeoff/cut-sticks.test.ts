@@ -21,6 +21,16 @@ test("studs of a wall of 4 by 2.5 m with a window, by hand", () => {
   expect(sticks.filter(({ at }) => at !== null && Math.abs(at - 1.2) < 1e-9)).toHaveLength(2)
 })
 
+test("blocks between tubes in one layer are cut where they meet them, by hand", () => {
+  const tubes = { ...timber("Tubes", 0.04, 1), plates: { low: 0 as const, high: 0 as const }, ends: false }
+  const blocks = { ...tubes, name: "Blocks", direction: "along" as const, spacing: 1.25 }
+  const job = evenBox(sketch("one", stack`osb 12, glass-wool 90 between ${tubes}`))
+  const { face } = ledgerOf(activeState(job)).surfaces.find(({ id }) => id === "left")!
+  // Tubes at 1, 2 and 3 m of 4: four bays of 980 and 960 mm, one row at half of 2.5 m.
+  expect(millimetres(cutSticks(job.shell, face, blocks, [tubes]).map(({ length }) => length))).toEqual([980, 980, 960, 960])
+  expect(millimetres(cutSticks(job.shell, face, blocks).map(({ length }) => length))).toEqual([4000])
+})
+
 test("a plate longer than a bar is joined over a stud, another stick in equal parts", () => {
   const stick = { at: null, ends: [0, 0] as const }
   const studs = [0.6, 1.2, 1.8, 2.4, 3, 3.6].map((at) => ({ ...stick, role: "member" as const, at, length: 2.4 }))

@@ -5,7 +5,7 @@ import type { Face, Point } from "../shell/face"
 import { framingOn } from "../shell/framing"
 import { stretches } from "../laying/stretches"
 import type { Member, RimPiece } from "../shell/members"
-import { boundsOf } from "../shell/polygon"
+import { boundsOf, type Rectangle } from "../shell/polygon"
 
 /** A stick as it is cut. */
 export interface CutStick {
@@ -26,16 +26,21 @@ const SIDE = 1e-6
 /**
  * The sticks of a set on a face, each as long as its longest edge: members that an opening parts are cut above and below it, beside header and sill.
  * Plates are as long as their edge, their ends taken as square.
+ * @param among sets that it stands among in its layer: it is cut where it crosses them
  */
-export function cutSticks(shell: Shell, face: Face, set: MemberSet): CutStick[] {
+export function cutSticks(shell: Shell, face: Face, set: MemberSet, among: readonly MemberSet[] = []): CutStick[] {
   const { members, rimPieces } = framingOn(shell, face, set)
-  const openings = Object.values(shell.openings).filter((opening) => opening.face === face.id)
+  const openings: Rectangle[] = Object.values(shell.openings).filter((opening) => opening.face === face.id)
+  const crossed = among
+    .filter(({ direction }) => direction !== set.direction)
+    .flatMap((other) => framingOn(shell, face, other).members.map(({ outline }) => boundsOf(outline)))
+    .map(({ left, right, low, high }): Rectangle => ({ x: left, y: low, width: right - left, height: high - low }))
   const up = set.direction === "up" ? 1 : 0
   const sticks = members.flatMap(({ role, outline, position }): CutStick[] => {
     const axis = role === "member" || role === "trimmer" ? up : ((1 - up) as 0 | 1)
     const [from, to] = reach(outline, axis)
     const ends = endsOf(outline, axis, (from + to) / 2)
-    const parts = role === "member" || role === "cross" ? partedBy(openings, outline, axis, set) : [[from, to] as const]
+    const parts = role === "member" || role === "cross" ? partedBy(openings, crossed, outline, axis, set) : [[from, to] as const]
     return parts.map(([start, end]) => ({
       ...{ role, at: position, length: end - start },
       ends: [start > from ? 0 : ends[0], end < to ? 0 : ends[1]],
@@ -99,7 +104,8 @@ function endsOf(outline: readonly Point[], axis: 0 | 1, middle: number): [number
 
 /** What openings leave of a stick: with doubled members header and sill take their width too. */
 function partedBy(
-  openings: readonly Pick<Shell["openings"][string], "x" | "y" | "width" | "height">[],
+  openings: readonly Rectangle[],
+  crossed: readonly Rectangle[],
   outline: readonly Point[],
   axis: 0 | 1,
   { width, doubled, direction }: MemberSet,
@@ -107,13 +113,14 @@ function partedBy(
   const [from, to] = reach(outline, axis)
   const [side, other] = reach(outline, (1 - axis) as 0 | 1)
   const beside = doubled && (direction === "up") === (axis === 1) ? width : 0
-  const free = openings
-    .map(({ x, y, width: wide, height }) =>
-      axis === 1 ? { at: x, to: x + wide, from: y, end: y + height } : { at: y, to: y + height, from: x, end: x + wide },
-    )
-    .filter((opening) => opening.at < other - SIDE && opening.to > side + SIDE)
-    .map(({ from: start, end }) => [start > 0 ? start - beside : start, end + beside] as const)
-    .sort((a, b) => a[0] - b[0])
+  const over = (holes: readonly Rectangle[], more: number) =>
+    holes
+      .map(({ x, y, width: wide, height }) =>
+        axis === 1 ? { at: x, to: x + wide, from: y, end: y + height } : { at: y, to: y + height, from: x, end: x + wide },
+      )
+      .filter((hole) => hole.at < other - SIDE && hole.to > side + SIDE)
+      .map(({ from: start, end }) => [start > 0 ? start - more : start, end + more] as const)
+  const free = [...over(openings, beside), ...over(crossed, 0)].sort((a, b) => a[0] - b[0])
   const parts: (readonly [number, number])[] = []
   let start = from
   for (const [begins, ends] of free) {

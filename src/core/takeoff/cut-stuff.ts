@@ -2,6 +2,7 @@ import { InputError } from "../../schema/outcome"
 import type { NestInput, NestOutput } from "../../schema/nest"
 import { cutCount } from "../cutting/cut-count"
 import { nestSheets } from "../cutting/nest-sheets"
+import { pairTapers, taperOf } from "../cutting/pair-tapers"
 import { areaOf, type Clipper, type Course, onGrid } from "../laying/lay-boards"
 import { sum } from "../numeric/sum"
 import type { Point } from "../shell/face"
@@ -9,13 +10,15 @@ import { boundsOf, rectangleCorners } from "../shell/polygon"
 import type { Stuff } from "./boarding"
 import { type LaidLayer, MARK, type NumberedPiece } from "./laid-layers"
 
-/** A piece where it lies on a sheet. */
+/** A piece where it lies on a sheet, in the rectangle that is cut for it. */
 export interface OnSheet {
   number: number
   x: number
   y: number
   width: number
   height: number
+  /** The piece that shares its rectangle, parted by a slanted cut; null: none does. */
+  paired: number | null
   /** Its outline on the sheet, and what is cut out of it. */
   rings: Point[][]
 }
@@ -81,9 +84,10 @@ export function cutStuff({ stuff, layers: own, grain, time }: StuffAsked, clip: 
   }
   const fault = own.find((layer) => layer.fault)?.fault ?? null
   if (pieces.length === 0 || fault) return { ...nothing, fault }
-  const sizeOf = ({ length, width }: NumberedPiece) => `${length.toFixed(4)} ${width.toFixed(4)}`
-  const waiting = new Map<string, typeof pieces>()
-  for (const one of pieces) waiting.set(sizeOf(one.piece), [...(waiting.get(sizeOf(one.piece)) ?? []), one])
+  const units = unitsOf(pieces, stuff)
+  const sizeOf = ({ length, width }: Unit) => `${length.toFixed(4)} ${width.toFixed(4)}`
+  const waiting = new Map<string, Unit[]>()
+  for (const one of units) waiting.set(sizeOf(one), [...(waiting.get(sizeOf(one)) ?? []), one])
   const cutOut = pieces.flatMap(({ piece, layer }) => leftOut(piece, layer.course, clip).map((rest) => ({ ...rest, from: piece.number })))
   const offcuts = [...stuff.offcuts.map(({ length, width }) => ({ length, width, from: 0 })), ...cutOut].slice(0, MOST_OFFCUTS)
   const priced = stuff.sizes.every(({ price }) => price > 0)
@@ -95,7 +99,7 @@ export function cutStuff({ stuff, layers: own, grain, time }: StuffAsked, clip: 
     offcuts: offcuts.map(({ length, width }, i) => ({ id: `offcut ${i}`, width: length, height: width })),
     ...{ kerf: stuff.kerf, guillotine: stuff.edgeToEdge, minimumStrip: KEPT, seed: 1, time },
     pieces: [...waiting].map(([id, some]) => ({
-      ...{ id, width: some[0]!.piece.length, height: some[0]!.piece.width, quantity: some.length, turn: !grain },
+      ...{ id, width: some[0]!.length, height: some[0]!.width, quantity: some.length, turn: !grain },
     })),
   }
   try {
@@ -107,23 +111,29 @@ export function cutStuff({ stuff, layers: own, grain, time }: StuffAsked, clip: 
         ...{ length, width, rests: sheet.offcuts },
         price: kind === "sheet" ? stuff.sizes[Number(at)]!.price : 0,
         from: kind === "sheet" ? null : offcuts[Number(at)]!.from,
-        pieces: sheet.placements.map(({ piece: size, turned, x, y, width: wide, height }) => {
-          const { piece, layer } = waiting.get(size)!.shift()!
-          return { number: piece.number, x, y, width: wide, height, rings: onSheet(piece, layer.course, turned, [x, y]) }
+        pieces: sheet.placements.flatMap(({ piece: size, turned, x, y, width: wide, height }) => {
+          const unit = waiting.get(size)!.shift()!
+          const [one, other] = unit.parts
+          return unit.parts.map((part): OnSheet => ({
+            ...{ number: part.number, x, y, width: wide, height },
+            paired: other ? (part === one ? other : one!).number : null,
+            rings: onSheet(part.rings, unit.width, turned, [x, y]),
+          }))
         }),
       }
     })
     const fresh = sheets.filter(({ from }) => from === null)
     const whole = sum(fresh.map(({ length, width }) => length * width))
     const taken = sum(fresh.flatMap((sheet) => sheet.pieces.map(({ rings }) => areaOf(rings))))
+    const cost = sum(fresh.map(({ price }) => price))
     return {
       ...nothing,
       sheets,
       bought: fresh.length,
-      cost: sum(fresh.map(({ price }) => price)),
-      lowerBound: priced ? nested.lowerBound : 0,
+      cost,
+      lowerBound: priced ? (units.every(isPlain) ? nested.lowerBound : Math.min(cost, areaBound(pieces, stuff))) : 0,
       waste: whole > 0 ? 1 - taken / whole : 0,
-      cuts: sum(sheets.map((sheet) => cutCount(sheet) + sum(sheet.pieces.map(({ rings }) => shapeCuts(rings))))),
+      cuts: sum(sheets.map(cutsOf)),
       slivers: pieces.filter(({ piece }) => piece.sliver).length,
       fault: nested.short ? "There are too few sheets for all pieces: say how many more there are, or take another size." : null,
     }
@@ -131,6 +141,64 @@ export function cutStuff({ stuff, layers: own, grain, time }: StuffAsked, clip: 
     if (!(error instanceof InputError)) throw error
     return { ...nothing, fault: error.code === "too-large" ? TOO_LARGE : error.message }
   }
+}
+
+/** What is cut out as one rectangle: a piece, or two that a slanted cut parts. */
+interface Unit {
+  length: number
+  width: number
+  /** Outlines within the rectangle, along the sheet and across it. */
+  parts: { number: number; rings: Point[][] }[]
+}
+
+interface Laid {
+  piece: NumberedPiece
+  layer: LaidLayer
+}
+
+/** Pieces as rectangles, those that taper two by two where they go together. */
+function unitsOf(pieces: readonly Laid[], { sizes, kerf }: Stuff): Unit[] {
+  const lying = pieces.map(({ piece, layer }) => lyingDown(piece, layer.course))
+  const tapers = pieces.map(({ piece: { length, width } }, i) => (lying[i]!.length === 1 ? taperOf(lying[i]![0]!, length, width) : null))
+  const fits = (length: number, width: number) => sizes.some((size) => length <= size.length + ROUNDING && width <= size.width + ROUNDING)
+  const pairs = pairTapers(tapers, kerf, fits)
+  const used = new Set(pairs.flatMap(({ first, second }) => [first, second]))
+  return [
+    ...pieces.flatMap(({ piece: { length, width, number } }, i): Unit[] =>
+      used.has(i) ? [] : [{ length, width, parts: [{ number, rings: lying[i]! }] }],
+    ),
+    ...pairs.map(({ first, second, turned, length, width, offset }): Unit => {
+      const part = (at: number, turns: boolean, [along, across]: readonly [number, number]) => {
+        const { piece } = pieces[at]!
+        const placed = ([x, y]: Point): Point => (turns ? [along + piece.length - x, across + piece.width - y] : [along + x, across + y])
+        return { number: piece.number, rings: lying[at]!.map((ring) => ring.map(placed)) }
+      }
+      return { length, width, parts: [part(first, turned[0], [0, 0]), part(second, turned[1], offset)] }
+    }),
+  ]
+}
+
+/** Rounding of lengths, m. */
+const ROUNDING = 1e-9
+
+/** A rectangle with nothing off it or out of it. */
+const isPlain = ({ length, width, parts }: Unit): boolean =>
+  parts.length === 1 && areaOf(parts[0]!.rings) > (length - MARK) * (width - MARK) - 1e-6
+
+/** What sheets cost at least by the area of the pieces, whatever their shapes. */
+function areaBound(pieces: readonly Laid[], { sizes, offcuts }: Stuff): number {
+  const needed = sum(pieces.map(({ piece }) => piece.area)) - sum(offcuts.map(({ length, width }) => length * width))
+  const [one, ...more] = sizes
+  if (needed <= 0) return 0
+  if (more.length === 0) return Math.ceil(needed / (one!.length * one!.width) - 1e-6) * one!.price
+  return needed * Math.min(...sizes.map(({ length, width, price }) => price / (length * width)))
+}
+
+/** Cuts of a sheet: its rectangles, and what makes each piece of one; the slanted cut between two counts once. */
+function cutsOf({ length, width, pieces }: CutSheet): number {
+  const rectangles = pieces.filter(({ number, paired }) => paired === null || number < paired)
+  const slanted = pieces.length - rectangles.length
+  return cutCount({ length, width, pieces: rectangles }) + sum(pieces.map(({ rings }) => shapeCuts(rings))) - slanted
 }
 
 /** One call nests so many pieces, which takes a second or two. */
@@ -219,12 +287,12 @@ function leftOut({ rings }: NumberedPiece, course: Course, clip: Clipper): { len
   })
 }
 
-/** A piece's outline as it lies on its sheet, never turned over: the side that is seen stays up. */
-function onSheet({ rings, width }: NumberedPiece, course: Course, turned: boolean, [x, y]: Point): Point[][] {
+/** A piece's outline laid down along its sheet, its lower left corner at 0, 0: never turned over, the side that is seen stays up. */
+function lyingDown({ rings }: NumberedPiece, course: Course): Point[][] {
   const { left, right, low } = boundsOf(rings[0]!)
-  // Along the sheet and across it; pieces that stand on the face are laid down.
-  const lying = ([u, v]: Point): Point => (course === "up" ? [v - low, right - u] : [u - left, v - low])
-  return rings.map((ring) =>
-    ring.map(lying).map(([along, across]): Point => (turned ? [x + width - across, y + along] : [x + along, y + across])),
-  )
+  return rings.map((ring) => ring.map(([u, v]): Point => (course === "up" ? [v - low, right - u] : [u - left, v - low])))
 }
+
+/** Outlines in a rectangle of so much width as they lie on its sheet. */
+const onSheet = (rings: readonly (readonly Point[])[], width: number, turned: boolean, [x, y]: Point): Point[][] =>
+  rings.map((ring) => ring.map(([along, across]): Point => (turned ? [x + width - across, y + along] : [x + along, y + across])))

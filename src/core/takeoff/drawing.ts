@@ -1,5 +1,5 @@
 import type { Point } from "../shell/face"
-import { boundsOf } from "../shell/polygon"
+import { boundsOf, polygonCentre } from "../shell/polygon"
 import type { StuffCut } from "./cut-stuff"
 
 /** A drawing at true size, m: closed outlines and words, each on a named layer. */
@@ -33,10 +33,12 @@ export function cuttingDrawing({ sheets }: Pick<StuffCut, "sheets">, name: strin
     drawing.outlines.push({ layer: "SHEET", points: box(0, 0, length, width) })
     for (const piece of pieces) {
       for (const ring of piece.rings) drawing.outlines.push({ layer: "CUT", points: moved(ring) })
-      const height = Math.min(0.08, piece.width / 4, piece.height / 2)
+      const bounds = boundsOf(piece.rings[0]!)
+      const height = Math.min(0.08, (bounds.right - bounds.left) / 4, (bounds.high - bounds.low) / 2)
+      const [x, y] = polygonCentre(piece.rings[0]!)
       drawing.words.push({
         layer: "NUMBER",
-        at: [piece.x + piece.width / 2, low + piece.y + piece.height / 2],
+        at: [x, low + y],
         height,
         text: String(piece.number),
       })

@@ -124,6 +124,27 @@ describe("boards of a face out of sheets", () => {
     expect(sum(layers[0]!.pieces.map(({ area }) => area))).toBeCloseTo(9.9, 6)
   })
 
+  test("two tapered pieces come out of one board by a slanted cut: two gables of 2.5 m take two boards, not four", () => {
+    const gable: BoardLayer = {
+      ...WALL,
+      course: "up",
+      outline: [
+        [0, 0],
+        [2.5, 0],
+        [2.5, 0.5],
+        [1.25, 1.9],
+        [0, 0.5],
+      ],
+    }
+    const back: BoardLayer = { ...gable, face: "right", faceName: "Right wall" }
+    // Each half is 0.5 to 1.9 m long: two of one slant take 2.4 m of a board of 2.5, apart they would take a board each.
+    const { stuffs } = plan({ stuffs: [{ ...BOARDS, kerf: 0.003 }], faces: [[gable], [back]] })
+    expect(stuffs[0]).toMatchObject({ bought: 2, slivers: 0 })
+    expect(stuffs[0]!.sheets.flatMap(({ pieces }) => pieces.map(({ paired }) => paired !== null))).toEqual([true, true, true, true])
+    // Of 4 · 1.25 · (0.5 + 1.9)/2 = 6 m² two boards of 3.125 m² are the fewest.
+    expect(stuffs[0]!.lowerBound).toBe(40)
+  })
+
   test("two layers of the demo cold room's floor lie with their joints apart, and every demo job's boards are sound", () => {
     for (const name of ["Larkspur", "Cold Nettle", "Tern Hut", "Eel Barn"] as const) {
       const { stuffs, layers } = plan(boardsOf(demo(name)))

@@ -73,6 +73,10 @@ export const Layer = z.strictObject({
   existing: z.boolean().describe("there already: costs nothing and adds no weight"),
   voids: z.literal([0, 1, 2]).describe("level of air voids, ISO 6946 annex F"),
   between: Id.nullable().describe("the set of members that it lies between; null: continuous"),
+  also: z
+    .array(Id)
+    .max(5)
+    .describe("further sets of members that stand in it, between those that it lies between: blocks, nailers, crossing battens"),
   loose: quantity("m", "thickness that its fibre has when nothing presses it; null: as thick as it lies", { above: 0, max: 2 }).nullable(),
   fasteners: Fasteners.nullable(),
   vents: quantity("m²/m", "openings of an air space to the outdoors, for a metre of its width", { min: 0, max: 1 }),
@@ -81,7 +85,16 @@ export const Layer = z.strictObject({
 export type Layer = z.output<typeof Layer>
 
 /** What a layer is of which no more is said than its material and thickness. */
-export const PLAIN_LAYER = { existing: false, voids: 0, between: null, loose: null, fasteners: null, vents: 0, boards: null } as const
+export const PLAIN_LAYER = {
+  existing: false,
+  voids: 0,
+  between: null,
+  also: [] as string[],
+  loose: null,
+  fasteners: null,
+  vents: 0,
+  boards: null,
+} as const
 
 /** Insulation along the edge of a slab, level under it or beside it down into the ground. */
 export const SlabEdge = z.strictObject({

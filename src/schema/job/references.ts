@@ -154,6 +154,16 @@ function assemblyFault(assembly: Assembly, known: Known, path: Path): Fault | nu
     if (!known.materials.has(layer.material)) return unknown([...at, "material"], layer.material, "material")
     if (layer.between !== null && !Object.hasOwn(assembly.members, layer.between))
       return unknown([...at, "between"], layer.between, "set of members")
+    const sets = [...(layer.between === null ? [] : [layer.between]), ...layer.also]
+    for (const [i, set] of layer.also.entries()) {
+      if (!Object.hasOwn(assembly.members, set)) return unknown([...at, "also", i], set, "set of members")
+      if (layer.between === null || sets.indexOf(set) <= i)
+        return {
+          code: "contradiction",
+          path: [...at, "also", i],
+          message: "Further members stand between those that the layer lies between, each set once.",
+        }
+    }
     const { fasteners, loose, thickness } = layer
     if (fasteners && !known.materials.has(fasteners.material))
       return unknown([...at, "fasteners", "material"], fasteners.material, "material")

@@ -5,9 +5,10 @@ import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { membersInMarket } from "../../../edit/start/market"
-import { addMembers, setBetween, setLayer, setThickness } from "../../../edit/assembly-edits"
+import { addAlso, addMembers, setAlso, setBetween, setLayer, setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { conductivityWords } from "../../materials/figures"
+import { Button } from "../../primitives/button"
 import { QuantityField, SelectField } from "../../primitives/fields"
 import { Toggle } from "../../primitives/toggle"
 import { FRESH_MEMBERS } from "../members/fresh-members"
@@ -64,6 +65,7 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
           else store.edit(setBetween(assembly, id, value === "none" ? null : value))
         }}
       />
+      {layer.between === null ? null : <Among figures={figures} built={built} />}
       {material.class === "air" ? <AirVents figures={figures} built={built} /> : null}
       {material.class === "fibre" ? <PressedFibre figures={figures} built={built} /> : null}
       {built.declaredResistance === null ? null : (
@@ -84,3 +86,54 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
     </div>
   )
 }
+
+/** Further members in the same layer: blocks and nailers between those that it lies between. */
+function Among({ figures: { assembly }, built: { layer, id, members } }: { figures: SurfaceFigures; built: BuiltLayer }) {
+  const { units } = useWriting()
+  const store = useJobStore()
+  const job = useJob()
+  const sets = job.variants[job.active]!.assemblies[assembly]!.members
+  const others = Object.entries(sets).filter(([set]) => set !== layer.between && !layer.also.includes(set))
+  return (
+    <div className="col-span-3 flex flex-wrap items-end gap-x-4 gap-y-1">
+      {layer.also.length < MOST_SETS ? (
+        <div className="w-56">
+          <SelectField
+            label="Between them stand, too"
+            value="none"
+            options={[
+              { value: "none", name: layer.also.length === 0 ? "no other members" : "no more members" },
+              ...others.map(([value, { name }]) => ({ value, name: inSentence(name) })),
+              ...FRESH_MEMBERS.map(({ value, name }) => ({ value, name })),
+            ]}
+            onChange={(value) => {
+              const fresh = FRESH_MEMBERS.find((one) => one.value === value)
+              if (fresh) store.edit(addAlso(assembly, `m-${newId().slice(0, 8)}`, membersInMarket(fresh.set, units), id))
+              else if (value !== "none") store.edit(setAlso(assembly, id, [...layer.also, value]))
+            }}
+          />
+        </div>
+      ) : null}
+      {members.slice(1).map(({ id: set, set: { name } }) => (
+        <Button
+          key={set}
+          look="link"
+          onClick={() =>
+            store.edit(
+              setAlso(
+                assembly,
+                id,
+                layer.also.filter((one) => one !== set),
+              ),
+            )
+          }
+        >
+          take {inSentence(name)} out of this layer
+        </Button>
+      ))}
+    </div>
+  )
+}
+
+/** A layer holds no more sets beside the first. */
+const MOST_SETS = 5

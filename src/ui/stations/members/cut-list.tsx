@@ -114,13 +114,24 @@ function List({ figures, set }: { figures: SurfaceFigures; set: MemberSet }) {
 
 /** Sticks of a set on all faces that have it, rounded up to what a tape shows. */
 function namedSticks(shell: Shell, surfaces: readonly SurfaceFigures[], set: MemberSet, mark: number, bar: number): Named[] {
-  return surfaces.flatMap(({ face, name }) =>
-    withLongJoined(cutSticks(shell, face, set), bar).map((stick): Named => ({
+  return surfaces.flatMap(({ face, name, layers }) =>
+    withLongJoined(cutSticks(shell, face, set, amongOf(layers, set)), bar).map((stick): Named => ({
       ...stick,
       name,
       length: Math.ceil(stick.length / mark - 1e-3) * mark,
     })),
   )
+}
+
+/** The sets that stand in a layer before this one: it is cut between them. */
+function amongOf(layers: SurfaceFigures["layers"], set: MemberSet): MemberSet[] {
+  const members = layers.find((layer) => layer.members.some((one) => one.set === set))?.members ?? []
+  return members
+    .slice(
+      0,
+      members.findIndex((one) => one.set === set),
+    )
+    .map((one) => one.set)
 }
 
 /** Distinct lengths with how many of each, out of bars that cost by their length. */

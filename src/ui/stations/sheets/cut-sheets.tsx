@@ -4,6 +4,7 @@ import type { Stuff } from "../../../core/takeoff/boarding"
 import { sheetName } from "../../../core/takeoff/drawing"
 import type { CutSheet, StuffCut } from "../../../core/takeoff/cut-stuff"
 import type { Point } from "../../../core/shell/face"
+import { boundsOf } from "../../../core/shell/polygon"
 import { useMaterials } from "../../materials/use-materials"
 import { HatchPatterns, hatch } from "../../pelt/hatches"
 import { insidePoint } from "../../pelt/inside-point"
@@ -123,7 +124,9 @@ function SheetDrawing({ group, stuff, scale, sizes }: DrawingProps) {
         {sheet.pieces.map((piece, i) => {
           const [x, y] = insidePoint(piece.rings.map((ring) => ring.map(at))).at
           const text = numbersWords(numbers[i]!)
-          const size = Math.min(13, (piece.width * scale) / Math.max(2, text.length * 0.62), (piece.height * scale) / 1.3)
+          const bounds = boundsOf(piece.rings[0]!)
+          const [wide, high] = [bounds.right - bounds.left, bounds.high - bounds.low]
+          const size = Math.min(13, (wide * scale) / Math.max(2, text.length * 0.62), (high * scale) / 1.3)
           return (
             <g key={piece.number}>
               <path d={path(piece.rings)} fill="var(--sheet)" fillRule="evenodd" />
@@ -134,9 +137,9 @@ function SheetDrawing({ group, stuff, scale, sizes }: DrawingProps) {
                   {text}
                 </text>
               ) : null}
-              {sizes && piece.width * scale > 60 && piece.height * scale > 30 ? (
+              {sizes && wide * scale > 60 && high * scale > 30 ? (
                 <text x={x} y={y + size * 0.9 + 6} textAnchor="middle" fontSize={9.5} className="on-hatch" fill="var(--ink)">
-                  {figure("length", piece.width)} × {figure("length", piece.height)}
+                  {figure("length", wide)} × {figure("length", high)}
                 </text>
               ) : null}
               <title>{`piece ${text}`}</title>

@@ -30,10 +30,11 @@ export function pieceRows(plan: SheetPlan, found: StuffPlan): PieceRow[] {
   const reused = new Map(
     found.sheets.flatMap(({ from, pieces }) => (from === null ? [] : pieces.map(({ number }) => [number, from] as const))),
   )
+  const paired = new Map(found.sheets.flatMap(({ pieces }) => pieces.map(({ number, paired: other }) => [number, other] as const)))
   for (const { stuff, face, faceName, nth, pieces } of plan.layers) {
     if (stuff !== found.stuff) continue
     for (const piece of pieces) {
-      const notes = notesOf(piece, reused.get(piece.number))
+      const notes = notesOf(piece, reused.get(piece.number), paired.get(piece.number) ?? null)
       const key = JSON.stringify([face, nth, Math.round(piece.length * 1e4), Math.round(piece.width * 1e4), notes])
       const known = rows.get(key)
       if (known) known.numbers.push(piece.number)
@@ -43,11 +44,11 @@ export function pieceRows(plan: SheetPlan, found: StuffPlan): PieceRow[] {
   return [...rows.values()]
 }
 
-function notesOf(piece: NumberedPiece, from: number | undefined): string[] {
+function notesOf(piece: NumberedPiece, from: number | undefined, paired: number | null): string[] {
   const { left, right, low, high } = boundsOf(piece.rings[0]!)
   const shaped = areaOf(piece.rings) < (right - left) * (high - low) - 1e-5
   return [
-    ...(shaped ? ["not a plain rectangle: see the drawing"] : []),
+    ...(paired !== null ? [`one slanted cut parts it from piece ${paired}`] : shaped ? ["not a plain rectangle: see the drawing"] : []),
     ...(piece.sliver ? ["narrow"] : []),
     ...(from === undefined ? [] : [from === 0 ? "from an offcut on hand" : `from the opening in piece ${from}`]),
   ]
