@@ -1,9 +1,16 @@
 import guillotine from "guillotine-packer"
 import type { MaxRectsPacker } from "maxrects-packer"
+import clip from "polygon-clipping"
 import { cutBars } from "../src/core/cutting/cut-bars"
 import { nestSheets } from "../src/core/cutting/nest-sheets"
 import { seeded } from "../src/core/numeric/random"
 import { sum } from "../src/core/numeric/sum"
+import { activeState } from "../src/core/enclosure/job-state"
+import { ledgerOf } from "../src/core/ledger/ledger"
+import { SOON } from "../src/core/results/sheets-result"
+import { boardingOf } from "../src/core/takeoff/boarding"
+import { sheetPlan } from "../src/core/takeoff/sheet-plan"
+import { demoJobs } from "../src/edit/start/demo-jobs"
 import { CutInput } from "../src/schema/cut"
 import { NestInput } from "../src/schema/nest"
 import { median, row, type Row } from "./measure"
@@ -58,6 +65,7 @@ export async function benchCutting(): Promise<Row[]> {
     row("bars over the lower bound, 40 orders of 10 to 60 sticks", bars.over, "times", 1.02),
     row("share of them proven to be the cheapest", bars.proven, "", null),
     row("an order of sticks cut", bars.time, "ms", 1000),
+    row("all boards of a barn laid both ways and cut, 570 pieces", barnBoards(), "ms", 4000),
   ]
 }
 
@@ -114,4 +122,17 @@ function barsOverBound(): { over: number; proven: number; time: number } {
     proven: told.filter(({ proven }) => proven).length / told.length,
     time: median(told.map(({ time }) => time)),
   }
+}
+
+/** Boards and batts of the demo barn, as its station asks for them first. */
+function barnBoards(): number {
+  const state = activeState(demoJobs()[3]!)
+  const boarding = boardingOf(state, ledgerOf(state).surfaces)
+  return median(
+    Array.from({ length: 5 }, () => {
+      const start = performance.now()
+      sheetPlan(boarding, clip, SOON)
+      return performance.now() - start
+    }),
+  )
 }

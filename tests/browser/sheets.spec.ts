@@ -152,7 +152,7 @@ test("the shopping list is ticked off and priced, weighs on axles, and goes on p
   for (const label of ["template at full size: Bulkhead", "template at full size: Left wheel box"]) {
     await page.getByLabel("On paper").selectOption({ label })
     const [download] = await Promise.all([page.waitForEvent("download"), page.getByRole("button", { name: "Save as DXF" }).click()])
-    const told = new DxfParser().parseSync(readFileSync((await download.path()), "utf8"))!
+    const told = new DxfParser().parseSync(readFileSync(await download.path(), "utf8"))!
     expect(told.entities.some(({ layer }) => layer === "OUTLINE")).toBe(true)
   }
 })
