@@ -80,7 +80,7 @@ function Part({ name, lines }: { name: string; lines: readonly ShoppingLine[] })
   return (
     <section aria-label={name}>
       <div className="grid grid-cols-[1fr_6.5rem_5rem] gap-x-2 border-b border-seam text-dense text-graphite narrow:grid-cols-[1fr_5.5rem]">
-        <h3 className="text-[14px] font-semibold text-ink">{name}</h3>
+        <h2 className="text-[14px] font-semibold text-ink">{name}</h2>
         <span>price of one</span>
         <span className="text-right narrow:hidden">in all</span>
       </div>
