@@ -5,6 +5,7 @@ import type { BuiltLayer } from "../assembly/build-up"
 import { type JobState, stockOf } from "../enclosure/job-state"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import type { Course, Lock } from "../laying/lay-boards"
+import { INCH } from "../quantity/length"
 import { arealPrice } from "../material/layer-properties"
 import { sum } from "../numeric/sum"
 import { edgesOf, neighbourOf } from "../shell/edges"
@@ -60,10 +61,10 @@ export interface Boarding {
 }
 
 /** What is taken where nothing is said: a saw's cut, a strip, how far joints lie apart, a gap between boards that swell, m. */
-export const USUAL_KERF = { metric: 0.003, "inch-pound": 0.003175 } as const
-const STRIP = 0.1
-const APART = 0.2
-const SWELLS = 0.003
+const USUAL = {
+  metric: { kerf: 0.003, strip: 0.1, apart: 0.2, swells: 0.003 },
+  "inch-pound": { kerf: INCH / 8, strip: 4 * INCH, apart: 8 * INCH, swells: INCH / 8 },
+} as const
 
 /** What is said of a layer's boards before anybody says something. */
 export const NOTHING_SAID: Boards = {
@@ -88,7 +89,7 @@ export function boardingOf(state: JobState, surfaces: readonly SurfaceFigures[])
       const nth = seen.get(stuff.key) ?? 0
       seen.set(stuff.key, nth + 1)
       stuffs.set(stuff.key, stuff)
-      return [{ ...boardLayer(shell, surface, surfaces, i), stuff: stuff.key, nth }]
+      return [{ ...boardLayer(state, surface, surfaces, i), stuff: stuff.key, nth }]
     })
   })
   return { stuffs: [...stuffs.values()], faces: faces.filter((layers) => layers.length > 0) }
@@ -113,14 +114,14 @@ export function stuffOf(state: JobState, { layer, bought }: Pick<BuiltLayer, "la
       price: size.price ?? size.length * size.width * arealPrice(sold, thickness),
     })),
     offcuts: said?.offcuts ?? [],
-    kerf: said?.kerf ?? (sold.class === "fibre" ? 0 : USUAL_KERF[state.units ?? "metric"]),
+    kerf: said?.kerf ?? (sold.class === "fibre" ? 0 : USUAL[state.units ?? "metric"].kerf),
     // Soft stuff is cut with a knife.
     edgeToEdge: said?.edgeToEdge ?? !(sold.class === "fibre" || sold.class === "foam"),
   }
 }
 
 function boardLayer(
-  shell: Shell,
+  { shell, units = "metric" }: JobState,
   surface: SurfaceFigures,
   surfaces: readonly SurfaceFigures[],
   i: number,
@@ -128,6 +129,7 @@ function boardLayer(
   const { id, name, face, layers, assembly } = surface
   const { layer, material, id: layerId } = layers[i]!
   const boards = layer.boards ?? NOTHING_SAID
+  const usual = USUAL[units]
   const swells = material.class === "board" || material.class === "wood"
   const sheathing = layer.between === null && (swells || material.class === "plaster")
   const set = (boards.onMembers ?? sheathing) ? carrierOf(layers, i) : null
@@ -140,9 +142,9 @@ function boardLayer(
     on: { x: set?.set.direction === "up" ? places : null, y: set?.set.direction === "along" ? places : null },
     // What lies between members lies as they run.
     course: boards.course ?? (layer.between === null ? null : layers[i]!.members[0]!.set.direction === "up" ? "up" : "beside"),
-    gap: boards.gap ?? (sheathing && swells ? SWELLS : 0),
-    apart: boards.apart ?? (layer.between === null ? APART : 0),
-    narrowest: boards.narrowest ?? STRIP,
+    gap: boards.gap ?? (sheathing && swells ? usual.swells : 0),
+    apart: boards.apart ?? (layer.between === null ? usual.apart : 0),
+    narrowest: boards.narrowest ?? usual.strip,
     grain: boards.grain,
     locked: boards.locked[id] ?? [],
   }

@@ -49,6 +49,8 @@ const SCREWS = {
   "inch-pound": [1, 1.25, 1.625, 2, 2.5, 3, 3.5, 4, 5, 6, 7, 8, 10, 12].map((inches) => inches * INCH),
 } as const
 const [SHORT, LONG, THIN, THICK] = [0.08, 0.3, 0.0045, 0.006] as const
+/** Screws along the ends of a board, and on the members between, where nothing else is said, m. */
+export const USUAL_SCREWS = { metric: { edge: 0.15, field: 0.3 }, "inch-pound": { edge: 6 * INCH, field: 12 * INCH } } as const
 /** A bead of sealant, and a lap of membranes, m. */
 const [BEAD, LAP] = [0.006, 0.1] as const
 /** Stuff that is screwed to nothing is glued: kg on a m². */
@@ -176,7 +178,8 @@ function screwLines(
   { faces, stuffs }: Boarding,
   { screws, tape }: Buying,
 ): ShoppingLine[] {
-  const lengths = SCREWS[state.units ?? "metric"]
+  const units = state.units ?? "metric"
+  const [lengths, usual] = [SCREWS[units], USUAL_SCREWS[units]]
   const counts = new Map<string, ShoppingLine>()
   const add = (line: ShoppingLine) => counts.set(line.key, { ...line, count: line.count + (counts.get(line.key)?.count ?? 0) })
   let glued = 0
@@ -196,7 +199,13 @@ function screwLines(
     const diameter = through > SHORT ? THICK : THIN
     const found = fastening({
       ...{ thickness: through, base: carrier.base, diameter, lengths: [...lengths], area: surface.netArea, members: carrier.spacing },
-      ...{ board: { length: size.length, width: size.width }, edge: screws.edge, field: screws.field, washers: false, waste: screws.waste },
+      ...{
+        board: { length: size.length, width: size.width },
+        edge: screws.edge ?? usual.edge,
+        field: screws.field ?? usual.field,
+        washers: false,
+        waste: screws.waste,
+      },
     })
     const metal = carrier.base.kind === "metal"
     add({

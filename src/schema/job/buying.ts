@@ -11,8 +11,8 @@ export const Buying = z.strictObject({
     .record(key, quantity("€", "of one", { min: 0, max: 1e6 }))
     .describe("of one, by the line; what is not named has the price of its material, or none"),
   screws: z.strictObject({
-    edge: quantity("m", "between screws along the ends of a board", { min: 0.02, max: 2 }),
-    field: quantity("m", "between screws on the lines within it", { min: 0.02, max: 2 }),
+    edge: quantity("m", "between screws along the ends of a board; null: as is usual", { min: 0.02, max: 2 }).nullable(),
+    field: quantity("m", "between screws on the lines within it; null: as is usual", { min: 0.02, max: 2 }).nullable(),
     waste: quantity("1", "share that is bought beside", { min: 0, max: 1 }),
   }),
   tape: quantity("1", "share of tape, sealant and sheet that is bought beside", { min: 0, max: 1 }),
@@ -27,4 +27,4 @@ export const Buying = z.strictObject({
 export type Buying = z.output<typeof Buying>
 
 /** Nothing bought, and the usual rules. */
-export const NOTHING_BOUGHT: Buying = { ticked: [], prices: {}, screws: { edge: 0.15, field: 0.3, waste: 0.05 }, tape: 0.1, axles: null }
+export const NOTHING_BOUGHT: Buying = { ticked: [], prices: {}, screws: { edge: null, field: null, waste: 0.05 }, tape: 0.1, axles: null }

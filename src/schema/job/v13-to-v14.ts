@@ -7,7 +7,7 @@ export const withBoards = (assembly: unknown): unknown =>
     layers: mapped(known.layers, (layer) => changed(layer, (part) => ({ ...part, also: [], boards: null }))),
   }))
 
-const BUYING = { ticked: [], prices: {}, screws: { edge: 0.15, field: 0.3, waste: 0.05 }, tape: 0.1, axles: null }
+const BUYING = { ticked: [], prices: {}, screws: { edge: null, field: null, waste: 0.05 }, tape: 0.1, axles: null }
 
 /** In version 14 a layer may have several sets of members and say how its boards are laid, and a variant what sheets they are cut from and what is bought; before, nothing was said of them. */
 export const v13ToV14 = eachState(({ variant }) => ({

@@ -111,7 +111,7 @@ function PieceNumber({ number, rings }: { number: number; rings: Point[][] }) {
 /** The face's name in its upper left corner, where it has room. */
 function FaceName({ name, outline }: { name: string; outline: Point[] }) {
   const { x, y, width, height } = boxOf(outline)
-  if (width < name.length * 6.2 + 8 || height < 90) return null
+  if (width < name.length * 6.2 + 8 || height < 130) return null
   return (
     <text x={x - width / 2 + 5} y={y - height / 2 + 13} fontSize={11} className="on-hatch" fill="var(--graphite)">
       {name}

@@ -22,6 +22,8 @@ interface Alike {
   sheet: CutSheet
   /** Their places in the plan, from 0. */
   places: number[]
+  /** Pieces that they are cut out of. */
+  from: number[]
   /** Pieces that lie at the same place on each of them. */
   numbers: number[][]
 }
@@ -29,12 +31,18 @@ interface Alike {
 function alike(sheets: readonly CutSheet[]): Alike[] {
   const groups = new Map<string, Alike>()
   for (const [i, sheet] of sheets.entries()) {
-    const look = [sheet.length, sheet.width, sheet.from !== null, sheet.pieces.map(({ rings }) => rings)]
+    const look = [
+      sheet.length,
+      sheet.width,
+      sheet.from === null ? "new" : sheet.from === 0 ? "on hand" : "cut out",
+      sheet.pieces.map(({ rings }) => rings),
+    ]
     const key = JSON.stringify(look, (_, value: unknown) => (typeof value === "number" ? Math.round(value * 1e4) : value))
     const known = groups.get(key)
-    if (!known) groups.set(key, { sheet, places: [i], numbers: sheet.pieces.map(({ number }) => [number]) })
+    if (!known) groups.set(key, { sheet, places: [i], from: [sheet.from ?? 0], numbers: sheet.pieces.map(({ number }) => [number]) })
     else {
       known.places.push(i)
+      known.from.push(sheet.from ?? 0)
       for (const [at, { number }] of sheet.pieces.entries()) known.numbers[at]!.push(number)
     }
   }
@@ -87,7 +95,12 @@ function SheetDrawing({ group, stuff, scale, sizes }: DrawingProps) {
   const path = (rings: readonly (readonly Point[])[]) =>
     rings.map((ring) => `M${ring.map((point) => at(point).join(" ")).join("L")}Z`).join("")
   const name = sheetName(places[0]!, sheet.from)
-  const words = places.length === 1 ? name : `sheets ${numbersWords(places.map((place) => place + 1))}`
+  const words =
+    places.length === 1
+      ? name
+      : sheet.from === null || sheet.from === 0
+        ? `${sheet.from === 0 ? "offcuts on hand" : "sheets"} ${numbersWords(places.map((place) => place + 1))}`
+        : `cut out of pieces ${numbersWords(group.from)}`
   return (
     <figure className="m-0 break-inside-avoid">
       <figcaption className="text-dense text-graphite">

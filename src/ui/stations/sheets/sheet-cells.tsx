@@ -51,7 +51,9 @@ function Cell({ name, value, by, print, rough }: CellProps) {
   return (
     <div className="flex min-w-36 grow basis-0 flex-col justify-center border-r border-seam px-3.5 pt-1" data-sheets={name.split(",")[0]}>
       <span className="flex justify-between gap-2 text-dense leading-4 text-graphite">
-        <span className="truncate">{name}</span>
+        <span className="truncate" title={name}>
+          {name}
+        </span>
         {by === null ? null : (
           <span className={`font-semibold ${none ? "text-graphite" : by < 0 ? "text-spruce" : "text-ember-text"}`}>
             {none ? "±0" : `${by > 0 ? "+" : "−"}${text}`}

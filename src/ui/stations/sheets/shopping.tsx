@@ -4,7 +4,7 @@ import { activeState } from "../../../core/enclosure/job-state"
 import { sum } from "../../../core/numeric/sum"
 import type { Boarding } from "../../../core/takeoff/boarding"
 import type { SheetPlan } from "../../../core/takeoff/sheet-plan"
-import { type Measure, shoppingList, type ShoppingLine, type Supplier } from "../../../core/takeoff/shopping"
+import { type Measure, shoppingList, type ShoppingLine, type Supplier, USUAL_SCREWS } from "../../../core/takeoff/shopping"
 import { setBuying, setPrice, tickOff } from "../../../edit/sheet-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedgerLater } from "../../job/use-ledger"
@@ -162,7 +162,7 @@ export function lineWords({ what, thickness, size, measure }: ShoppingLine, { le
 
 /** The rules that fixings are counted by. */
 function Rules() {
-  const { write, length } = useWriting()
+  const { write, length, figure, units } = useWriting()
   const store = useJobStore()
   const job = useJob()
   const { screws, tape } = job.variants[job.active]!.buying
@@ -176,14 +176,31 @@ function Rules() {
     value >= least && value <= most
       ? take()
       : { code: "out-of-range" as const, path: [], message: `Between ${words(least)} and ${words(most)}.` }
-  const spacing = (side: "edge" | "field") => (value: number) =>
-    range(value, 0.02, 2, () => store.edit(setBuying({ screws: { ...screws, [side]: value } })), length)
+  const usual = USUAL_SCREWS[units]
+  const spacing = (side: "edge" | "field") => (value: number | null) => {
+    const take = () => store.edit(setBuying({ screws: { ...screws, [side]: value } }))
+    return value === null ? take() : range(value, 0.02, 2, take, length)
+  }
   const percent = (value: number) => write("percent", value)
   return (
     <fieldset className="grid grid-cols-2 items-end gap-x-4 gap-y-2">
       <legend className="pb-1 font-semibold">Rules that fixings are counted by</legend>
-      <QuantityField label="Screws along a board’s ends, every" kind="length" value={screws.edge} onCommit={spacing("edge")} />
-      <QuantityField label="and on the members between, every" kind="length" value={screws.field} onCommit={spacing("field")} />
+      <QuantityField
+        label="Screws along a board’s ends, every"
+        kind="length"
+        value={screws.edge}
+        empty={null}
+        placeholder={figure("length", usual.edge)}
+        onCommit={spacing("edge")}
+      />
+      <QuantityField
+        label="and on the members between, every"
+        kind="length"
+        value={screws.field}
+        empty={null}
+        placeholder={figure("length", usual.field)}
+        onCommit={spacing("field")}
+      />
       <QuantityField
         label="Screws bought beside"
         kind="percent"
