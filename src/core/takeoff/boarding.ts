@@ -79,7 +79,6 @@ export const isBoarded = ({ layer, material: { sold } }: BuiltLayer): boolean =>
 
 /** The boards that an enclosure takes, and what they are cut from. */
 export function boardingOf(state: JobState, surfaces: readonly SurfaceFigures[]): Boarding {
-  const { shell } = state
   const stuffs = new Map<string, Stuff>()
   const faces = surfaces.map((surface): BoardLayer[] => {
     const seen = new Map<string, number>()

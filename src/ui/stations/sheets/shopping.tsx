@@ -49,12 +49,14 @@ function List(props: Props) {
   const writing = useWriting()
   const job = useJob()
   const lines = useShoppingList(props)
+  const { money } = useLedgerLater()
   const known = sum(lines.map(({ count, each }) => count * (each ?? 0)))
   const unknown = lines.filter(({ each }) => each === null).length
   return (
     <div className="grid grid-cols-1 gap-3 pt-2" data-testid="shopping">
       <p>
-        {writing.write("money", known)} in all, what is left over counted in
+        {writing.write("money", known)} in all: whole sheets and rolls, what is left over, and fixings. What is built in of it is worth{" "}
+        {writing.write("money", money)}, as the ledger says
         {unknown > 0 ? `; ${unknown} ${unknown === 1 ? "line has" : "lines have"} no price yet` : ""}. Prices are invented until you type
         yours; they stay with the job.
       </p>
