@@ -26,7 +26,7 @@ for (const { name, width, height } of SIZES)
       // One pelt that is wide, and the highest for its width.
       const id = await putJob(page, { ...demoJob(units === "metric" ? "Tern Hut" : "Cold Nettle", `at ${name} in ${units}`), units })
       await openJob(page, id)
-      for (const station of ["brief", "shell", "build-ups", "heat", "damp", "sheets"]) {
+      for (const station of ["brief", "shell", "build-ups", "heat", "sheets", "damp"]) {
         await goTo(page, station)
         await expect(page.locator("main .station").first()).toBeVisible()
         const pelt = (await page.getByTestId("pelt-drawing").boundingBox())!

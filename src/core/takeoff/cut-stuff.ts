@@ -68,32 +68,64 @@ const KEPT = 0.15
 const MOST_OFFCUTS = 60
 
 /** All pieces of a stuff out of its sheets; what is cut out of them for openings serves too. */
-export function cutStuff({ stuff, layers: own, grain, time }: StuffAsked, clip: Clipper): StuffCut {
-  const pieces = own.flatMap((layer) => layer.pieces.map((piece) => ({ piece, layer })))
-  const nothing = {
-    stuff: stuff.key,
-    sheets: [],
-    bought: 0,
-    cost: 0,
-    lowerBound: 0,
-    waste: 0,
-    cuts: 0,
-    slivers: 0,
-    unheld: own.filter((layer) => layer.unheld).length,
-    fault: null,
+export function cutStuff(asked: StuffAsked, clip: Clipper): StuffCut {
+  const { stuff, layers } = asked
+  const pieces = layers.flatMap((layer) => layer.pieces.map((piece) => ({ piece, layer })))
+  const nothing: StuffCut = {
+    ...{ stuff: stuff.key, sheets: [], bought: 0, cost: 0, lowerBound: 0, waste: 0, cuts: 0 },
+    slivers: pieces.filter(({ piece }) => piece.sliver).length,
+    unheld: layers.filter((layer) => layer.unheld).length,
+    fault: layers.find((layer) => layer.fault)?.fault ?? null,
   }
-  const fault = own.find((layer) => layer.fault)?.fault ?? null
-  if (pieces.length === 0 || fault) return { ...nothing, fault }
+  if (pieces.length === 0 || nothing.fault !== null) return nothing
+  try {
+    return { ...nothing, ...cutOf(asked, pieces, clip) }
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return { ...nothing, fault: error.code === "too-large" ? TOO_LARGE : error.message }
+  }
+}
+
+/** A sheet that costs nothing: on hand, or cut out of a piece. */
+type Offcut = Pick<CutSheet, "length" | "width"> & { from: number }
+
+/** Pieces cut, and what that comes to. @throws InputError as `nestSheets` does */
+function cutOf(asked: StuffAsked, pieces: readonly Laid[], clip: Clipper): Omit<StuffCut, "stuff" | "slivers" | "unheld"> {
+  const { stuff } = asked
   const units = unitsOf(pieces, stuff)
-  const sizeOf = ({ length, width }: Unit) => `${length.toFixed(4)} ${width.toFixed(4)}`
   const waiting = new Map<string, Unit[]>()
   for (const one of units) waiting.set(sizeOf(one), [...(waiting.get(sizeOf(one)) ?? []), one])
   const cutOut = pieces.flatMap(({ piece, layer }) => leftOut(piece, layer.course, clip).map((rest) => ({ ...rest, from: piece.number })))
-  const offcuts = [...stuff.offcuts.map(({ length, width }) => ({ length, width, from: 0 })), ...cutOut].slice(0, MOST_OFFCUTS)
-  const priced = stuff.sizes.every(({ price }) => price > 0)
-  const input: NestInput = {
+  const offcuts: Offcut[] = [...stuff.offcuts.map((one) => ({ ...one, from: 0 })), ...cutOut].slice(0, MOST_OFFCUTS)
+  const nested = nestAll(nestInput(asked, waiting, offcuts), stuff)
+  const sheets = nested.sheets.map((sheet) => cutSheet(sheet, stuff, offcuts, waiting))
+  const fresh = sheets.filter(({ from }) => from === null)
+  const whole = sum(fresh.map(({ length, width }) => length * width))
+  const taken = sum(fresh.flatMap((sheet) => sheet.pieces.map(({ rings }) => areaOf(rings))))
+  const cost = sum(fresh.map(({ price }) => price))
+  const bound = units.every(isPlain) ? nested.lowerBound : Math.min(cost, areaBound(pieces, stuff))
+  return {
+    ...{ sheets, cost, bought: fresh.length },
+    lowerBound: isPriced(stuff) ? bound : 0,
+    waste: whole > 0 ? 1 - taken / whole : 0,
+    cuts: sum(sheets.map(cutsOf)),
+    fault: nested.short ? "There are too few sheets for all pieces: say how many more there are, or take another size." : null,
+  }
+}
+
+const sizeOf = ({ length, width }: Unit): string => `${length.toFixed(4)} ${width.toFixed(4)}`
+
+/** Every size has a price; else sheets are told apart by their area. */
+const isPriced = ({ sizes }: Stuff): boolean => sizes.every(({ price }) => price > 0)
+
+function nestInput(
+  { stuff, grain, time }: StuffAsked,
+  waiting: ReadonlyMap<string, readonly Unit[]>,
+  offcuts: readonly Offcut[],
+): NestInput {
+  return {
     stock: stuff.sizes.map(({ length, width, price, count }, i) => ({
-      ...{ id: `sheet ${i}`, width: length, height: width, cost: priced ? price : length * width },
+      ...{ id: `sheet ${i}`, width: length, height: width, cost: isPriced(stuff) ? price : length * width },
       ...(count === null ? {} : { count }),
     })),
     offcuts: offcuts.map(({ length, width }, i) => ({ id: `offcut ${i}`, width: length, height: width })),
@@ -102,44 +134,30 @@ export function cutStuff({ stuff, layers: own, grain, time }: StuffAsked, clip: 
       ...{ id, width: some[0]!.length, height: some[0]!.width, quantity: some.length, turn: !grain },
     })),
   }
-  try {
-    const nested = nestAll(input, stuff)
-    const sheets = nested.sheets.map((sheet): CutSheet => {
-      const [kind, at] = sheet.stock.split(" ") as ["sheet" | "offcut", string]
-      const { length, width } = kind === "sheet" ? stuff.sizes[Number(at)]! : offcuts[Number(at)]!
-      return {
-        ...{ length, width, rests: sheet.offcuts },
-        price: kind === "sheet" ? stuff.sizes[Number(at)]!.price : 0,
-        from: kind === "sheet" ? null : offcuts[Number(at)]!.from,
-        pieces: sheet.placements.flatMap(({ piece: size, turned, x, y, width: wide, height }) => {
-          const unit = waiting.get(size)!.shift()!
-          const [one, other] = unit.parts
-          return unit.parts.map((part): OnSheet => ({
-            ...{ number: part.number, x, y, width: wide, height },
-            paired: other ? (part === one ? other : one!).number : null,
-            rings: onSheet(part.rings, unit.width, turned, [x, y]),
-          }))
-        }),
-      }
-    })
-    const fresh = sheets.filter(({ from }) => from === null)
-    const whole = sum(fresh.map(({ length, width }) => length * width))
-    const taken = sum(fresh.flatMap((sheet) => sheet.pieces.map(({ rings }) => areaOf(rings))))
-    const cost = sum(fresh.map(({ price }) => price))
-    return {
-      ...nothing,
-      sheets,
-      bought: fresh.length,
-      cost,
-      lowerBound: priced ? (units.every(isPlain) ? nested.lowerBound : Math.min(cost, areaBound(pieces, stuff))) : 0,
-      waste: whole > 0 ? 1 - taken / whole : 0,
-      cuts: sum(sheets.map(cutsOf)),
-      slivers: pieces.filter(({ piece }) => piece.sliver).length,
-      fault: nested.short ? "There are too few sheets for all pieces: say how many more there are, or take another size." : null,
-    }
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error
-    return { ...nothing, fault: error.code === "too-large" ? TOO_LARGE : error.message }
+}
+
+/** A nested sheet with the pieces that lie on it; each is taken off those that wait. */
+function cutSheet(
+  sheet: NestOutput["sheets"][number],
+  { sizes }: Stuff,
+  offcuts: readonly Offcut[],
+  waiting: ReadonlyMap<string, Unit[]>,
+): CutSheet {
+  const [kind, at] = sheet.stock.split(" ") as ["sheet" | "offcut", string]
+  const size = kind === "sheet" ? sizes[Number(at)]! : null
+  const offcut = offcuts[Number(at)]
+  const { length, width } = (size ?? offcut)!
+  return {
+    ...{ length, width, rests: sheet.offcuts, price: size?.price ?? 0, from: size ? null : offcut!.from },
+    pieces: sheet.placements.flatMap(({ piece, turned, x, y, width: wide, height }) => {
+      const { parts, width: across } = waiting.get(piece)!.shift()!
+      const [one, other] = parts
+      return parts.map((part): OnSheet => ({
+        ...{ number: part.number, x, y, width: wide, height },
+        paired: other ? (part === one ? other : one!).number : null,
+        rings: onSheet(part.rings, across, turned, [x, y]),
+      }))
+    }),
   }
 }
 

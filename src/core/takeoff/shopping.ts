@@ -1,5 +1,5 @@
 import type { Buying } from "../../schema/job/buying"
-import type { MaterialClass } from "../../schema/material"
+import type { Material, MaterialClass } from "../../schema/material"
 import { type JobState, stockOf } from "../enclosure/job-state"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { boardJoints } from "../laying/board-joints"
@@ -106,69 +106,48 @@ function otherLines(state: JobState, surfaces: readonly SurfaceFigures[], bill: 
     groups.set(key, [...(groups.get(key) ?? []), line])
   }
   return [...groups].flatMap(([key, some]): ShoppingLine[] => {
-    const { what, thickness, role } = some[0]!
-    const material = stock[what]!
-    const area = sum(some.map((line) => line.area))
-    if (area <= 0 || material.class === "air") return []
-    const { form, width, length } = material.sold
-    const base = { key, supplier: SUPPLIERS[material.class], what: material.name, thickness, size: null, note: "" }
-    if (role === "members") {
-      const pieces = some.flatMap((line) => line.pieces)
-      if (pieces.length === 0) return []
-      const run = sum(pieces)
-      return [
-        {
-          ...{ ...base, measure: "length", count: run, each: sum(some.map(({ price }) => price)) / run },
-          note: `${pieces.length} sticks; the cut list of their build-up says from which bars`,
-        },
-      ]
-    }
-    if (form === "roll" && width && length) {
-      const { packs } = consumed({
-        id: key,
-        kind: "membrane",
-        area,
-        rollWidth: width,
-        rollLength: length,
-        lap: material.class === "membrane" ? LAP : 0,
-        waste: tape,
-      })
-      return [
-        {
-          ...base,
-          size: { length, width },
-          measure: "rolls",
-          count: packs,
-          each: width * length * arealPrice(material, thickness),
-          note: "",
-        },
-      ]
-    }
-    const price = arealPrice(material, thickness)
-    if (form === "bag" || form === "tin") {
-      const mass = arealMass(material, thickness)
-      return [
-        {
-          ...base,
-          measure: "mass",
-          count: area * mass,
-          each: price / mass,
-          note: form === "bag" ? "as settled; the bag says how deep to blow it" : "",
-        },
-      ]
-    }
-    if (form === "kit")
-      return [
-        {
-          ...base,
-          measure: "volume",
-          count: area * thickness,
-          each: price / thickness,
-          note: "sprayed in lifts as the maker says: it gets hot",
-        },
-      ]
-    return [{ ...base, measure: "area", count: area, each: price, note: "without offcuts" }]
+    const material = stock[some[0]!.what]!
+    if (sum(some.map((line) => line.area)) <= 0 || material.class === "air") return []
+    return some[0]!.role === "members" ? stickLine(key, material, some) : [stuffLine(key, material, some, tape)]
   })
+}
+
+/** Members of one stuff and depth, by their length. */
+function stickLine(key: string, material: Material, some: readonly BillLine[]): ShoppingLine[] {
+  const pieces = some.flatMap((line) => line.pieces)
+  if (pieces.length === 0) return []
+  const run = sum(pieces)
+  return [
+    {
+      ...{ key, supplier: SUPPLIERS[material.class], what: material.name, thickness: some[0]!.thickness, size: null },
+      ...{ measure: "length", count: run, each: sum(some.map(({ price }) => price)) / run },
+      note: `${pieces.length} sticks; the cut list of their build-up says from which bars`,
+    },
+  ]
+}
+
+/** What fills an area, in what it is sold by. */
+function stuffLine(key: string, material: Material, some: readonly BillLine[], waste: number): ShoppingLine {
+  const area = sum(some.map((line) => line.area))
+  const { thickness } = some[0]!
+  const { form, width, length } = material.sold
+  const price = arealPrice(material, thickness)
+  const base = { key, supplier: SUPPLIERS[material.class], what: material.name, thickness, size: null, note: "" }
+  if (form === "roll" && width && length) {
+    const lap = material.class === "membrane" ? LAP : 0
+    const { packs } = consumed({ id: key, kind: "membrane", area, rollWidth: width, rollLength: length, lap, waste })
+    return { ...base, size: { length, width }, measure: "rolls", count: packs, each: width * length * price }
+  }
+  if (form === "bag" || form === "tin") {
+    const mass = arealMass(material, thickness)
+    const note = form === "bag" ? "as settled; the bag says how deep to blow it" : ""
+    return { ...base, measure: "mass", count: area * mass, each: price / mass, note }
+  }
+  if (form === "kit") {
+    const note = "sprayed in lifts as the maker says: it gets hot"
+    return { ...base, measure: "volume", count: area * thickness, each: price / thickness, note }
+  }
+  return { ...base, measure: "area", count: area, each: price, note: "without offcuts" }
 }
 
 /** Screws for boards that lie on members, glue for those that lie on none. */

@@ -5,7 +5,7 @@ import { type Boarding, NOTHING_SAID, type Stuff, stuffKey } from "../../../core
 import { type LayerPlace, setBoards, setStock } from "../../../edit/sheet-edits"
 import type { Boards } from "../../../schema/job/build-up"
 import type { Fault } from "../../../schema/outcome"
-import type { SheetStock } from "../../../schema/job/sheet-stock"
+import type { SheetSize, SheetStock } from "../../../schema/job/sheet-stock"
 import { useJob, useJobStore } from "../../job/job-store"
 import { Button } from "../../primitives/button"
 import { choicesOf, QuantityField, ReadField, SelectField } from "../../primitives/fields"
@@ -41,48 +41,18 @@ function StockFields({ stuff }: { stuff: Stuff }) {
     return store.edit(setStock(known?.[0] ?? `s-${newId().slice(0, 8)}`, { ...now, ...said }))
   }
   const sizes = known?.[1].sizes ?? stuff.sizes.map((size) => ({ ...size, price: null }))
-  const setSize = (i: number, said: Partial<(typeof sizes)[number]>) =>
-    change({ sizes: sizes.map((size, at) => (at === i ? { ...size, ...said } : size)) })
   const shown = (list: readonly { length: number; width: number }[]) =>
     list.map((one) => `${figure("length", one.length)} × ${figure("length", one.width)}`).join("; ")
   return (
     <div className="grid grid-cols-2 items-end gap-x-4 gap-y-2 pt-2" data-testid="stock-fields">
       {sizes.map((size, i) => (
-        <div key={i} className="col-span-2 grid grid-cols-[1fr_1fr_1fr_1fr_auto] items-end gap-x-2">
-          <QuantityField label="Length" kind="length" value={size.length} onCommit={(value) => setSize(i, { length: value })} />
-          <QuantityField label="Width" kind="length" value={size.width} onCommit={(value) => setSize(i, { width: value })} />
-          <QuantityField
-            label="Price of one"
-            kind="price"
-            value={size.price}
-            empty={null}
-            placeholder={figure("price", stuff.sizes[i]?.price ?? 0)}
-            onCommit={(value) => setSize(i, { price: value })}
-          />
-          <ReadField
-            label="How many there are"
-            shown={size.count === null ? "" : String(size.count)}
-            placeholder="any"
-            read={(text) => Number(text)}
-            onEmpty={() => setSize(i, { count: null })}
-            onCommit={(count) =>
-              Number.isInteger(count) && count >= 0 && count <= 10_000
-                ? setSize(i, { count })
-                : { code: "out-of-range", path: [], message: "A whole number up to 10 000, or nothing for any." }
-            }
-          />
-          {sizes.length > 1 ? (
-            <Button
-              look="link"
-              aria-label={`Take out ${shown([size])}`}
-              onClick={() => change({ sizes: sizes.filter((_, at) => at !== i) })}
-            >
-              take out
-            </Button>
-          ) : (
-            <span />
-          )}
-        </div>
+        <SizeFields
+          key={i}
+          size={size}
+          usual={stuff.sizes[i]?.price ?? 0}
+          onChange={(said) => change({ sizes: sizes.map((one, at) => (at === i ? { ...one, ...said } : one)) })}
+          onOut={sizes.length > 1 ? () => change({ sizes: sizes.filter((_, at) => at !== i) }) : null}
+        />
       ))}
       {sizes.length < 12 ? (
         <div className="col-span-2">
@@ -115,6 +85,52 @@ function StockFields({ stuff }: { stuff: Stuff }) {
         options={choicesOf({ saw: "table or track saw: from edge to edge", knife: "knife or jigsaw: anywhere" })}
         onChange={(value) => change({ edgeToEdge: value === "saw" })}
       />
+    </div>
+  )
+}
+
+interface SizeProps {
+  size: SheetSize
+  /** Its price where none is typed. */
+  usual: number
+  onChange: (said: Partial<SheetSize>) => Fault | null
+  onOut: (() => void) | null
+}
+
+/** A size that sheets are sold in. */
+function SizeFields({ size, usual, onChange, onOut }: SizeProps) {
+  const { figure } = useWriting()
+  return (
+    <div className="col-span-2 grid grid-cols-[1fr_1fr_1fr_1fr_auto] items-end gap-x-2">
+      <QuantityField label="Length" kind="length" value={size.length} onCommit={(length) => onChange({ length })} />
+      <QuantityField label="Width" kind="length" value={size.width} onCommit={(width) => onChange({ width })} />
+      <QuantityField
+        label="Price of one"
+        kind="price"
+        value={size.price}
+        empty={null}
+        placeholder={figure("price", usual)}
+        onCommit={(price) => onChange({ price })}
+      />
+      <ReadField
+        label="How many there are"
+        shown={size.count === null ? "" : String(size.count)}
+        placeholder="any"
+        read={(text) => Number(text)}
+        onEmpty={() => onChange({ count: null })}
+        onCommit={(count) =>
+          Number.isInteger(count) && count >= 0 && count <= 10_000
+            ? onChange({ count })
+            : { code: "out-of-range", path: [], message: "A whole number up to 10 000, or nothing for any." }
+        }
+      />
+      {onOut ? (
+        <Button look="link" onClick={onOut}>
+          take out
+        </Button>
+      ) : (
+        <span />
+      )}
     </div>
   )
 }
