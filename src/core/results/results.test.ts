@@ -22,4 +22,13 @@ describe("results", () => {
     results.add(task(SQUARE, 3), 9)
     expect([1, 2, 3].map((x) => results.of(SQUARE, x))).toEqual([1, undefined, 9])
   })
+
+  test("of what is large fewer are kept, without those of other kinds going for it", () => {
+    const results = growingResults()
+    const large = { ...CUBE, most: 2 }
+    results.add(task(SQUARE, 1), 1)
+    for (const x of [1, 2, 3]) results.add(task(large, x), x ** 3)
+    expect([1, 2, 3].map((x) => results.of(large, x))).toEqual([undefined, 8, 27])
+    expect(results.of(SQUARE, 1)).toBe(1)
+  })
 })

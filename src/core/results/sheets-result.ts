@@ -7,12 +7,14 @@ import type { Calculation } from "./calculation"
 /** Boards laid on all faces and cut out of sheets. */
 export const SHEETS: Calculation<Boarding, SheetPlan> = {
   kind: "sheets",
+  most: 12,
   key: memoised((boarding: Boarding) => JSON.stringify(boarding)),
 }
 
 /** Boards of one stuff, as they are laid, cut once more with more time for it. */
 export const STUFF: Calculation<StuffAsked, StuffCut> = {
   kind: "stuff",
+  most: 60,
   key: memoised((asked: StuffAsked) => JSON.stringify(asked)),
 }
 

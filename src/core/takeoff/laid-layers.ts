@@ -29,6 +29,8 @@ export interface LaidLayer extends Pick<BoardLayer, "face" | "faceName" | "assem
   fault: string | null
 }
 
+/** More boards on a face are none that anybody cuts. */
+const MOST_BOARDS = 3000
 /** What is narrower is no piece: the gap is closed by what lies beside it, m. */
 const LEAST = 0.003
 /** Pieces are marked to so much, m. */
@@ -89,6 +91,9 @@ function laidOrNot(...given: Parameters<typeof laidLayer>): ReturnType<typeof la
 
 function laidLayer(layer: BoardLayer, stuff: Stuff, course: Course, below: readonly Cell[], clip: Clipper) {
   const size = largest(stuff)
+  const { left, right, low, high } = boundsOf(layer.outline)
+  if (((right - left) * (high - low)) / (size.length * size.width) > MOST_BOARDS)
+    throw new InputError("too-many", [], `More than ${MOST_BOARDS} boards would lie on it: take larger ones.`)
   const laying: Laying = {
     ...{ board: { along: size.length, across: size.width }, course, gap: layer.gap },
     first: { across: size.width, even: size.length, odd: size.length },

@@ -110,6 +110,11 @@ describe("boards of a face out of sheets", () => {
     expect(few.stuffs[0]!.fault).toMatch(/too few sheets/)
   })
 
+  test("boards that nobody would cut are refused with a reason, at once", () => {
+    const tiny = one({ outline: rectangle(60, 5) }, { sizes: [{ ...BOARDS.sizes[0]!, length: 0.2, width: 0.2 }] })
+    expect(tiny.stuffs[0]).toMatchObject({ bought: 0, fault: expect.stringMatching(/Left wall: More than 3000 boards/) })
+  })
+
   test("a gable is covered with its slopes, each piece within its sheet and not turned over", () => {
     const { layers } = one({
       outline: [
