@@ -134,7 +134,7 @@ test("the shopping list is ticked off and priced, weighs on axles, and goes on p
   await shopping.getByLabel(/^Bought: Birch plywood, 12/).check()
   await type(page, "Screws along a board’s ends, every", "5 m")
   await expect(shopping).toContainText(/Between .* and/)
-  await page.getByText("Weight by face, and where its centre lies").click()
+  await page.getByText("Weight and money by face, and where the weight’s centre lies").click()
   await type(page, "Rear axle, from the back of the room", "600")
   await type(page, "Front axle, from the back of the room", "4200")
   await expect(page.getByTestId("axle-loads")).toContainText(/the rear axle carries 1\d\d/)

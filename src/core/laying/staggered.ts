@@ -9,8 +9,11 @@ export interface Staggered {
   apart: number
 }
 
-/** Parts of a board that a layer may begin with, where its joints then lie elsewhere. */
-const BEGINNINGS = [1, 1 / 2, 1 / 3, 2 / 3, 1 / 4, 3 / 4] as const
+/** Parts of a board that a layer may begin with, where its joints then lie elsewhere; finer ones where none of the first keeps them apart. */
+const BEGINNINGS = [
+  [1, 1 / 2, 1 / 3, 2 / 3, 1 / 4, 3 / 4],
+  [1, 7 / 8, 5 / 8, 1 / 2, 3 / 8, 1 / 8, 1 / 5, 2 / 5, 3 / 5, 4 / 5],
+] as const
 /** Rounding of lengths, m. */
 const ROUNDING = 1e-9
 
@@ -22,31 +25,42 @@ const ROUNDING = 1e-9
  * @throws InputError as `cellsOf` does
  */
 export function staggered(face: Boarded, laying: Laying, below: readonly Cell[], asked: number, clip: Clipper): Staggered {
-  const { along, across } = laying.board
-  const of = (begun: Laying, cells: Cell[]) => {
-    const joints = Math.min(jointsApart(cells, cells, laying), jointsApart(cells, below, laying))
-    return { laying: begun, cells, apart: joints }
+  const found: Begun[] = []
+  for (const parts of BEGINNINGS) {
+    found.push(...begunBy(parts, face, laying, below, asked))
+    if (found.some(({ apart }) => apart >= asked - ROUNDING)) break
   }
-  const begun = BEGINNINGS.flatMap((high) =>
-    BEGINNINGS.flatMap((even) =>
-      BEGINNINGS.filter((odd) => odd !== even || asked === 0).map((odd): Laying => ({
-        ...laying,
-        first: { across: across * high, even: along * even, odd: along * odd },
-      })),
-    ),
-  )
-  const found = begun.flatMap((one) => {
-    const cells = held(() => cellsOf(face.outline, one))
-    return cells ? [of(one, cells)] : []
-  })
   // Where none of them finds its members the plainest may, or says where it does not.
-  if (found.length === 0) found.push(of(laying, cellsOf(face.outline, laying)))
+  if (found.length === 0) found.push(begunAs(laying, cellsOf(face.outline, laying), below))
   const kept = found.filter(({ apart }) => apart >= asked - ROUNDING)
   const { cells, ...best } =
     kept.length > 0
       ? least(kept, (one) => CORNER * atCorners(one.cells, face.holes) + one.cells.length)
       : found.reduce((best, one) => (one.apart > best.apart + ROUNDING ? one : best))
   return { ...best, pieces: cutAt(face, cells, clip) }
+}
+
+/** Boards of a layer that begins with some part of a board. */
+type Begun = Omit<Staggered, "pieces"> & { cells: Cell[] }
+
+const begunAs = (laying: Laying, cells: Cell[], below: readonly Cell[]): Begun => ({
+  ...{ laying, cells },
+  apart: Math.min(jointsApart(cells, cells, laying), jointsApart(cells, below, laying)),
+})
+
+/** All layers that begin with such parts of a board and find their members. */
+function begunBy(parts: readonly number[], { outline }: Boarded, laying: Laying, below: readonly Cell[], asked: number): Begun[] {
+  const { along, across } = laying.board
+  return parts.flatMap((high) =>
+    parts.flatMap((even) =>
+      parts.flatMap((odd) => {
+        if (odd === even && asked > 0) return []
+        const begun = { ...laying, first: { across: across * high, even: along * even, odd: along * odd } }
+        const cells = held(() => cellsOf(outline, begun))
+        return cells ? [begunAs(begun, cells, below)] : []
+      }),
+    ),
+  )
 }
 
 /** Boards whose joints all find a member; null where one does not. */

@@ -3,6 +3,7 @@ import type { SheetSize, SheetStock } from "../../schema/job/sheet-stock"
 import type { Shell } from "../../schema/job/shell"
 import type { BuiltLayer } from "../assembly/build-up"
 import { type JobState, stockOf } from "../enclosure/job-state"
+import { overFloorLine } from "../enclosure/linings"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import type { Course, Lock } from "../laying/lay-boards"
 import { INCH } from "../quantity/length"
@@ -135,7 +136,7 @@ function boardLayer(
   const places = set ? middles(shell, face, set.set) : null
   return {
     ...{ face: id, faceName: name, assembly, layer: layerId },
-    outline: withinCorners(shell, surface, surfaces, sum(layers.slice(0, i).map((one) => one.layer.thickness))),
+    outline: withinCorners(shell, surface, surfaces, linedBy(surface, layers.slice(0, i))),
     holes: holesOf(shell, face),
     members: layers[i]!.members.flatMap(({ set: between }) => sticksOf(shell, face, between)),
     on: { x: set?.set.direction === "up" ? places : null, y: set?.set.direction === "along" ? places : null },
@@ -205,8 +206,11 @@ function withinCorners(shell: Shell, surface: SurfaceFigures, surfaces: readonly
     const edge = edges.find(({ faces }) => faces.includes(face.id) && faces.some(beside))
     const other = edge && surfaces.find(({ id }) => id !== face.id && edge.faces.includes(id))
     if (!edge || !other) return 0
-    const lined = sum(other.layers.map(({ layer }) => (layer.existing && other.ground ? 0 : layer.thickness)))
-    return Math.max(0, Math.min(depth, lined)) / Math.tan((edge.angle * Math.PI) / 360)
+    return Math.max(0, Math.min(depth, linedBy(other, other.layers))) / Math.tan((edge.angle * Math.PI) / 360)
   })
   return moved.length > 2 ? moved : [...outline]
 }
+
+/** Thickness of layers over the measured face, m: a slab that is there already lies below it. */
+const linedBy = ({ ground }: SurfaceFigures, layers: readonly BuiltLayer[]): number =>
+  ground ? overFloorLine(layers) : sum(layers.map(({ layer }) => layer.thickness))

@@ -166,6 +166,10 @@ describe("boards of a face out of sheets", () => {
     // Clear inside 3.000 m from lining to lining, and 2 mm of its own at each end; from the top of the floor's 2 mm to the ceiling's.
     expect(right - left).toBeCloseTo(3.004, 9)
     expect(high - low).toBeCloseTo(2.3 + 0.002, 3)
+    // On the slab the first boards run as far as the walls' outer side but for the film under them.
+    const boards = faces.flat().find(({ face, layer }) => face === "floor" && layer === "l3")!
+    const floor = boundsOf(boards.outline)
+    expect(floor.right - floor.left).toBeCloseTo(right - left + 2 * 0.1293 - 2 * 0.0002, 4)
   })
 
   test("any boards on any face", () => {

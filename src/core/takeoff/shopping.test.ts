@@ -8,7 +8,7 @@ import { ledgerOf } from "../ledger/ledger"
 import { sum } from "../numeric/sum"
 import { axleLoads, centreOfMass, faceMasses } from "./added-mass"
 import { boardingOf } from "./boarding"
-import { shoppingList } from "./shopping"
+import { faceMoney, shoppingList } from "./shopping"
 import { sheetPlan } from "./sheet-plan"
 
 function listed(job: Job) {
@@ -22,11 +22,17 @@ function listed(job: Job) {
 describe("the shopping list", () => {
   test("has every sheet of the plan at its price, and no material twice", () => {
     for (const name of ["Larkspur", "Cold Nettle", "Tern Hut", "Eel Barn"] as const) {
-      const { lines, plan } = listed(demo(name))
+      const { lines, plan, ledger } = listed(demo(name))
       expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length)
       const boards = lines.filter(({ measure }) => measure === "sheets" || measure === "batts")
       expect(sum(boards.map(({ count }) => count))).toBe(sum(plan.stuffs.map(({ bought }) => bought)))
-      expect(sum(boards.map(({ count, each }) => count * each!))).toBeCloseTo(sum(plan.stuffs.map(({ cost }) => cost)), 6)
+      const cost = sum(plan.stuffs.map((stuff) => stuff.cost))
+      expect(sum(boards.map(({ count, each }) => count * each!))).toBeCloseTo(cost, 6)
+      // By faces it is as much as all boards, and what else the bill has: the ledger's money less what boards are worth without what is left over.
+      const worth = sum(plan.stuffs.map((stuff) => stuff.cost * (1 - stuff.waste)))
+      const faces = faceMoney(ledger.surfaces, ledger.bill, plan)
+      expect(sum([...faces.values()])).toBeGreaterThan(ledger.money)
+      expect(sum([...faces.values()]) - cost).toBeLessThan(ledger.money - 0.7 * worth)
     }
   })
 

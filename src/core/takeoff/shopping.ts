@@ -76,6 +76,35 @@ export function shoppingList(
   return lines.map((line) => ({ ...line, each: buying.prices[line.key] ?? line.each }))
 }
 
+/**
+ * Money of each face, what is left over of its boards counted in, €: boards by their share of all pieces of their stuff, all else as the bill has
+ * it.
+ */
+export function faceMoney(
+  surfaces: readonly SurfaceFigures[],
+  bill: readonly BillLine[],
+  plan: SheetPlan,
+): Map<SurfaceFigures["id"], number> {
+  const isOf = boardedLayers(surfaces)
+  const areaOf = (layers: SheetPlan["layers"]) => sum(layers.flatMap(({ pieces }) => pieces.map(({ area }) => area)))
+  const boards = (face: SurfaceFigures["id"]) =>
+    sum(
+      plan.stuffs.map(({ stuff, cost }) => {
+        const all = plan.layers.filter((layer) => layer.stuff === stuff)
+        const whole = areaOf(all)
+        return whole > 0 ? (cost * areaOf(all.filter((layer) => layer.face === face))) / whole : 0
+      }),
+    )
+  const others = bill.filter((line) => !isOf(line))
+  return new Map(surfaces.map(({ id }) => [id, boards(id) + sum(others.filter(({ surface }) => surface === id).map(({ price }) => price))]))
+}
+
+/** Whether a line of the bill is a layer that comes in sheets or batts. */
+function boardedLayers(surfaces: readonly SurfaceFigures[]): (line: BillLine) => boolean {
+  const boarded = new Set(surfaces.flatMap(({ id, layers }) => layers.filter(isBoarded).map((layer) => `${id} ${layer.id}`)))
+  return ({ role, surface, layer }) => role === "layer" && boarded.has(`${surface} ${layer}`)
+}
+
 /** Sheets and batts, each size by itself. */
 function boardLines(stuff: Stuff, plan: SheetPlan, state: JobState): ShoppingLine[] {
   const cut = plan.stuffs.find((one) => one.stuff === stuff.key)
@@ -98,10 +127,10 @@ function boardLines(stuff: Stuff, plan: SheetPlan, state: JobState): ShoppingLin
 /** What is no board: sticks, rolls, what is blown, sprayed, poured or spread. */
 function otherLines(state: JobState, surfaces: readonly SurfaceFigures[], bill: readonly BillLine[], { tape }: Buying): ShoppingLine[] {
   const stock = stockOf(state)
-  const boarded = new Set(surfaces.flatMap(({ id, layers }) => layers.filter(isBoarded).map((layer) => `${id} ${layer.id}`)))
+  const isOf = boardedLayers(surfaces)
   const groups = new Map<string, BillLine[]>()
   for (const line of bill) {
-    if (line.role === "layer" && boarded.has(`${line.surface} ${line.layer}`)) continue
+    if (isOf(line)) continue
     const key = `${line.what} ${Math.round(line.thickness * 1e5) / 100}${line.role === "members" ? " members" : ""}`
     groups.set(key, [...(groups.get(key) ?? []), line])
   }

@@ -46,7 +46,7 @@ export function SheetsStation() {
       )}
       <SheetChoices stuff={stuff} nth={nth} boarding={boarding} />
       {plan ? <Shopping boarding={boarding} plan={plan} /> : null}
-      <Weights />
+      <Weights plan={plan} />
       <Remark kind="remark" title="Before you cut">
         Measure each face again: pieces are as the faces are drawn, and as long as the corner lets the longer of two neighbours be; the
         other is trimmed there. Foam and fibre dust: mask, long sleeves, and air. Tie sheets down outdoors before the wind takes them.

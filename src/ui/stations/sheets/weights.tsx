@@ -1,5 +1,7 @@
 "use client"
 import { axleLoads, centreOfMass, faceMasses } from "../../../core/takeoff/added-mass"
+import type { SheetPlan } from "../../../core/takeoff/sheet-plan"
+import { faceMoney } from "../../../core/takeoff/shopping"
 import { setBuying } from "../../../edit/sheet-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedgerLater } from "../../job/use-ledger"
@@ -10,22 +12,23 @@ import { Unfolding } from "../../primitives/unfolding"
 import { useWriting } from "../../writing/writing"
 
 /** What is added weighs by face, where its centre lies, and what that is on each axle. */
-export function Weights() {
+export function Weights({ plan }: { plan: SheetPlan | null }) {
   return (
     <div className="border-t border-seam pt-3">
-      <Unfolding words="Weight by face, and where its centre lies">{() => <Told />}</Unfolding>
+      <Unfolding words="Weight and money by face, and where the weight’s centre lies">{() => <Told plan={plan} />}</Unfolding>
     </div>
   )
 }
 
-function Told() {
+function Told({ plan }: { plan: SheetPlan | null }) {
   const { write, length } = useWriting()
   const job = useJob()
   const store = useJobStore()
-  const { surfaces } = useLedgerLater()
+  const { surfaces, bill } = useLedgerLater()
   const { kind, limits } = job.brief
   const { axles } = job.variants[job.active]!.buying
   const faces = faceMasses(job.shell, surfaces)
+  const money = plan && faceMoney(surfaces, bill, plan)
   const centre = centreOfMass(faces)
   if (!centre) return <p className="pt-2">Nothing is added that weighs anything.</p>
   const [x, y] = centre.at
@@ -42,8 +45,11 @@ function Told() {
     <div className="grid grid-cols-1 gap-2 pt-2" data-testid="weights">
       <FigureTable
         caption="What is added to each face"
-        heads={["face", "weight added"]}
-        rows={faces.map(({ face, name, mass }) => ({ key: face, cells: [name, write("mass", mass)] }))}
+        heads={["face", "weight added", "money, what is left over counted in"]}
+        rows={faces.map(({ face, name, mass }) => ({
+          key: face,
+          cells: [name, write("mass", mass), money ? write("money", money.get(face) ?? 0) : "…"],
+        }))}
       />
       <p>
         {write("mass", centre.mass)} in all
