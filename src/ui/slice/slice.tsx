@@ -3,7 +3,7 @@ import { inSentence } from "../../core/in-sentence"
 import { type ComponentProps, useId } from "react"
 import { degrees } from "../../core/quantity/measure"
 import { dewPoint } from "../../core/air/dew-point"
-import type { BuiltLayer } from "../../core/assembly/build-up"
+import type { BuiltLayer, BuiltMembers } from "../../core/assembly/build-up"
 import { nextSold } from "../../core/material/layer-properties"
 import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Point } from "../../core/shell/face"
@@ -230,22 +230,17 @@ function LayerDrawing({
   onChoose: () => void
 }) {
   const { material, members } = layer
-  const [member] = members
   return (
     <g onClick={onChoose} data-layer={layer.id} className="cursor-pointer">
       <rect x={from} width={to - from} height={HEIGHT} fill="var(--sheet)" />
       <rect x={from} width={to - from} height={HEIGHT} fill={hatch(hatches, material.class)} />
-      {member && to - from > 8 ? (
-        <g>
-          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.8} />
-          <rect x={from} y={HEIGHT - 62} width={to - from} height={38} fill={hatch(hatches, member.stuffs.stuff.class)} />
-          {to - from > 84 ? (
-            <text x={(from + to) / 2} y={HEIGHT - 39} textAnchor="middle" fontSize={12} fill="var(--ink)" className="on-hatch">
-              {inSentence(member.set.name)}, {Math.round(member.fraction * 100)} %
-            </text>
-          ) : null}
-        </g>
-      ) : null}
+      {to - from > 8
+        ? members
+            .slice(0, MOST_MEMBERS)
+            .map((member, i) => (
+              <MemberDrawing key={member.id} member={member} from={from} to={to} y={HEIGHT - 62 - 48 * i} hatches={hatches} />
+            ))
+        : null}
       <rect
         x={from}
         width={to - from}
@@ -254,6 +249,32 @@ function LayerDrawing({
         stroke={chosen ? "var(--spruce)" : "var(--ink)"}
         strokeWidth={chosen ? 2.4 : 0.9}
       />
+    </g>
+  )
+}
+
+/** So many sets have room one above the other. */
+const MOST_MEMBERS = 3
+
+interface MemberProps {
+  member: BuiltMembers
+  from: number
+  to: number
+  y: number
+  hatches: string
+}
+
+/** Members in their layer, with their share where there is room for it. */
+function MemberDrawing({ member: { set, stuffs, fraction }, from, to, y, hatches }: MemberProps) {
+  return (
+    <g>
+      <rect x={from} y={y} width={to - from} height={38} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.8} />
+      <rect x={from} y={y} width={to - from} height={38} fill={hatch(hatches, stuffs.stuff.class)} />
+      {to - from > 84 ? (
+        <text x={(from + to) / 2} y={y + 23} textAnchor="middle" fontSize={12} fill="var(--ink)" className="on-hatch">
+          {inSentence(set.name)}, {Math.round(fraction * 100)} %
+        </text>
+      ) : null}
     </g>
   )
 }
