@@ -22,9 +22,11 @@ describe("what is kept", () => {
   test("of version 6 is read too: its build-ups had no insulation along an edge, its materials no fields for what rules go by", () => {
     const then: Partial<Assembly> = { ...assembly }
     delete then.edge
+    // Nothing was said of members that are there already: they were added.
+    const added = Object.fromEntries(Object.entries(assembly.members).map(([id, set]) => [id, { ...set, existing: false }]))
     expect(readKept({ ...buildUp, version: 6, assembly: then }, KNOWN)).toEqual({
       ok: true,
-      value: { ...buildUp, assembly: { ...then, edge: null } },
+      value: { ...buildUp, assembly: { ...then, edge: null, members: added } },
     })
     // A material said in words that it burns and is to be covered, and by how it is sold that it comes in boards; it was offered for nothing.
     const { application: _, uses: __, fire, ...words } = own

@@ -48,6 +48,7 @@ const members: fc.Arbitrary<MemberSet> = fc
     positions: measured ? { left: measured } : {},
     plates: { low, high: 1 },
     overhang: 0,
+    existing: false,
   }))
 
 const boards: fc.Arbitrary<Layer["boards"]> = fc.option(

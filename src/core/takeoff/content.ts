@@ -22,7 +22,7 @@ export interface Content {
   price: number
 }
 
-/** What a layer adds; nothing where it is there already. */
+/** What a layer adds; nothing where it is there already, and no members that are. */
 export const contentOf = memoised(({ layer, material, members, bought }: BuiltLayer): Content[] => {
   if (layer.existing) return []
   const of = (
@@ -41,7 +41,8 @@ export const contentOf = memoised(({ layer, material, members, bought }: BuiltLa
     const { set, stuffs, fraction } = one
     const solid = solidShare(set)
     const own = of("members", set.material, stuffs.stuff, fraction * solid, layer.thickness, one)
-    return stuffs.filling ? [own, of("filling", set.fill!, stuffs.filling, fraction * (1 - solid), layer.thickness, one)] : [own]
+    const filling = stuffs.filling ? [of("filling", set.fill!, stuffs.filling, fraction * (1 - solid), layer.thickness, one)] : []
+    return set.existing ? filling : [own, ...filling]
   })
   return [of("layer", layer.material, material, beside, bought, null), ...through]
 })

@@ -85,6 +85,7 @@ export const timber = (name: string, width: number, spacing: number, special: Pa
   overhang: 0,
   share: null,
   fill: null,
+  existing: false,
   ...special,
 })
 
@@ -100,4 +101,5 @@ export const RIBS: MemberSet = timber("Ribs", 0.05, 0.6, {
   ends: false,
   plates: { low: 0, high: 0 },
   doubled: false,
+  existing: true,
 })

@@ -32,6 +32,7 @@ export const MemberSet = z.strictObject({
   overhang: quantity("m", "how far they run out past the face, outdoors", { min: 0, max: 5 }),
   share: fraction("share of the face that they take, typed in place of the drawing's").nullable(),
   fill: z.string().min(1).max(60).nullable().describe("material that a tube or hat holds; null: still air"),
+  existing: z.boolean().describe("there already, as a van's ribs are: they cost nothing and add no weight; what they hold does"),
 })
 export type MemberSet = z.output<typeof MemberSet>
 

@@ -1,9 +1,10 @@
 import { changed, eachState, mapped } from "./parts"
 
-/** A build-up of whose boards nothing is said, with one set of members in a layer. */
+/** A build-up of whose boards nothing is said, with one set of members in a layer, none of them there already. */
 export const withBoards = (assembly: unknown): unknown =>
   changed(assembly, (known) => ({
     ...known,
+    members: mapped(known.members, (set) => changed(set, (part) => ({ ...part, existing: false }))),
     layers: mapped(known.layers, (layer) => changed(layer, (part) => ({ ...part, also: [], boards: null }))),
   }))
 

@@ -89,6 +89,7 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
       {fields.length("overhang", "Run out past the face by")}
       {fields.toggle("ends", up ? "One along each side edge" : "One along each level edge")}
       {fields.toggle("doubled", "Doubled at openings")}
+      {fields.toggle("existing", "They are there already")}
       {fields.maybe("share", "percent", "Share of the face, typed", "counted from the drawing")}
       {typedList(`Blocking, nailers, rails: their middles, from ${up ? "below" : "the left"}`, set.cross, (cross) => change({ cross }))}
       <SpacingChoice figures={figures} id={id} set={set} onTake={(spacing) => change({ spacing, spaced: "centres", positions: {} })} />
