@@ -1,8 +1,9 @@
 import type { Point } from "../shell/face"
-import type { Cell, Course, Lock } from "./lay-boards"
+import type { LockedJoint } from "../../schema/job/build-up"
+import type { Cell, Course } from "./lay-boards"
 
 /** A joint that a hand can move: across a course, or between two. */
-export interface BoardJoint extends Lock {
+export interface BoardJoint extends LockedJoint {
   /** Its ends on the face, m */
   from: Point
   to: Point

@@ -1,3 +1,4 @@
+import type { LockedJoint } from "../../schema/job/build-up"
 import type { Point } from "../shell/face"
 import { boundsOf, polygonArea } from "../shell/polygon"
 import { stretches } from "./stretches"
@@ -17,14 +18,6 @@ export interface Boarded {
   holes: readonly (readonly Point[])[]
 }
 
-/** A joint that stays where a person put it. */
-export interface Lock {
-  /** The course in which it lies across; null: it lies between two courses, along. */
-  course: number | null
-  /** m at which the board before it ends, along the course, or across where it lies between courses */
-  at: number
-}
-
 /** How boards are laid on it: in courses, as bricks are. */
 export interface Laying {
   /** m along a course, and across it */
@@ -39,7 +32,7 @@ export interface Laying {
   on: Record<"along" | "across", readonly number[] | null>
   /** m that no strip is narrower than, where the face lets it */
   shortest: number
-  locked: readonly Lock[]
+  locked: readonly LockedJoint[]
 }
 
 /** Which way courses run. */

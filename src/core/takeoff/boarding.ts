@@ -1,11 +1,11 @@
-import type { Boards } from "../../schema/job/build-up"
+import type { Boards, LockedJoint } from "../../schema/job/build-up"
 import type { SheetSize, SheetStock } from "../../schema/job/sheet-stock"
 import type { Shell } from "../../schema/job/shell"
-import type { BuiltLayer } from "../assembly/build-up"
+import type { BuiltLayer, BuiltMembers } from "../assembly/build-up"
 import { type JobState, stockOf } from "../enclosure/job-state"
 import { overFloorLine } from "../enclosure/linings"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
-import type { Course, Lock } from "../laying/lay-boards"
+import type { Course } from "../laying/lay-boards"
 import { INCH } from "../quantity/length"
 import { arealPrice } from "../material/layer-properties"
 import { sum } from "../numeric/sum"
@@ -52,7 +52,7 @@ export interface BoardLayer {
   apart: number
   narrowest: number
   grain: boolean
-  locked: readonly Lock[]
+  locked: readonly LockedJoint[]
 }
 
 /** All boards of an enclosure: face by face, outside to inside. */
@@ -132,14 +132,14 @@ function boardLayer(
   const usual = USUAL[units]
   const swells = material.class === "board" || material.class === "wood"
   const sheathing = layer.between === null && (swells || material.class === "plaster")
-  const set = (boards.onMembers ?? sheathing) ? carrierOf(layers, i) : null
-  const places = set ? middles(shell, face, set.set) : null
+  const set = (boards.onMembers ?? sheathing) ? (carrierOf(layers, i)?.members.set ?? null) : null
+  const places = set ? middles(shell, face, set) : null
   return {
     ...{ face: id, faceName: name, assembly, layer: layerId },
     outline: withinCorners(shell, surface, surfaces, linedBy(surface, layers.slice(0, i))),
     holes: holesOf(shell, face),
     members: layers[i]!.members.flatMap(({ set: between }) => sticksOf(shell, face, between)),
-    on: { x: set?.set.direction === "up" ? places : null, y: set?.set.direction === "along" ? places : null },
+    on: { x: set?.direction === "up" ? places : null, y: set?.direction === "along" ? places : null },
     // What lies between members lies as they run.
     course: boards.course ?? (layer.between === null ? null : layers[i]!.members[0]!.set.direction === "up" ? "up" : "beside"),
     gap: boards.gap ?? (sheathing && swells ? usual.swells : 0),
@@ -150,12 +150,12 @@ function boardLayer(
   }
 }
 
-/** The members that a layer is fixed to: those of the nearest layer on either side, what is thin or soft between them left out. */
-function carrierOf(layers: readonly BuiltLayer[], i: number) {
+/** The members that a layer is fixed to, and the layer that they stand in: the nearest inside or outside it; null where there are none. */
+export function carrierOf(layers: readonly BuiltLayer[], i: number): { at: number; members: BuiltMembers } | null {
   for (let apart = 1; apart < layers.length; apart++)
     for (const at of [i + apart, i - apart]) {
-      const beside = layers[at]
-      if (beside && beside.members.length > 0) return beside.members[0]!
+      const members = layers[at]?.members[0]
+      if (members) return { at, members }
     }
   return null
 }

@@ -1,5 +1,5 @@
 import { InputError } from "../../schema/outcome"
-import { type Cell, cellsOf, type Clipper, type Course, cutAt, type Laying, type Piece, without } from "../laying/lay-boards"
+import { type Cell, type Clipper, type Course, layBoards, type Laying, type Piece, without } from "../laying/lay-boards"
 import { staggered } from "../laying/staggered"
 import { boundsOf } from "../shell/polygon"
 import type { Boarding, BoardLayer, Stuff } from "./boarding"
@@ -115,13 +115,7 @@ function laidLayer(layer: BoardLayer, stuff: Stuff, course: Course, below: reado
 function inBays({ outline, holes, members }: BoardLayer, laying: Laying, clip: Clipper): Piece[] {
   return without(outline, [...holes, ...members], clip).flatMap((rings, bay) => {
     const [around, ...within] = rings.map((one) => one.slice(0, -1))
-    return cutAt(
-      { outline: around!, holes: within },
-      cellsOf(around!, { ...laying, on: { along: null, across: null }, gap: 0, locked: [] }),
-      clip,
-    ).map((piece) => ({
-      ...piece,
-      course: bay,
-    }))
+    const plain = { ...laying, on: { along: null, across: null }, gap: 0, locked: [] }
+    return layBoards({ outline: around!, holes: within }, plain, clip).map((piece) => ({ ...piece, course: bay }))
   })
 }

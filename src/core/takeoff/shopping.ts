@@ -1,5 +1,6 @@
 import type { Buying } from "../../schema/job/buying"
 import type { Material, MaterialClass } from "../../schema/material"
+import type { BuiltLayer, BuiltMembers } from "../assembly/build-up"
 import { type JobState, stockOf } from "../enclosure/job-state"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { boardJoints } from "../laying/board-joints"
@@ -7,8 +8,9 @@ import { arealMass, arealPrice } from "../material/layer-properties"
 import { INCH } from "../quantity/length"
 import { sum } from "../numeric/sum"
 import { edgesOf } from "../shell/edges"
+import { pitchOf } from "../shell/members"
 import type { BillLine } from "./bill"
-import { type Boarding, isBoarded, type Stuff } from "./boarding"
+import { type Boarding, carrierOf, isBoarded, type Stuff } from "./boarding"
 import { consumed } from "./consumables"
 import { fastening } from "./fastening"
 import type { SheetPlan } from "./sheet-plan"
@@ -196,17 +198,18 @@ function screwLines(
     const surface = surfaces.find(({ id }) => id === layer.face)!
     const at = surface.layers.findIndex(({ id }) => id === layer.layer)
     const size = stuffs.find(({ key }) => key === layer.stuff)!.sizes[0]!
-    const carrier = carrierBehind(surface, at)
+    const carrier = carrierOf(surface.layers, at)
     if (!carrier) {
       glued += surface.netArea
       continue
     }
+    const base = baseOf(carrier.members, surface.layers[carrier.at]!)
     const through = sum(
       surface.layers.slice(...(carrier.at < at ? [carrier.at + 1, at + 1] : [at, carrier.at])).map((one) => one.layer.thickness),
     )
     const diameter = through > SHORT ? THICK : THIN
     const found = fastening({
-      ...{ thickness: through, base: carrier.base, diameter, lengths: [...lengths], area: surface.netArea, members: carrier.spacing },
+      ...{ thickness: through, base, diameter, lengths: [...lengths], area: surface.netArea, members: pitchOf(carrier.members.set) },
       ...{
         board: { length: size.length, width: size.width },
         edge: screws.edge ?? usual.edge,
@@ -215,7 +218,7 @@ function screwLines(
         waste: screws.waste,
       },
     })
-    const metal = carrier.base.kind === "metal"
+    const metal = base.kind === "metal"
     add({
       key: `screws ${found.length ?? "none"} ${diameter} ${metal ? "metal" : "wood"}`,
       supplier: "fixings",
@@ -257,19 +260,11 @@ function screwLines(
   ]
 }
 
-/** The nearest members that a layer lies on, outside or inside it. */
-function carrierBehind({ layers }: SurfaceFigures, at: number) {
-  for (let apart = 1; apart < layers.length; apart++)
-    for (const i of [at - apart, at + apart]) {
-      const members = layers[i]?.members[0]
-      if (!members) continue
-      const { set, stuffs } = members
-      const metal = stuffs.stuff.class === "metal"
-      const thickness = metal && set.wall !== null ? set.wall : (set.depth ?? layers[i]!.layer.thickness)
-      const spacing = set.spaced === "edges" ? set.spacing + set.width : set.spacing
-      return { at: i, spacing, base: { kind: metal ? ("metal" as const) : ("wood" as const), thickness } }
-    }
-  return null
+/** What screws of a layer reach into, and how far its lines are apart. */
+function baseOf({ set, stuffs }: BuiltMembers, { layer }: BuiltLayer) {
+  const metal = stuffs.stuff.class === "metal"
+  const thickness = metal && set.wall !== null ? set.wall : (set.depth ?? layer.thickness)
+  return { kind: metal ? ("metal" as const) : ("wood" as const), thickness }
 }
 
 /** Tape for joints of foam boards and laps of membranes, sealant along the edges of the enclosure. */

@@ -3,10 +3,8 @@ import { useId, useMemo } from "react"
 import { membersOf } from "../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Point } from "../../core/shell/face"
-import { boxOutlinesOn } from "../../core/shell/floor-boxes"
 import { framingOn } from "../../core/shell/framing"
-import { notchOutline } from "../../core/shell/notch"
-import { rectangleCorners } from "../../core/shell/polygon"
+import { holesOf } from "../../core/takeoff/boarding"
 import { type Tile, tilesOf } from "../../core/shell/tiles"
 import type { Shell } from "../../schema/job/shell"
 import { useJob } from "../job/job-store"
@@ -30,16 +28,11 @@ const OVERLAP = 10
 const MANY = 40
 
 /** A face as one sees it from inside. */
-export function faceTemplate({ face, name, layers, openings }: SurfaceFigures, shell: Shell): TemplateDrawing {
-  const notches = Object.values(shell.notches).filter((notch) => notch.face === face.id)
+export function faceTemplate({ face, name, layers }: SurfaceFigures, shell: Shell): TemplateDrawing {
   return {
     name: `${name}, seen from inside`,
     outline: face.outline,
-    holes: [
-      ...openings.map(({ opening }) => rectangleCorners(opening)),
-      ...boxOutlinesOn(face, shell),
-      ...notches.map((notch) => notchOutline(face, notch)),
-    ],
+    holes: holesOf(shell, face),
     sticks: membersOf(layers).flatMap(({ set }) => framingOn(shell, face, set).members.map(({ outline }) => outline)),
   }
 }

@@ -14,7 +14,7 @@ import { numbersWords } from "./plan-words"
 const FIRST = 14
 
 /** Pieces of one size on one face. */
-export interface PieceRow {
+interface PieceRow {
   numbers: number[]
   face: SheetPlan["layers"][number]["face"]
   faceName: string
@@ -25,7 +25,7 @@ export interface PieceRow {
 }
 
 /** The pieces of a stuff, those of one size and note on one face together. */
-export function pieceRows(plan: SheetPlan, found: StuffPlan): PieceRow[] {
+function pieceRows(plan: SheetPlan, found: StuffPlan): PieceRow[] {
   const rows = new Map<string, PieceRow>()
   const reused = new Map(
     found.sheets.flatMap(({ from, pieces }) => (from === null ? [] : pieces.map(({ number }) => [number, from] as const))),
