@@ -1,5 +1,4 @@
 import type { Note } from "../schema/note"
-import type { FaceId } from "../schema/job/shell"
 import type { Kind } from "./quantity/measure"
 
 /** A value and what kind of quantity it is. */
@@ -11,7 +10,7 @@ export interface Quantity {
 /** What of a job an input belongs to. */
 export interface Source {
   of: "brief" | "shell" | "build-up"
-  surface?: FaceId
+  surface?: string
 }
 
 /** One factor of a line, with the letter that stands for it. */
@@ -61,7 +60,7 @@ export const workingLine = (
 ): WorkingLine => ({ name, factors, operator, result: quantityOf(...result), ...(from && { from }) })
 
 /** What went into a sum. */
-export const input = (name: string, kind: Kind, value: number, of: Source["of"], surface?: FaceId): Working["inputs"][number] => ({
+export const input = (name: string, kind: Kind, value: number, of: Source["of"], surface?: string): Working["inputs"][number] => ({
   name,
   quantity: quantityOf(kind, value),
   from: surface === undefined ? { of } : { of, surface },

@@ -1,6 +1,7 @@
 import { inSentence } from "../core/in-sentence"
 import { current, type Draft } from "immer"
 import { InputError } from "../schema/outcome"
+import { type SurfaceId, surfacesOf } from "../core/enclosure/surface"
 import { CATALOGUE, materialOf, materialsSold } from "../core/material/catalogue"
 import { nearestSold } from "../core/material/layer-properties"
 import type { Ventilation } from "../schema/job/inside"
@@ -140,7 +141,8 @@ export const setLayer = (assembly: string, layer: string, said: Partial<Said>) =
 export const setAbsorptance = (assembly: string, absorptance: number | null) =>
   edit("Colour of the skin", (job) => void (assemblyOf(job, assembly).absorptance = absorptance))
 
-export const wear = (face: FaceId, assembly: string) => edit("Use another build-up", (job) => void (variantOf(job).wears[face] = assembly))
+export const wear = (surface: SurfaceId, assembly: string) =>
+  edit("Use another build-up", (job) => void (variantOf(job).wears[surface] = assembly))
 
 /** Another build-up in the place of one, on all faces that wear it; the materials that it brings along come with it. */
 export const wearBuildUp = (assembly: string, next: Assembly, materials: OwnMaterials) =>
@@ -179,13 +181,14 @@ export const dropMaterial = (id: string) =>
 export const setAssembly = (assembly: string, said: Partial<Pick<Assembly, "name" | "reason">>) =>
   edit("name" in said ? "Name of a build-up" : "Why it was chosen", (job) => void Object.assign(assemblyOf(job, assembly), said))
 
-/** Gives a face a copy of its build-up, so that changing it leaves other faces alone. */
-export const wearOwn = (face: FaceId, id: string, name: string) =>
+/** Gives a surface a copy of its build-up, so that changing it leaves others alone. */
+export const wearOwn = (surface: SurfaceId, id: string, name: string) =>
   edit("A build-up of its own", (job) => {
     const variant = variantOf(job)
-    const copy: Assembly = current(variant.assemblies[variant.wears[face]!]!)
+    const { assembly } = surfacesOf(current(job.shell), current(variant)).find((one) => one.id === surface)!
+    const copy: Assembly = current(variant.assemblies[assembly]!)
     variant.assemblies[id] = { ...copy, name }
-    variant.wears[face] = id
+    variant.wears[surface] = id
   })
 
 export const setLeakage = (change: Partial<Leakage>) => edit("Air leakage", (job) => void Object.assign(variantOf(job).leakage, change))

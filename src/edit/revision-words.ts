@@ -2,7 +2,6 @@ import { CATALOGUE } from "../core/material/catalogue"
 import type { Kind } from "../core/quantity/measure"
 import type { Revision } from "../schema/change"
 import { Job } from "../schema/job/job"
-import type { FaceId } from "../schema/job/shell"
 import type * as z from "../schema/zod"
 import { inSentence } from "../core/in-sentence"
 import { isPartList, type Part, type Parts } from "./shell-edits"
@@ -43,7 +42,7 @@ export function revisionWords({ label, patches }: Revision, job: Job, write: (ki
 /** Where on the bench something of a job is changed. */
 export interface ChangePlace {
   station: "brief" | "shell" | "build-ups"
-  face?: FaceId
+  face?: string
   layer?: string
   part?: { list: keyof Parts; id: string }
 }
@@ -56,14 +55,15 @@ export function revisionPlace({ patches }: Revision, { shell, variants, active }
     const [list, id = ""] = rest
     const part = isPartList(list) ? (shell[list] as Partial<Record<string, Part<keyof Parts>>>)[id] : undefined
     if (!isPartList(list) || !part) return { station: "shell" }
-    return { station: "shell", part: { list, id }, ...("face" in part && { face: part.face }) }
+    const on = list === "zones" ? { face: id } : "face" in part ? { face: part.face } : {}
+    return { station: "shell", part: { list, id }, ...on }
   }
   const [, within, id, list, layer] = rest
   if (top !== "variants" || rest[0] !== active) return null
   const { wears, assemblies } = variants[active]!
-  const face = within === "wears" ? id : Object.keys(wears).find((key) => wears[key as FaceId] === id)
+  const face = within === "wears" ? id : Object.keys(wears).find((key) => wears[key] === id)
   const there = within === "assemblies" && list === "layers" && assemblies[id!]?.layers[layer!] ? { layer: layer! } : {}
-  return { station: "build-ups", ...(face && { face: face as FaceId }), ...there }
+  return { station: "build-ups", ...(face && { face }), ...there }
 }
 
 /** The layer or the part of the shell that a path leads into, by its name; empty where it has none. */

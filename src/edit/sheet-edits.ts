@@ -5,7 +5,7 @@ import { NOTHING_SAID } from "../core/takeoff/boarding"
 import type { Boards, LockedJoint } from "../schema/job/build-up"
 import type { Buying } from "../schema/job/buying"
 import type { Job } from "../schema/job/job"
-import type { FaceId } from "../schema/job/shell"
+import type { SurfaceId } from "../core/enclosure/surface"
 import type { SheetStock } from "../schema/job/sheet-stock"
 import { type Edit, edit } from "./edit"
 
@@ -43,7 +43,7 @@ export const setBoards = (layers: readonly LayerPlace[], said: Partial<Said>): E
  */
 export const lockJoint = (
   { assembly, layer }: LayerPlace,
-  face: FaceId,
+  face: SurfaceId,
   course: "beside" | "up",
   joint: LockedJoint,
   before: LockedJoint | null,
@@ -56,7 +56,7 @@ export const lockJoint = (
   })
 
 /** Lets a joint go again. */
-export const freeJoint = ({ assembly, layer }: LayerPlace, face: FaceId, joint: LockedJoint): Edit =>
+export const freeJoint = ({ assembly, layer }: LayerPlace, face: SurfaceId, joint: LockedJoint): Edit =>
   edit("Free a joint", (job) => {
     const boards = job.variants[job.active]!.assemblies[assembly]!.layers[layer]!.boards
     if (!boards) return

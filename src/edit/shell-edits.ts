@@ -1,11 +1,13 @@
-import { current } from "immer"
+import { current, type Draft } from "immer"
 import { InputError } from "../schema/outcome"
 import { formFrom } from "../core/enclosure/tape-readings"
 import { activeState } from "../core/enclosure/job-state"
 import { overlap } from "../core/shell/opening-fit"
 import { greatestHeight } from "../core/shell/size"
+import type { SurfaceId } from "../core/enclosure/surface"
+import type { Job } from "../schema/job/job"
 import type { Dimension, Form, FormKind } from "../schema/job/form"
-import type { FaceId, Opening, Reading, Shell } from "../schema/job/shell"
+import type { FaceId, Opening, Reading, Shell, Zone } from "../schema/job/shell"
 import { FACES } from "../schema/job/references"
 import { edit } from "./edit"
 
@@ -56,12 +58,14 @@ export const setForm = (kind: FormKind) =>
     const { openings, notches, penetrations, against, readings } = job.shell
     for (const part of [openings, notches, penetrations].flatMap((parts) => Object.values<{ face: FaceId }>(parts)))
       if (!faces.includes(part.face)) part.face = faces.find((face) => face.startsWith("roof"))!
-    for (const face of Object.keys(against) as FaceId[]) if (!faces.includes(face)) delete against[face]
+    dropZones(job, (zone) => zone.kind === "rectangle" && !faces.includes(zone.face))
+    for (const face of Object.keys(against)) if (!faces.includes(face as FaceId) && !job.shell.zones[face]) delete against[face]
     for (const [id, { dimension }] of Object.entries(readings)) if (!(dimension in job.shell.form)) delete readings[id]
     for (const variant of Object.values(job.variants)) {
       const worn = variant.wears
       const overhead = worn.roof ?? worn["roof-left"] ?? worn.left!
-      variant.wears = Object.fromEntries(faces.map((face) => [face, worn[face] ?? overhead]))
+      const zones = Object.entries(worn).filter(([id]) => job.shell.zones[id])
+      variant.wears = Object.fromEntries([...faces.map((face) => [face, worn[face] ?? overhead] as const), ...zones])
     }
   })
 
@@ -114,8 +118,8 @@ export const setAround = (change: Partial<Shell["around"]>) =>
 export const setOverhang = (change: Partial<Shell["overhang"]>) =>
   edit("Overhang of the roof", (job) => void Object.assign(job.shell.overhang, change))
 
-/** Puts a face, or all of them, against a space; null lets them see the outdoors. */
-export const setAgainst = (faces: readonly FaceId[], space: string | null) =>
+/** Puts surfaces against a space; null lets a face see the outdoors, and a zone what its face sees. */
+export const setAgainst = (faces: readonly SurfaceId[], space: string | null) =>
   edit(space === null ? "Outdoors beyond it" : "Another space beyond it", ({ shell }) => {
     for (const face of faces)
       if (space === null) delete shell.against[face]
@@ -123,7 +127,10 @@ export const setAgainst = (faces: readonly FaceId[], space: string | null) =>
   })
 
 /** The lists of parts that a shell has. */
-export type Parts = Pick<Shell, "openings" | "boxes" | "notches" | "penetrations" | "spaces" | "readings" | "levels" | "fits" | "loads">
+export type Parts = Pick<
+  Shell,
+  "openings" | "boxes" | "notches" | "penetrations" | "zones" | "spaces" | "readings" | "levels" | "fits" | "loads"
+>
 export type Part<L extends keyof Parts> = Parts[L][string]
 
 /** What one part of each list is called in the list of edits. */
@@ -132,6 +139,7 @@ const ONE: Record<keyof Parts, string> = {
   boxes: "a box on the floor",
   notches: "a notch",
   penetrations: "what runs through",
+  zones: "a zone",
   spaces: "a space",
   readings: "a reading of the tape",
   levels: "a level of the floor",
@@ -146,6 +154,12 @@ export const addPart = <L extends keyof Parts>(list: L, id: string, part: Part<L
   edit("name" in part ? `Add ${part.name}` : `Add ${ONE[list]}`, ({ shell }) => {
     ;(shell[list] as Record<string, Part<L>>)[id] = part
     if (list === "openings") refuseOverlap(shell, id)
+  })
+
+/** Several zones at once, each with its name in the document. */
+export const addZones = (zones: readonly (readonly [id: string, zone: Zone])[]) =>
+  edit(zones.length === 1 ? `Add ${zones[0]![1].name}` : "Add zones", ({ shell }) => {
+    for (const [id, zone] of zones) shell.zones[id] = zone
   })
 
 export const setPart = <L extends keyof Parts>(list: L, id: string, change: Partial<Part<L>>) =>
@@ -176,10 +190,23 @@ function refuseOverlap({ openings }: Shell, id: string): void {
 export const replacePart = <L extends keyof Parts>(list: L, id: string, part: Part<L>) =>
   edit(`Change ${ONE[list]}`, ({ shell }) => void ((shell[list] as Record<string, Part<L>>)[id] = part))
 
-/** Removes a part; faces that stood against a space see the outdoors again, and nothing parts what is gone. */
+/** Removes a part and what was said of it: nothing stands against a space, parts an opening, or wears a build-up that is gone. */
 export const removePart = (list: keyof Parts, id: string) =>
-  edit(`Remove ${ONE[list]}`, ({ shell, variants }) => {
+  edit(`Remove ${ONE[list]}`, (job) => {
+    const { shell, variants } = job
+    if (list === "zones") dropZones(job, (_, key) => key === id)
     delete shell[list][id]
+    if (list === "boxes") dropZones(job, (zone) => zone.kind === "box" && zone.box === id)
     if (list === "openings" || list === "penetrations") for (const { breaks } of Object.values(variants)) delete breaks[list][id]
-    if (list === "spaces") for (const [face, space] of Object.entries(shell.against)) if (space === id) delete shell.against[face as FaceId]
+    if (list === "spaces") for (const [face, space] of Object.entries(shell.against)) if (space === id) delete shell.against[face]
   })
+
+/** Zones that are gone wear nothing and stand against nothing. */
+function dropZones({ shell, variants }: Draft<Job>, gone: (zone: Zone, id: string) => boolean): void {
+  for (const [id, zone] of Object.entries(shell.zones)) {
+    if (!gone(zone, id)) continue
+    delete shell.zones[id]
+    delete shell.against[id]
+    for (const { wears } of Object.values(variants)) delete wears[id]
+  }
+}

@@ -47,7 +47,7 @@ const THEN_SOLVED: Record<string, number[]> = {
   "v7-larkspur": [2091.95512138318, 21290696306.343307, 1.8578989007525017, 243.80094409748796, 808.2661143084559],
 }
 
-/** The same of files of versions 8 to 13, since which none of them has moved. */
+/** The same of files of versions 8 to 14, since which none of them has moved. */
 const THEN_AS_NOW: Record<string, number[]> = {
   "v8-larkspur": [2101.107230152407, 21438588038.010345, 1.8578989007525017, 243.64068478672863, 818.6829695078102],
   "v9-larkspur": [2101.107230152407, 21438588038.010345, 1.8578989007525017, 243.64068478672863, 818.6829695078102],
@@ -57,6 +57,8 @@ const THEN_AS_NOW: Record<string, number[]> = {
   "v11-larkspur": [2537.1478701524065, 25976368793.71211, 1.8578989007525017, 243.64068478672863, 818.6829695078102],
   "v13-larkspur": [2537.1478701524065, 25976368793.71211, 1.8578989007525017, 243.64068478672863, 818.6829695078102],
   "v13-cold-nettle": [94.31645739260671, 3679764427.332947, 2.3, 903.1661074354396, 2517.5836354755997],
+  "v14-larkspur": [2537.1478701524065, 25976368793.71211, 1.8578989007525017, 216.51516625872438, 769.8570361574025],
+  "v14-tern-hut": [1731.9370485649802, 22796554383.599613, 1.8167992141274, 2074.8912872232795, 4030.2501350097773],
   "v12-cold-nettle": [94.31645739260671, 3679764427.332947, 2.3, 903.1661074354396, 2517.5836354755997],
   "v12-tern-hut": [1731.9370485649802, 22796554383.599613, 1.8167992141274, 2074.8912872232795, 4030.2501350097773],
   "v11-tern-hut": [1731.9370485649802, 22796554383.599613, 1.8167992141274, 2074.8912872232795, 4030.2501350097773],
@@ -124,7 +126,7 @@ function besideTheSlab(path: HeatPath & Partial<LineBridge>, { surfaces }: Stead
   const films = { inside: 0.13, outside: 0.04, direction: "horizontal" } as const
   const { opening } = path.face.openings.find(({ id }) => path.place === place.threshold(id)) ?? {}
   if (opening) return below * path.length! * opening.uValue
-  const onSlab = floor && path.between?.includes(floor.face.id)
+  const onSlab = floor && path.between?.some(({ id }) => id === floor.id)
   return onSlab ? below * path.length! * plainTransmittance(layerStack(path.face.governing, "horizontal"), films) : 0
 }
 

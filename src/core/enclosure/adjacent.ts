@@ -1,9 +1,9 @@
-import type { FaceId, Shell, Space } from "../../schema/job/shell"
+import type { Shell, Space } from "../../schema/job/shell"
 import type { AirState, Season } from "../../schema/quantity"
 import { vapourPressureAt } from "../air/moist-air"
 import { saturationPressure } from "../air/saturation-pressure"
 import { memoised } from "../memoised"
-import { partOf } from "../shell/face"
+import { partsOfFaces, type Surface } from "./surface"
 
 /** The environment adjacent to a surface. @see ISO 13789:2017, 3 */
 export type Adjacent =
@@ -14,11 +14,11 @@ const SUNNY: Adjacent = { kind: "outdoors", sun: true }
 const UNDERNEATH: Adjacent = { kind: "outdoors", sun: false }
 const GROUND: Adjacent = { kind: "ground" }
 
-/** What a face stands against: a space that was named, else the outdoors, or the ground under a slab. */
-export function adjacentTo(shell: Shell, face: FaceId): Adjacent {
-  const id = shell.against[face]
-  if (id !== undefined) return spaceBeside(shell.spaces[id]!, id)
-  if (partOf(face) !== "floor") return SUNNY
+/** What a surface stands against: a space that was named for it or for its face, else the outdoors, or the ground under a slab. */
+export function adjacentTo(shell: Shell, { id, face }: Pick<Surface, "id" | "face">): Adjacent {
+  const space = shell.against[id] ?? shell.against[face.id]
+  if (space !== undefined) return spaceBeside(shell.spaces[space]!, space)
+  if (face.part !== "floor") return SUNNY
   return shell.floor === "slab" ? GROUND : UNDERNEATH
 }
 
@@ -28,9 +28,9 @@ const spaceBeside = memoised((space: Space, id: string): Adjacent => ({ kind: "s
 export const sameAir = (a: Adjacent, b: Adjacent): boolean =>
   a.kind === b.kind && (a.kind !== "space" || b.kind !== "space" || a.id === b.id)
 
-/** Whether any face stands in wind. */
-export const isExposed = (shell: Shell, faces: readonly FaceId[]): boolean =>
-  faces.some((face) => adjacentTo(shell, face).kind === "outdoors")
+/** Whether any surface but the floor's stands in wind. */
+export const isExposed = (shell: Shell): boolean =>
+  partsOfFaces(shell).some((surface) => surface.face.part !== "floor" && adjacentTo(shell, surface).kind === "outdoors")
 
 /**
  * Temperature of the adjacent environment. An unheated space finds the one at which it passes on what it takes up.

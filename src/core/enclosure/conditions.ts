@@ -2,12 +2,10 @@ import type { AirState, Season } from "../../schema/quantity"
 import type { Brief } from "../../schema/job/job"
 import type { OwnWeather } from "../../schema/job/weather"
 import type { Shell } from "../../schema/job/shell"
-import { FACES } from "../../schema/job/references"
 import { annualMean, designMonth } from "../climate/design-day"
 import { climateStationOf, type DesignPlace } from "../climate/climate-stations"
 import { memoised } from "../memoised"
 import type { Around } from "../sun/horizon"
-import { partOf } from "../shell/face"
 import { type Adjacent, isExposed } from "./adjacent"
 
 /** One season's design condition. */
@@ -35,18 +33,7 @@ export interface Conditions {
 
 /** Design conditions of a job: what was typed in the brief, else the weather that it brings along, else the station's. */
 export const conditionsOf = ({ indoors, outdoors, station, weather, limits }: Brief, shell: Shell): Conditions =>
-  designConditions(
-    indoors,
-    outdoors,
-    weather,
-    station,
-    limits.loss === 0,
-    shell.around,
-    isExposed(
-      shell,
-      FACES[shell.form.kind].filter((face) => partOf(face) !== "floor"),
-    ),
-  )
+  designConditions(indoors, outdoors, weather, station, limits.loss === 0, shell.around, isExposed(shell))
 
 /** The place of weather that a job brings along. */
 const placeOfOwn = memoised(({ name, latitude, longitude, climate }: OwnWeather): DesignPlace => ({

@@ -37,14 +37,14 @@ export interface Construction {
 }
 
 /** A build-up as a surface wears it; one whose surroundings and build-up were not touched is not worked out again. */
-export function constructionOf({ face, assembly: id }: Surface, { brief, shell, variant, materials }: JobState): Construction {
-  const assembly = variant.assemblies[id]!
-  const shares = Object.entries(assembly.members).map(([set, members]): Share => [set, memberShare(shell, face, members)])
+export function constructionOf(surface: Surface, { brief, shell, variant, materials }: JobState): Construction {
+  const assembly = variant.assemblies[surface.assembly]!
+  const shares = Object.entries(assembly.members).map(([set, members]): Share => [set, memberShare(shell, surface, members)])
   return exposed(
     assembly,
     materials,
-    face.tilt,
-    adjacentTo(shell, face.id),
+    surface.face.tilt,
+    adjacentTo(shell, surface),
     conditionsOf(brief, shell),
     brief.service,
     JSON.stringify(shares),

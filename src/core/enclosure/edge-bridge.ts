@@ -9,25 +9,34 @@ import { sum } from "../numeric/sum"
 import { sameAir } from "./adjacent"
 import { overFloorLine } from "./linings"
 import { type Place, place } from "./place"
-import { edgesOf } from "../shell/edges"
+import { type Edge, sideOf } from "../shell/edges"
+import type { Point } from "../shell/face"
+import type { Span } from "../shell/zones"
+import { edgeStretches } from "./edge-stretches"
 import type { SurfaceFigures } from "./surface-figures"
-import type { LineBridge } from "./line-bridge"
+import type { LineBridge, Run } from "./line-bridge"
 import { hasThreshold } from "./reveal-bridge"
 import { type Bridge, bridgeAt, type SolvedDetails } from "./solved-details"
 
 /**
- * The edges of a shell, each with the ψ that its two faces' measures over all leave to it; between two airs it is drawn in the first.
- * Edges that are nearly flat are not among them.
+ * The edges of a shell, each with the ψ that its two faces' measures over all leave to it; between two airs it is drawn in the first. Where
+ * zones end at an edge it is of several pieces, those between the same two surfaces as one. Edges that are nearly flat are not among them.
  */
 export function edgeBridges(shell: Shell, surfaces: readonly SurfaceFigures[], solved: SolvedDetails): LineBridge[] {
-  return edgesOf(shell).flatMap((edge): LineBridge[] => {
-    const [a, b] = edge.faces.map((id) => surfaces.find(({ face }) => face.id === id)!) as [SurfaceFigures, SurfaceFigures]
+  return edgesBetween(shell, surfaces).flatMap(({ edge, between: [a, b], length: whole, spans }): LineBridge[] => {
     if (edge.angle > 175 || edge.length === 0) return []
-    const at = place.edge(edge.faces)
-    const length = edge.length - thresholdsOn(a, b)
-    const common = { kind: "edge", name: `${a.name} to ${inSentence(b.name)}`, length, between: edge.faces, opening: null } as const
+    const at = place.edge([a.id, b.id])
+    const length = Math.max(0, whole - thresholdsOn(a, b, surfaces, spans))
+    const common = {
+      kind: "edge",
+      name: `${a.name} to ${inSentence(b.name)}`,
+      length,
+      between: [a, b],
+      opening: null,
+      runs: runsOf(edge, spans, a, b, shell.form.kind === "hip"),
+    } as const
     const line = (bridge: Bridge, face: SurfaceFigures, other: SurfaceFigures, angleFactor: number): LineBridge => {
-      const linear = Math.max(bridge.linearTransmittance * angleFactor, -most(a, b, edge.length))
+      const linear = Math.max(bridge.linearTransmittance * angleFactor, -most(a, b, whole))
       return Object.assign({}, common, bridge, { face, other, angleFactor, linearTransmittance: linear, conductance: linear * length })
     }
     if (a.ground || b.ground) {
@@ -47,6 +56,33 @@ export function edgeBridges(shell: Shell, surfaces: readonly SurfaceFigures[], s
   })
 }
 
+/** All stretches of an edge between the same two surfaces. */
+interface EdgeBetween {
+  edge: Edge
+  between: readonly [SurfaceFigures, SurfaceFigures]
+  spans: readonly Span[]
+  length: number
+}
+
+function edgesBetween(shell: Shell, surfaces: readonly SurfaceFigures[]): EdgeBetween[] {
+  const found = new Map<Place, EdgeBetween>()
+  for (const { edge, surfaces: between, span, length } of edgeStretches(shell, surfaces)) {
+    const at = place.edge([between[0].id, between[1].id])
+    const known = found.get(at)
+    found.set(at, { edge, between, spans: [...(known?.spans ?? []), span], length: (known?.length ?? 0) + length })
+  }
+  return [...found.values()]
+}
+
+/** Where an edge lies on that of its two faces on which it is straight. */
+function runsOf({ faces }: Edge, spans: readonly Span[], a: SurfaceFigures, b: SurfaceFigures, hip: boolean): Run[] {
+  const { face, side } = sideOf(faces, [a.face, b.face], hip)
+  const [first, on] = face === a.face.id ? [true, a] : [false, b]
+  const [from, to] = [on.face.outline[side]!, on.face.outline[(side + 1) % on.face.outline.length]!]
+  const at = (share: number): Point => [from[0] + share * (to[0] - from[0]), from[1] + share * (to[1] - from[1])]
+  return spans.map(([start, end]) => ({ on: on.id, from: at(first ? start : 1 - end), to: at(first ? end : 1 - start) }))
+}
+
 const isFloor = ({ face }: SurfaceFigures): boolean => face.part === "floor"
 
 /**
@@ -61,10 +97,19 @@ const onFrame = ({ floor, chassis }: Shell, a: SurfaceFigures, b: SurfaceFigures
   floor === "frame" && chassis !== null && (isFloor(a) || isFloor(b)) && sameAir(a.adjacent, b.adjacent)
 
 /** What of an edge at the floor lies under doors, whose thresholds are details of their own, m. */
-function thresholdsOn(a: SurfaceFigures, b: SurfaceFigures): number {
+function thresholdsOn(a: SurfaceFigures, b: SurfaceFigures, surfaces: readonly SurfaceFigures[], spans: readonly Span[]): number {
   if (!isFloor(a) && !isFloor(b)) return 0
   const [floor, wall] = isFloor(a) ? [a, b] : [b, a]
-  return sum(wall.openings.map(({ opening }) => (hasThreshold(opening, wall, floor) ? opening.width : 0)))
+  const [[left], [right]] = wall.face.outline as [Point, Point]
+  // Along the foot of a wall, which has the wall on its left; of an edge that the floor comes first in it is the other way.
+  const along = spans.map(([from, to]) => (isFloor(a) ? [1 - to, 1 - from] : [from, to]).map((share) => left + share * (right - left)))
+  const doors = surfaces.flatMap((one) => (one.face.id === wall.face.id ? one.openings.map(({ opening }) => ({ opening, in: one })) : []))
+  const stand = doors.filter(({ opening, in: one }) => hasThreshold(opening, one, floor))
+  return sum(
+    stand.map(({ opening: { x, width: wide } }) =>
+      sum(along.map(([from, to]) => Math.max(0, Math.min(to!, x + wide) - Math.max(from!, x)))),
+    ),
+  )
 }
 
 /**

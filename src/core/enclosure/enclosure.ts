@@ -12,19 +12,20 @@ import type { Linings } from "../shell/linings"
 import { type Misfit, misfits } from "../shell/opening-fit"
 import { type ClearInside, clearInside, floorRise, skinAgainstCube, volumeOf } from "../shell/size"
 import { type Conditions, conditionsOf } from "./conditions"
+import { borderBridges } from "./border-bridge"
 import { edgeBridges } from "./edge-bridge"
 import type { HeatPath } from "./heat-path"
 import { heldInside, type HeldInside } from "./held-inside"
 import type { JobState } from "./job-state"
 import { type Leaks, leaksOf } from "./leaks"
 import type { LineBridge } from "./line-bridge"
-import { liningsOf } from "./linings"
+import { liningsOf, meanLiningsOf } from "./linings"
 import { humidified, type MonthAir, monthAirs } from "./month-airs"
-import { exposedPerimeter, type PerimeterInsulation, perimeterInsulation } from "./perimeter-insulation"
+import { type PerimeterInsulation, perimeterInsulation } from "./perimeter-insulation"
 import { type PointBridge, pointBridges } from "./point-bridge"
 import { revealBridges } from "./reveal-bridge"
 import type { Bridge, SolvedDetails } from "./solved-details"
-import { floorOf, type SurfaceFigures, surfacesFigures } from "./surface-figures"
+import { type SurfaceFigures, surfacesFigures } from "./surface-figures"
 import { vertexPaths } from "./vertex-path"
 
 /** An enclosure as one variant builds it: what it is made of and what it passes, at no weather but the design conditions; SI. */
@@ -69,15 +70,16 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
     held: () => heldInside(brief.kind, brief.limits, typed),
     months: () => monthAirs(enclosure, typed),
     surfaces: () => {
-      const { left, right, front, back } = enclosure.linings
-      return surfacesFigures(state, { perimeter: exposedPerimeter(shell), wallThickness: (left + right + front + back) / 4 }, solved)
+      const { left, right, front, back } = meanLiningsOf(state)
+      return surfacesFigures(state, (left + right + front + back) / 4, solved)
     },
     lines: () => [
       ...edgeBridges(shell, enclosure.surfaces, solved),
-      ...revealBridges(enclosure.surfaces, variant.breaks, materials, solved),
+      ...borderBridges(enclosure.surfaces, solved),
+      ...revealBridges(shell, enclosure.surfaces, variant.breaks, materials, solved),
     ],
     points: () => pointBridges(state, enclosure.surfaces, materials),
-    paths: () => [...enclosure.lines, ...enclosure.points, ...vertexPaths(enclosure.lines)],
+    paths: () => [...enclosure.lines, ...enclosure.points, ...vertexPaths(enclosure.lines, enclosure.surfaces, shell.form.kind === "hip")],
     countedPaths: () => {
       // Where linings leave no inside, measures over all say nothing that edges could make up for.
       const { length, width, heightAtWalls } = enclosure.clear
@@ -92,20 +94,21 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
     linings: () => liningsOf(state),
     clear: () => clearInside(shell.form, enclosure.linings, boxes, floorRise(shell)),
     volume: () => volumeOf(shell.form, boxes),
-    clearVolume: () => clearVolume(shell.form, enclosure.linings, boxes),
+    clearVolume: () => clearVolume(shell.form, meanLiningsOf(state), boxes),
     skinArea: () => sum(facesOf(shell).map((face) => face.area)) + sum(boxes.map(boxSkin)),
     skinAgainstCube: () => skinAgainstCube(facesOf(shell), enclosure.volume),
-    perimeterInsulation: () => perimeterInsulation(state, floorOf(enclosure.surfaces)),
+    perimeterInsulation: () => perimeterInsulation(state, enclosure.surfaces),
     misfits: () => [...misfits(shell, facesOf(shell)), ...unfit(shell, enclosure.linings, enclosure.clear), ...crushed(state, enclosure)],
     bridges: () => [...enclosure.surfaces.flatMap(({ bridges }) => bridges), ...enclosure.lines],
   })
   return enclosure
 }
 
-/** Layers of the floor that what stands on it would crush. */
+/** Layers of the floor that what stands on it would crush, wherever on it that is. */
 function crushed({ shell }: JobState, { surfaces }: Enclosure): Misfit[] {
-  const { layers } = floorOf(surfaces)
-  return Object.values(shell.loads).flatMap((load) =>
-    crushedLayers(layers, load).map(({ layer }) => ({ opening: null, message: `${layer.material.name} is crushed under “${load.name}”.` })),
-  )
+  const floors = surfaces.filter(({ face, box }) => face.part === "floor" && box === null)
+  return Object.values(shell.loads).flatMap((load) => {
+    const names = floors.flatMap(({ layers }) => crushedLayers(layers, load).map(({ layer }) => layer.material.name))
+    return [...new Set(names)].map((name) => ({ opening: null, message: `${name} is crushed under “${load.name}”.` }))
+  })
 }

@@ -2,18 +2,35 @@ import type { Assembly } from "../../schema/job/build-up"
 import type { BuiltLayer } from "../assembly/build-up"
 import type { Reading } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
-import { type Linings, sidesLined } from "../shell/linings"
+import { type Linings, meanLinings, sidesLined } from "../shell/linings"
 import { adjacentTo } from "./adjacent"
 import type { JobState } from "./job-state"
 import { surfacesOf } from "./surface"
+import { surfaceGeometry } from "./surface-geometry"
 
-/** How far build-ups reach into the shell as seen from where a tape is held; m. */
-export const liningsOf = ({ shell, variant }: JobState, held: Reading["held"] = "lined"): Linings =>
+/** How far build-ups reach into the shell as seen from where a tape is held, on each side where they reach furthest; m. */
+export const liningsOf = (state: JobState, held: Reading["held"] = "lined"): Linings =>
   sidesLined(
-    surfacesOf(shell, variant).map(({ face, assembly }) => {
-      const onSlab = adjacentTo(shell, face.id).kind === "ground"
-      return { face: face.id, depth: depthOf(variant.assemblies[assembly]!, held, onSlab) }
-    }),
+    linedSurfaces(state).map(({ surface, onSlab, assembly }) => ({ face: surface.face.id, depth: depthOf(assembly, held, onSlab) })),
+  )
+
+/** The same in the mean of each face: what the volume is left by, m. */
+export const meanLiningsOf = (state: JobState): Linings =>
+  sidesLined(
+    meanLinings(
+      linedSurfaces(state).map(({ surface, onSlab, assembly }) => {
+        const { area } = surfaceGeometry(surface, state.shell)
+        return { face: surface.face.id, depth: depthOf(assembly, "lined", onSlab), area }
+      }),
+    ),
+  )
+
+/** What lines the faces; the skin of a box stands in the room by itself. */
+const linedSurfaces = ({ shell, variant }: JobState) =>
+  surfacesOf(shell, variant).flatMap((surface) =>
+    surface.box === null
+      ? [{ surface, onSlab: adjacentTo(shell, surface).kind === "ground", assembly: variant.assemblies[surface.assembly]! }]
+      : [],
   )
 
 /** Thickness of a floor on the ground over the line from which heights run, m: a slab that is there already lies below it. */

@@ -1,4 +1,4 @@
-import type { FaceId } from "../../schema/job/shell"
+import type { SurfaceId } from "./surface"
 
 declare const PLACE: unique symbol
 
@@ -9,16 +9,18 @@ const named = (kind: string, ...of: string[]): Place => [kind, ...of].join("/") 
 
 /** The places of an enclosure. */
 export const place = {
-  surface: (surface: FaceId) => named("surface", surface),
+  surface: (surface: SurfaceId) => named("surface", surface),
   opening: (id: string) => named("opening", id),
   notch: (id: string) => named("notch", id),
-  member: (surface: FaceId, set: string) => named("member", surface, set),
-  edge: ([a, b]: readonly [FaceId, FaceId]) => named("edge", a, b),
+  member: (surface: SurfaceId, set: string) => named("member", surface, set),
+  edge: ([a, b]: readonly [SurfaceId, SurfaceId]) => named("edge", a, b),
+  /** Where two surfaces of one face meet. */
+  border: ([a, b]: readonly [SurfaceId, SurfaceId]) => named("border", a, b),
   jamb: (opening: string) => named("jamb", opening),
   threshold: (opening: string) => named("threshold", opening),
   point: (penetration: string) => named("point", penetration),
   /** Corners against one air, named after the first of its surfaces. */
-  corners: (surface: FaceId) => named("corners", surface),
+  corners: (surface: SurfaceId) => named("corners", surface),
   air: () => named("air"),
   ventilation: () => named("ventilation"),
   people: () => named("people"),

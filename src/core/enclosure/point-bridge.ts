@@ -8,6 +8,7 @@ import type { SurfaceFigures } from "./surface-figures"
 import type { HeatPath } from "./heat-path"
 import type { JobState } from "./job-state"
 import { place } from "./place"
+import { surfaceAt } from "./surface"
 
 /** What runs through a face, as a point of the enclosure that passes heat beside it. */
 export interface PointBridge extends HeatPath, PointFigures {
@@ -23,7 +24,7 @@ export function pointBridges(
   materials: Materials,
 ): PointBridge[] {
   return Object.entries(penetrations).map(([id, penetration]): PointBridge => {
-    const surface = surfaces.find(({ face }) => face.id === penetration.face)!
+    const surface = surfaceAt(surfaces, penetration.face, [penetration.x, penetration.y])
     const figures = barThrough(
       barOf(penetration, materialOf(penetration.material, materials).conductivity.declared, breaks.penetrations[id] ?? 0),
       sum(surface.governing.map(({ layer }) => layer.thickness)),

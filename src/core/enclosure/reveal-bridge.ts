@@ -1,5 +1,5 @@
 import type { Breaks } from "../../schema/job/job"
-import type { Opening } from "../../schema/job/shell"
+import type { Opening, Shell } from "../../schema/job/shell"
 import type { Detail } from "../conduction/detail"
 import { layerStack } from "../conduction/member-detail"
 import { type Frame, jambDetail, type Leaf, thresholdDetail } from "../conduction/reveal-detail"
@@ -10,6 +10,9 @@ import { floorOf, type SurfaceFigures } from "./surface-figures"
 import { overFloorLine } from "./linings"
 import type { LineBridge } from "./line-bridge"
 import { type Place, place } from "./place"
+import { edgeAlong } from "../shell/edges"
+import type { Point } from "../shell/face"
+import { surfaceAt } from "./surface"
 import { bridgeAt, type SolvedDetails } from "./solved-details"
 
 /** Openings that one walks through. */
@@ -25,14 +28,25 @@ export const hasThreshold = ({ kind, y, frame }: Opening, wall: SurfaceFigures, 
   y <= floor.winter.thickness + STEP &&
   (floor.ground ? wall.adjacent.kind === "outdoors" && wall.face.tilt === 90 : sameAir(wall.adjacent, floor.adjacent))
 
+/** The floor where one steps in through an opening of a wall. */
+function floorBefore({ face }: SurfaceFigures, { x, width }: Opening, shell: Shell, surfaces: readonly SurfaceFigures[]): SurfaceFigures {
+  const floor = floorOf(surfaces)
+  const foot = edgeAlong(floor.face, face.id, shell.form.kind === "hip")
+  if (foot.length === 0) return floor
+  const [[left], [right]] = face.outline as [Point, Point]
+  const share = (right - x - width / 2) / (right - left)
+  const [from, to] = foot as [Point, Point]
+  return surfaceAt(surfaces, "floor", [from[0] + share * (to[0] - from[0]), from[1] + share * (to[1] - from[1])])
+}
+
 /** The reveals of all openings whose frames are described: jambs and head, and the sill or the threshold. */
 export function revealBridges(
+  shell: Shell,
   surfaces: readonly SurfaceFigures[],
   breaks: Breaks,
   materials: Materials,
   solved: SolvedDetails,
 ): LineBridge[] {
-  const floor = floorOf(surfaces)
   return surfaces.flatMap((face) =>
     face.openings.flatMap(({ id, opening }): LineBridge[] => {
       if (!opening.frame || face.ground) return []
@@ -41,12 +55,22 @@ export function revealBridges(
       const leaf: Leaf = { thickness: opening.leaf, transmittance: opening.uValue }
       const films = face.lineFilms
       const wall = layerStack(face.governing, films.direction)
+      const floor = floorBefore(face, opening, shell, surfaces)
       const stands = hasThreshold(opening, face, floor)
       const { name, width, height, y } = opening
       const line = (at: Place, words: string, detail: Detail, length: number): LineBridge => {
         const bridge = bridgeAt(at, detail, 0, solved)
         const conductance = bridge.linearTransmittance * length
-        const known = { kind: "reveal", name: `${name}, ${words}`, face, other: face, angleFactor: 1, between: null, opening: id } as const
+        const known = {
+          kind: "reveal",
+          name: `${name}, ${words}`,
+          face,
+          other: face,
+          angleFactor: 1,
+          between: null,
+          opening: id,
+          runs: [],
+        } as const
         return { ...known, ...bridge, length, conductance }
       }
       const jamb = jambDetail(wall, frame, leaf, films)

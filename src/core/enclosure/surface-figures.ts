@@ -1,9 +1,12 @@
 import { faceName } from "../shell/face-name"
 import { sum } from "../numeric/sum"
 import type { Season } from "../../schema/quantity"
-import { type Adjacent, adjacentTemperature, sameAir } from "./adjacent"
+import type { Shell } from "../../schema/job/shell"
+import { type Adjacent, adjacentTemperature, adjacentTo, sameAir } from "./adjacent"
 import { type Construction, constructionOf } from "./construction"
 import type { JobState } from "./job-state"
+import { exposedPerimeter } from "./exposed-perimeter"
+import { slabEdgeOf } from "./perimeter-insulation"
 import type { SolvedDetails } from "./solved-details"
 import { type Surface, surfacesOf } from "./surface"
 import { type SurfaceGeometry, surfaceGeometry } from "./surface-geometry"
@@ -19,23 +22,35 @@ export interface SurfaceFigures extends Surface, SurfaceGeometry, Construction, 
 }
 
 /** Figures of all surfaces; an unheated space beyond some of them is as warm as they together make it. */
-export function surfacesFigures(state: JobState, slab: SlabSurroundings, solved: SolvedDetails): SurfaceFigures[] {
+export function surfacesFigures(state: JobState, wallThickness: number, solved: SolvedDetails): SurfaceFigures[] {
   const { brief, shell, variant, materials } = state
-  const built = surfacesOf(shell, variant).map((surface): BuiltSurface => {
+  const surfaces = surfacesOf(shell, variant)
+  const slab = slabOf(shell, surfaces, wallThickness)
+  const slabEdge = slabEdgeOf(state, surfaces)
+  const built = surfaces.map((surface): BuiltSurface => {
     const construction = constructionOf(surface, state)
-    const { edge } = variant.assemblies[surface.assembly]!
-    const transmittance = surfaceTransmittance(surface, construction, slab, edge, materials, solved)
-    return { surface, geometry: surfaceGeometry(surface.face, shell), construction, transmittance }
+    const transmittance = surfaceTransmittance(surface, construction, slab, slabEdge, materials, solved)
+    return { surface, geometry: surfaceGeometry(surface, shell), construction, transmittance }
   })
   return built.map(({ surface, geometry, construction, transmittance }) => {
     // Laid together so, dozens of fields take half the time that spreading takes.
     const figures = Object.assign({}, surface, geometry, construction)
     return Object.assign(figures, transmittance, {
-      name: faceName(surface.face.id, brief.kind, shell.form.kind),
+      name: surfaceName(surface, faceName(surface.face.id, brief.kind, shell.form.kind)),
       transferFromInside: transferInto(construction.adjacent, built),
       absorptance: variant.assemblies[surface.assembly]!.absorptance ?? construction.layers[0]!.material.face.absorptance,
     })
   })
+}
+
+/** What a surface is called: a zone after its face. */
+const surfaceName = ({ zone }: Surface, face: string): string => (zone === null ? face : `${face}: ${zone}`)
+
+/** All of the floor that lies on the ground, as one slab: what each part of it passes follows from the whole. @see ISO 13370:2017, 7.1 */
+function slabOf(shell: Shell, surfaces: readonly Surface[], wallThickness: number): SlabSurroundings {
+  const onGround = surfaces.filter((surface) => adjacentTo(shell, surface).kind === "ground")
+  const area = sum(onGround.map((surface) => surfaceGeometry(surface, shell).area))
+  return { area, perimeter: exposedPerimeter(shell), wallThickness }
 }
 
 /** The parts of a surface's figures, each of its own file. */

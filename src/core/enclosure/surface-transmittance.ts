@@ -8,7 +8,6 @@ import { externalPeriodicCoefficient, type GroundCoefficients } from "../ground/
 import { SOIL_CONDUCTIVITY, slabOnGround } from "../ground/slab"
 import { materialOf, withOwnMaterials } from "../material/catalogue"
 import { sum } from "../numeric/sum"
-import type { Face } from "../shell/face"
 import type { Construction } from "./construction"
 import { type MemberBridge, memberBridges } from "./member-bridge"
 import type { SolvedDetails } from "./solved-details"
@@ -29,8 +28,9 @@ export interface SurfaceTransmittance {
   notes: Note[]
 }
 
-/** What a slab's heat depends on beside its own layers: its edge in the weather, and the thickness of the walls on it, m. */
+/** What a slab's heat depends on beside its own layers: all of it on the ground, m², its edge in the weather, and the thickness of the walls on it, m. */
 export interface SlabSurroundings {
+  area: number
   perimeter: number
   wallThickness: number
 }
@@ -59,7 +59,7 @@ export function surfaceTransmittance(
     bridges,
     transmittance,
     summerTransmittance: summer.uValue + added,
-    ground: adjacent.kind === "ground" ? onGround(face, construction, slab, edge, materials) : null,
+    ground: adjacent.kind === "ground" ? onGround(face.tilt, construction, slab, edge, materials) : null,
     notes: [
       ...winter.notes,
       ...noteIf(transmittance < bare * (1 - 1e-9), "insulating-members", INSULATING),
@@ -69,7 +69,7 @@ export function surfaceTransmittance(
 }
 
 function onGround(
-  { area, tilt }: Face,
+  tilt: number,
   { winter, winterFilm }: Construction,
   slab: SlabSurroundings,
   slabEdge: SlabEdge | null,
@@ -78,7 +78,7 @@ function onGround(
   // The floor's own resistance, members included, is what lies between its two faces.
   const floorResistance = Math.max(0, 1 / winter.uValue - INDOOR_RESISTANCE[heatFlowDirection(tilt, true)] - winterFilm)
   const edge = slabEdge ? { edge: edgeOf(slabEdge, materials) } : {}
-  const floor = { area, ...slab, soilConductivity: SOIL_CONDUCTIVITY, floorResistance, rsi: 0.17, rse: 0.04, ...edge }
+  const floor = { ...slab, soilConductivity: SOIL_CONDUCTIVITY, floorResistance, rsi: 0.17, rse: 0.04, ...edge }
   const slabFigures = slabOnGround(floor)
   return { ...slabFigures, ...edge, periodicCoefficient: externalPeriodicCoefficient(floor, slabFigures.equivalentThickness) }
 }

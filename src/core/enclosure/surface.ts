@@ -3,22 +3,50 @@ import type { FaceId, Shell } from "../../schema/job/shell"
 import { memoised } from "../memoised"
 import type { Face, Point } from "../shell/face"
 import { facesOf } from "../shell/faces"
+import type { FaceRegion } from "../shell/framing"
+import { isWithin, type Region, regionArea, regionsOn } from "../shell/zones"
 
-/** Names a surface; each face is one surface, and lends it its name. */
-export type SurfaceId = FaceId
+/** Names a surface: a face, for what of it no zone takes, or a zone. */
+export type SurfaceId = string
 
 /** What wears one build-up: a face, or so much of it as has the same layers. */
-export interface Surface {
+export interface Surface extends FaceRegion {
   id: SurfaceId
-  face: Face
-  /** In the face's own coordinates, m. */
-  outline: readonly Point[]
+  /** What a zone is called; null: what of a face no zone takes. */
+  zone: string | null
+  /** The box on the floor whose skin it is. */
+  box: string | null
   /** Id of the build-up that it wears. */
   assembly: string
 }
 
-/** The surfaces of a shell as a variant builds it, floor first. */
-export const surfacesOf = (shell: Shell, { wears }: Pick<Variant, "wears">): Surface[] =>
-  facesOf(shell).map((face) => surfaceOn(face, wears[face.id]!))
+/** Smallest area that counts as a part of a face, m². */
+const LEAST = 1e-6
 
-const surfaceOn = memoised((face: Face, assembly: string): Surface => ({ id: face.id, face, outline: face.outline, assembly }))
+/** The surfaces of a shell as a variant builds it. */
+export const surfacesOf = (shell: Shell, { wears }: Pick<Variant, "wears">): Surface[] =>
+  partsOfFaces(shell).map((part) => ({ ...part, assembly: wears[part.id] ?? wears[part.face.id]! }))
+
+/** Faces and their zones, floor first, the zones of each face after it; a zone of which nothing lies on its face is no part, nor what is left of a face where nothing is. */
+export const partsOfFaces = (shell: Shell): Omit<Surface, "assembly">[] =>
+  facesOf(shell).flatMap((face) => partsOfFace(face, shell.zones, shell.boxes, shell.form))
+
+const partsOfFace = memoised(
+  (face: Face, zones: Shell["zones"], boxes: Shell["boxes"], form: Shell["form"]): Omit<Surface, "assembly">[] => [
+    ...regionsOn(face, { zones, boxes, form })
+      .filter(({ region }, _, { length }) => length === 1 || regionArea(region) > LEAST)
+      .map(({ zone, region }) => ({ id: zone ?? face.id, face, region, zone: zone === null ? null : zones[zone]!.name, box: null })),
+    ...Object.entries(zones).flatMap(([id, zone]) =>
+      zone.kind === "box" && boxes[zone.box]?.side === face.id ? [{ id, face, region: NOWHERE, zone: zone.name, box: zone.box }] : [],
+    ),
+  ],
+)
+
+/** The surface of a face that a point of it lies on: of what stands past the face, the first. */
+export function surfaceAt<S extends FaceRegion>(surfaces: readonly S[], face: FaceId, at: Point): S {
+  const own = surfaces.filter((surface) => surface.face.id === face)
+  return own.find(({ region }) => isWithin(region, at)) ?? own[0]!
+}
+
+/** The skin of a box lies on no face. */
+const NOWHERE: Region = { outline: [], own: { x: 0, y: 0, width: 0, height: 0 }, over: [], behind: [] }

@@ -32,7 +32,7 @@ describe("any job that can be typed", () => {
           const bare = 1 / face.winter.centreResistance + face.winter.corrections.voids
           expect(face.transmittance >= bare * (1 - 1e-9) || face.notes.some(({ code }) => code === "insulating-members")).toBe(true)
           for (const season of ["winter", "summer"] as const)
-            expect(dampSentence(ledger.moisture[face.id][season], face.layers)).toMatch(/\.$/)
+            expect(dampSentence(ledger.moisture[face.id]![season], face.layers)).toMatch(/\.$/)
         }
       }),
       { numRuns: 120, endOnFailure: true },

@@ -2,7 +2,6 @@ import { type BuiltMembers, membersOf } from "../assembly/build-up"
 import type { Detail } from "../conduction/detail"
 import type { Conditions } from "../enclosure/conditions"
 import { type Place, place } from "../enclosure/place"
-import type { Edge } from "../shell/edges"
 import { type ColdSurface, coldSurface, drivingAirs } from "../moisture/cold-surface"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import type { HeatPath } from "../enclosure/heat-path"
@@ -20,8 +19,10 @@ export interface RankedBridge {
   face: SurfaceFigures
   /** The set whose members it is, null for a single line or point. */
   set: BuiltMembers | null
-  /** The faces of an edge, or the opening of a reveal. */
-  between: Edge["faces"] | null
+  /** The surfaces of an edge, or the opening of a reveal. */
+  between: LineBridge["between"]
+  /** Where an edge or a border lies. */
+  runs: LineBridge["runs"]
   opening: string | null
   /** What is solved, for its picture; null for a point. */
   detail: Detail | null
@@ -48,7 +49,7 @@ export function rankedBridges(ledger: Ledger): RankedBridge[] {
 }
 
 /** What a bridge has none of unless it says so. */
-const NEITHER = { set: null, between: null, opening: null, detail: null, point: null } as const
+const NEITHER = { set: null, between: null, runs: [], opening: null, detail: null, point: null } as const
 
 function rankedMembers(face: SurfaceFigures, ledger: Ledger): RankedBridge[] {
   const { conditions, solved: details } = ledger
@@ -81,9 +82,21 @@ function combinedAt(face: SurfaceFigures, set: string, details: SolvedDetails) {
 }
 
 function rankedLine(line: LineBridge, ledger: Ledger): RankedBridge {
-  const { face, solved, place, name, between, opening, detail, length, linearTransmittance: linear } = line
+  const { face, solved, place, name, between, runs, opening, detail, length, linearTransmittance: linear } = line
   const surface = solved ? coldSurface(face, solved, ledger) : null
-  const known = { place, name, face, between, opening, detail, extent: length, transmittance: linear, method: methodOf(line), surface }
+  const known = {
+    place,
+    name,
+    face,
+    between,
+    runs,
+    opening,
+    detail,
+    extent: length,
+    transmittance: linear,
+    method: methodOf(line),
+    surface,
+  }
   return { ...NEITHER, ...known, watts: wattsOf(line, ledger.conditions) }
 }
 

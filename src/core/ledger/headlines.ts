@@ -102,7 +102,7 @@ export const HEADLINES: readonly Headline[] = [
     limit: null,
     better: "more",
     awaits: solved,
-    verdict: ({ wettest, moisture }) => ({ surface: wettest, verdict: moisture[wettest.id].verdict }),
+    verdict: ({ wettest, moisture }) => ({ surface: wettest, verdict: moisture[wettest.id]!.verdict }),
   },
 ]
 

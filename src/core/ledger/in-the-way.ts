@@ -6,7 +6,7 @@ import type { Obstacle } from "./obstacle"
 /** What stands in a job's way, gravest first. */
 export function inTheWay(ledger: Ledger, limits: Limits): Obstacle[] {
   const misfits = ledger.misfits.map(({ message }): Obstacle => ({ kind: "misfit", message }))
-  const { verdict } = ledger.moisture[ledger.wettest.id]
+  const { verdict } = ledger.moisture[ledger.wettest.id]!
   const damp: Obstacle[] = verdict.harms ? [{ kind: "damp", face: ledger.wettest.name, words: verdict.words }] : []
   const broken = HEADLINES.flatMap((headline): Obstacle[] => {
     const by = overLimit(headline, ledger, limits)

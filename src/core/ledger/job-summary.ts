@@ -59,7 +59,7 @@ export function jobSummary(job: Job, settled: Ledger | null = null): JobSummary 
 }
 
 function summaryFigures(ledger: Ledger, { brief }: Job): SummaryFigures {
-  const { filling, airtight, freezes, moulds } = ledger.moisture[ledger.wettest.id].verdict
+  const { filling, airtight, freezes, moulds } = ledger.moisture[ledger.wettest.id]!.verdict
   const cooled = brief.kind === "cold-room"
   const obstacles = inTheWay(ledger, brief.limits)
   return {

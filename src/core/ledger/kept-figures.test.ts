@@ -19,7 +19,7 @@ const kept = (job: Job): { layers: number; combined: number; damp: number; share
   return {
     layers: same(({ layers }) => layers),
     combined: same(({ winter }) => winter),
-    damp: same(({ id }, { moisture }) => moisture[id].winter),
+    damp: same(({ id }, { moisture }) => moisture[id]!.winter),
     shares: same(({ layers }) => layers.find(({ members }) => members.length > 0)?.members ?? null),
   }
 }

@@ -53,7 +53,7 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
         gain: surface.ground ? 0 : gained(at),
         mass: massOfLayers(surface.layers),
         price: priceOfLayers(surface.layers),
-        verdict: verdictOf(moisture[surface.id].verdict),
+        verdict: verdictOf(moisture[surface.id]!.verdict),
       }
     }),
     openings: surfaces.flatMap(({ id: face, closures }) =>
@@ -100,7 +100,7 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
     height: { value: ledger.clear.standing, where: standingPlace(shell.form)[0], limit: brief.limits.height },
     weight: ledger.weight,
     money: ledger.money,
-    verdict: verdictOf(moisture[ledger.wettest.id].verdict),
+    verdict: verdictOf(moisture[ledger.wettest.id]!.verdict),
     inTheWay: inTheWay(ledger, brief.limits).map((obstacle) =>
       obstacleWords(obstacle, (kind, value) => printWithUnit(kind, value, { units: "metric", currency })),
     ),

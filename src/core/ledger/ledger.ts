@@ -1,6 +1,7 @@
 import { type Enclosure, enclosureOf } from "../enclosure/enclosure"
 import type { JobState } from "../enclosure/job-state"
 import { type SolvedDetails, UNSOLVED } from "../enclosure/solved-details"
+import type { FaceId } from "../../schema/job/shell"
 import type { SurfaceId } from "../enclosure/surface"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { type YearEnergy, yearEnergy, type YearResults } from "../hourly/year-energy"
@@ -38,7 +39,7 @@ export interface Ledger extends Enclosure {
   /** kg and € that the build-ups add */
   weight: number
   money: number
-  moisture: Readonly<Record<SurfaceId, MoistureCheck>>
+  moisture: Readonly<Record<FaceId, MoistureCheck> & Record<SurfaceId, MoistureCheck>>
   /** The surface that stands worst. */
   wettest: SurfaceFigures
 }
@@ -62,7 +63,7 @@ export function ledgerOf(state: JobState, solved: WorkedOut = UNSOLVED): Ledger 
       moisture: () =>
         Object.fromEntries(enclosure.surfaces.map((surface) => [surface.id, checkMoisture(surface, enclosure)])) as Ledger["moisture"],
       wettest: () => {
-        const rank = ({ id }: SurfaceFigures) => dampRank(ledger.moisture[id].verdict)
+        const rank = ({ id }: SurfaceFigures) => dampRank(ledger.moisture[id]!.verdict)
         return enclosure.surfaces.reduce((worst, surface) => (rank(surface) > rank(worst) ? surface : worst))
       },
     },

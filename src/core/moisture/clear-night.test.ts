@@ -33,7 +33,7 @@ describe("a clear night", () => {
 
   test("rains from bare metal over a store that nothing heats, and not from one with foam under it, nor inside a heated room", () => {
     const damp = { temperature: 5, relativeHumidity: 0.6 }
-    const verdict = (ledger: ReturnType<typeof box>) => ledger.moisture[roofOf(ledger).id].verdict
+    const verdict = (ledger: ReturnType<typeof box>) => ledger.moisture[roofOf(ledger).id]!.verdict
     const bare = verdict(box(stack`steel-painted 0.8 there`, damp, 0))
     expect(bare).toMatchObject({ filling: "weeks", harms: true })
     expect(bare.sentence).toMatch(/on clear nights: the sky makes it colder/)

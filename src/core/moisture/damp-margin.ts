@@ -17,7 +17,7 @@ export function dampMargin(damp: Damp): number {
  * soil it is the room's air that counts. Air without water: −100 °C.
  */
 export function coldestFace({ id, name, ground }: SurfaceFigures, { moisture }: Damp): { name: string; face: number; dew: number } {
-  const { winter, spots } = moisture[id]
+  const { winter, spots } = moisture[id]!
   const plane = winter.wetSide === "outside" && !ground ? winter.interfaces[0]! : winter.interfaces.at(-1)!
   const faces = [
     { name, face: plane.temperature, dew: dewPoint(plane.vapourPressure ?? 0) ?? -100 },

@@ -9,7 +9,7 @@ export function dampWorking(damp: Damp): Working {
     lines: damp.surfaces.map((surface): WorkingLine => {
       const { name: spot, face, dew } = coldestFace(surface, damp)
       const factors = [factor("face", "temperature", face), factor("dew point", "temperature", dew)]
-      const name = `${spot}: ${damp.moisture[surface.id].verdict.words}`
+      const name = `${spot}: ${damp.moisture[surface.id]!.verdict.words}`
       return workingLine(name, ["temperatureDifference", face - dew], { of: "build-up", surface: surface.id }, factors, "−")
     }),
     total: quantityOf("temperatureDifference", dampMargin(damp)),

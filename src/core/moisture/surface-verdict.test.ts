@@ -59,8 +59,8 @@ describe("one verdict", () => {
       /^Frost gathers on the ribs and waist rail of the left wall|air that leaks past the tight layer wets the left wall/,
     )
     const damp = HEADLINES.find(({ id }) => id === "damp")!
-    expect(damp.verdict!(ledger).verdict).toBe(ledger.moisture[ledger.wettest.id].verdict)
-    expect(ledger.moisture[ledger.wettest.id].verdict.freezes).toBe(true)
+    expect(damp.verdict!(ledger).verdict).toBe(ledger.moisture[ledger.wettest.id]!.verdict)
+    expect(ledger.moisture[ledger.wettest.id]!.verdict.freezes).toBe(true)
     expect(inTheWay(ledger, larkspur.brief.limits).find(({ kind }) => kind === "damp")).toMatchObject({ words: verdict.words })
     expect(dampMargin(ledger)).toBeLessThan(-10)
   })
@@ -69,7 +69,7 @@ describe("one verdict", () => {
     for (const name of ["Larkspur", "Cold Nettle", "Tern Hut", "Eel Barn"]) {
       const { surfaces, moisture } = solvedLedger(activeState(demo(name)))
       for (const { id } of surfaces) {
-        const { spots, verdict } = moisture[id]
+        const { spots, verdict } = moisture[id]!
         if (spots.some(({ cold }) => cold.wet)) expect([verdict.harms, verdict.filling === "dry"]).toEqual([true, false])
       }
     }

@@ -119,7 +119,7 @@ function spotsOn(surface: SurfaceFigures, enclosure: Checked): Spot[] {
       : [],
   )
   const along = lines.flatMap(({ kind, name, face, other, between, solved }): Bare[] => {
-    if (!solved || !(between ? between.includes(surface.face.id) : face.id === surface.id)) return []
+    if (!solved || !(between ? between.some(({ id }) => id === surface.id) : face.id === surface.id)) return []
     const film = kind === "reveal" ? MOULD_RESISTANCE.glazing : MOULD_RESISTANCE.opaque
     const phrase = kind === "edge" ? `edge ${inSentence(name)}` : inSentence(name)
     // The foot of a wall on a slab has that wall alone.

@@ -23,7 +23,7 @@ const facesOf = (job: Job) => {
   const ledger = ledgerOf(state)
   return ledger.surfaces.map((surface) => ({
     surface,
-    model: sectionModel(surface, ledger.moisture[surface.id].water, ledger, state.brief),
+    model: sectionModel(surface, ledger.moisture[surface.id]!.water, ledger, state.brief),
   }))
 }
 
@@ -147,7 +147,7 @@ test("between foil-faced boards and a cold room's steel leaks bring what they do
   const state = activeState(wearing("cold-room", "linden-vale", assembly))
   const ledger = ledgerOf(state)
   const surface = ledger.surfaces.find(({ face }) => face.part === "wall")!
-  const { water } = ledger.moisture[surface.id]
+  const { water } = ledger.moisture[surface.id]!
   const model = sectionModel(surface, water, ledger, state.brief)
   const told = sectionYears(model, weatherYear(model.weather), 0.8, { ...ROUGH, years: 2 })
   const { lying } = worstPlane(water)!
@@ -162,7 +162,7 @@ test("a section goes through studs, and air leaks to where it is said to", () =>
   const state = activeState(demo("Tern Hut"))
   const ledger = ledgerOf(state)
   const surface = ledger.surfaces.find(({ face, layers }) => face.part === "wall" && membersOf(layers).length > 0)!
-  const { water } = ledger.moisture[surface.id]
+  const { water } = ledger.moisture[surface.id]!
   const modelOf = (said: Partial<SectionSaid>) => sectionModel(surface, water, ledger, state.brief, { ...AS_DRAWN, ...said })
   const { id } = membersOf(surface.layers)[0]!
   const [beside, through] = [modelOf({}).layers, modelOf({ through: id }).layers]

@@ -2,7 +2,7 @@ import type { Form } from "../../schema/job/form"
 import type { FaceId, Shell } from "../../schema/job/shell"
 import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
-import type { Face, Strip } from "./face"
+import type { Face, Point, Strip } from "./face"
 import { facesOf } from "./faces"
 import { type ExtrudedForm, profileOf, type Segment, segmentLength, segmentNormals } from "./profile"
 
@@ -97,6 +97,30 @@ export function neighbourOf({ id, outline }: Pick<Face, "id" | "outline">, side:
   const at = end ? (side === sides - 1 ? 3 : 2) : sides === 3 && side === 2 ? 3 : side
   const beyond = meets[at]
   return (face) => face !== id && (beyond === "over" ? face.startsWith("roof") : face === beyond)
+}
+
+/** An edge as it runs along one of its faces: corners with the face on the left; more than two where an end is bent along the roof. */
+export function edgeAlong({ id, outline }: Pick<Face, "id" | "outline">, other: FaceId, hip: boolean): Point[] {
+  const sides = outline
+    .map((_, side) => side)
+    .filter((side) => neighbourOf({ id, outline }, side, hip)(other) && onSlope(id, side, outline, other))
+  if (sides.length === 0) return []
+  return [...sides, sides.at(-1)! + 1].map((corner) => outline[corner % outline.length]!)
+}
+
+/** The corner of a face where its edges with two others meet; null where they do not. */
+export function cornerBetween(face: Pick<Face, "id" | "outline">, one: FaceId, other: FaceId, hip: boolean): Point | null {
+  const [a, b] = [edgeAlong(face, one, hip), edgeAlong(face, other, hip)]
+  const ends = [a[0], a.at(-1)]
+  return [b[0], b.at(-1)].find((corner) => corner !== undefined && ends.includes(corner)) ?? null
+}
+
+/** Of two slopes over an end one lies on each side of the ridge. */
+function onSlope(id: FaceId, side: number, outline: Face["outline"], other: FaceId): boolean {
+  if ((id !== "front" && id !== "back") || (other !== "roof-left" && other !== "roof-right")) return true
+  const ridge = outline.reduce((top, corner) => (corner[1] > top[1] ? corner : top))[0]
+  const middle = (outline[side]![0] + outline[(side + 1) % outline.length]![0]) / 2
+  return middle > ridge === ((id === "front") === (other === "roof-right"))
 }
 
 function hipEdges(faces: readonly Face[], form: { length: number; width: number; wallHeight: number; ridgeHeight: number }): Edge[] {

@@ -4,6 +4,7 @@ import type { MemberSet } from "../../schema/job/build-up"
 import type { Opening } from "../../schema/job/shell"
 import type { Face } from "./face"
 import { holeFit } from "./hole-fit"
+import { undivided } from "./framing"
 import { memberLayout } from "./members"
 
 /** A wall of 3 by 2 m with studs of 45 mm at 600 mm, the first at 0.6 m, plates of 45 mm below and above. */
@@ -21,7 +22,7 @@ const studs = {
   ...{ width: 0.045, spacing: 0.6, spaced: "centres", first: 0.6, positions: {}, direction: "up", ends: false, cross: [], doubled: false },
   plates: { low: 1, high: 1 },
 } as MemberSet
-const members = [{ name: "Stud", layout: memberLayout(wall, studs, { openings: [], pieces: [] }) }]
+const members = [{ name: "Stud", layout: memberLayout({ ...wall, ...undivided(wall) }, studs, { openings: [], pieces: [] }) }]
 const window = { name: "Window", face: "left", x: 1.3, y: 0.8, width: 0.4, height: 0.5 } as Opening
 const at = (x: number, y: number, width = 0.1, openings: Opening[] = []) => holeFit(wall, members, openings, { x, y, width })
 

@@ -8,9 +8,10 @@ import type { Notch, Opening } from "../../schema/job/shell"
 import { coveredArea } from "./covered-area"
 import type { Face, Point } from "./face"
 import { facesOf } from "./faces"
-import { framingOn, memberShare } from "./framing"
-import { type Holes, memberLayout, memberPositions } from "./members"
+import { framingOn, memberShare, undivided } from "./framing"
+import { memberLayout, memberPositions } from "./members"
 import { notchOutline, notchStrips, offsetsArea, offsetsLength } from "./notch"
+import type { Holes } from "./zones"
 import { boundsOf, isInside, polygonArea, polygonCentre, polygonPerimeter } from "./polygon"
 
 const wall = {
@@ -24,7 +25,8 @@ const wall = {
 }
 const bare = { openings: [], pieces: [] }
 const studs = timber("Studs", 0.05, 0.6, { ends: false, plates: { low: 0, high: 0 } })
-const share = (set: MemberSet, holes: Holes = bare, face: Pick<Face, "id" | "outline"> = wall) => memberLayout(face, set, holes).drawn
+const share = (set: MemberSet, holes: Holes = bare, face: Pick<Face, "id" | "outline"> = wall) =>
+  memberLayout({ ...face, ...undivided(face) }, set, holes).drawn
 
 describe("members on a face, by hand", () => {
   test("stand at their spacing, centre to centre or edge to edge, or as measured", () => {
@@ -73,9 +75,9 @@ describe("members on a face, by hand", () => {
   test("a typed share takes the place of the drawing's", () => {
     const shell = startShell({ kind: "box", length: 3, width: 2, height: 2.4 }, { floor: "skids", openings: {} })
     const face = facesOf(shell).find(({ id }) => id === "left")!
-    expect(memberShare(shell, face, studs)).toBeCloseTo(0.2 / 3, 12)
-    expect(memberShare(shell, face, { ...studs, share: 0.2 })).toBe(0.2)
-    expect(framingOn(shell, face, studs)).toBe(framingOn(shell, face, studs))
+    expect(memberShare(shell, undivided(face), studs)).toBeCloseTo(0.2 / 3, 12)
+    expect(memberShare(shell, undivided(face), { ...studs, share: 0.2 })).toBe(0.2)
+    expect(framingOn(shell, undivided(face), studs)).toBe(framingOn(shell, undivided(face), studs))
   })
 })
 
@@ -154,7 +156,7 @@ describe("any members on any shell", () => {
       fc.property(anyForm(1, 6), set, opening, (form, members, window) => {
         const shell = startShell(form, { floor: "skids", openings: { window } })
         for (const face of facesOf(shell)) {
-          const layout = framingOn(shell, face, members)
+          const layout = framingOn(shell, undivided(face), members)
           expect(layout.drawn).toBeGreaterThanOrEqual(0)
           expect(layout.drawn).toBeLessThanOrEqual(1)
           // A plain slow model: points spread evenly (Halton), each asked whether it lies on a stick.

@@ -5,6 +5,7 @@ import { boundsOf, clipConvex, inset, polygonArea, type Rectangle, rectangleCorn
 import { lazily } from "../lazily"
 import { sum } from "../numeric/sum"
 import { coveredArea } from "./covered-area"
+import { everything, type Holes, type Region, spansAlong } from "./zones"
 
 /** One stick of a set, in the face's own coordinates. */
 export interface Member {
@@ -14,7 +15,7 @@ export interface Member {
   position: number | null
 }
 
-/** The members of one set on one face. */
+/** The members of one set on a face, or on so much of it as has their build-up. */
 export interface MemberLayout {
   /** Plates and end members around the rest: the face's outline, and what they leave free within it. */
   rim: { outer: readonly Point[]; inner: readonly Point[] } | null
@@ -34,12 +35,6 @@ export interface RimPiece {
   role: "plate" | "end"
   /** m */
   length: number
-}
-
-/** What is cut out of a face: openings, and convex pieces of notches. */
-export interface Holes {
-  openings: readonly Rectangle[]
-  pieces: readonly (readonly Point[])[]
 }
 
 /** Distance from the middle of one member to the next, m. */
@@ -62,49 +57,60 @@ export function memberPositions(set: MemberSet, face: FaceId, run: number): numb
 /** More members than any enclosure has; keeps a typed spacing of a hair from stopping the bench. */
 const MOST = 2000
 
+/** A face as members stand on it, and the part of it that has them. */
+export interface Framed extends Pick<Face, "id" | "outline"> {
+  region: Region
+}
+
 /**
  * Draws a set of members on a face and counts what share of it they take.
- * Plates lie along the edges that the members end at, end members along those that they run beside.
+ * Plates lie along the edges that the members end at, end members along those that they run beside. In a part of a face they stand where they
+ * would on the whole of it.
  */
-export function memberLayout(face: Pick<Face, "id" | "outline">, set: MemberSet, holes: Holes): MemberLayout {
+export function memberLayout({ id, outline, region }: Framed, set: MemberSet, holes: Holes): MemberLayout {
   const upright = set.direction === "up"
   // Reckoned as if the members ran up: a set that runs along is laid over and back.
   const turn = ([u, v]: Point): Point => (upright ? [u, v] : [v, u])
   const turned = (outline: readonly Point[]) => (upright ? outline : outline.map(turn).reverse())
   const lying = ({ x, y, width, height }: Rectangle): Rectangle =>
     upright ? { x, y, width, height } : { x: y, y: x, width: height, height: width }
-  const outer = turned(face.outline)
+  const outer = turned(outline)
   const openings = holes.openings.map(lying)
-  const pieces = holes.pieces.map(turned)
-  const inner = inset(outer, (from, to) => set.width * rimCount(set, from, to))
-  const sticks = sticksOf(set, face.id, outer, openings)
+  const within = { outline: turned(region.outline), over: region.over.map(lying) }
+  const [cut, pieces] = [[...openings, ...within.over], [...holes.pieces, ...region.behind].map(turned)]
+  const rim = inset(outer, (from, to) => set.width * rimCount(set, from, to))
+  const inner = region.outline === outline ? rim : clipConvex(rim, within.outline)
+  const sticks = sticksOf(set, id, outer, openings)
   const all = [everything(outer)]
   const layout: MemberLayout = lazily<MemberLayout>({
     rim: () => {
-      const none = inner.length === outer.length && inner.every((corner, i) => corner === outer[i])
-      return none ? null : { outer: face.outline, inner: turned(inner) }
+      const none = inner.length === within.outline.length && inner.every((corner, i) => corner === within.outline[i])
+      return none ? null : { outer: region.outline, inner: turned(inner) }
     },
     members: () =>
       sticks
         .map(({ role, rectangle, position }) => ({ role, position, outline: clipConvex(rectangleCorners(rectangle), inner) }))
-        .filter(({ outline }) => outline.length > 2)
+        .filter((member) => member.outline.length > 2)
         .map((member): Member => ({ ...member, outline: [...turned(member.outline)] })),
     drawn: () => {
-      const whole = coveredArea(outer, all, openings, pieces)
-      const within = coveredArea(inner, all, openings, pieces)
+      const whole = coveredArea(within.outline, all, cut, pieces)
+      // What is not drawn, as the skin of a box, has them at their pitch.
+      if (whole === 0) return region.outline.length > 2 ? 0 : set.width / Math.max(set.width, pitchOf(set))
+      const free = coveredArea(inner, all, cut, pieces)
       const rectangles = sticks.map(({ rectangle }) => rectangle)
-      const taken = coveredArea(inner, rectangles, openings, pieces)
-      return whole > 0 ? Math.min(1, Math.max(0, (whole - within + taken) / whole)) : 0
+      const taken = coveredArea(inner, rectangles, cut, pieces)
+      return Math.min(1, Math.max(0, (whole - free + taken) / whole))
     },
-    length: () => sum(layout.members.map((member) => lengthOf(member, set))),
-    rimPieces: () => rimPiecesOf(set, outer, inner),
-    pieces: () => [...layout.members.map((member) => lengthOf(member, set)), ...layout.rimPieces.map((piece) => piece.length)],
+    length: () => sum(layout.members.map((member) => lengthOf(member, set, region.over))),
+    rimPieces: () => rimPiecesOf(set, outer, rim, region.outline === outline && region.over.length === 0 ? null : within),
+    pieces: () => [...layout.members.map((member) => lengthOf(member, set, region.over)), ...layout.rimPieces.map((piece) => piece.length)],
   })
   return layout
 }
 
-/** Mean length of a stick, m. */
-const lengthOf = ({ outline }: Member, { width }: MemberSet): number => polygonArea(outline) / width
+/** Mean length of a stick, m; what another zone takes of it is no part of it. */
+const lengthOf = ({ outline }: Member, { width }: MemberSet, over: readonly Rectangle[]): number =>
+  (polygonArea(outline) - coveredArea(outline, over, [], [])) / width
 
 /** Whether an edge is within 20° of the members' direction: one that they run beside. */
 const isBeside = (from: Point, to: Point): boolean => Math.abs(to[0] - from[0]) < Math.tan((20 * Math.PI) / 180) * Math.abs(to[1] - from[1])
@@ -113,14 +119,21 @@ const isBeside = (from: Point, to: Point): boolean => Math.abs(to[0] - from[0]) 
 const rimCount = ({ ends, plates }: MemberSet, from: Point, to: Point): number =>
   isBeside(from, to) ? Number(ends) : to[0] > from[0] ? plates.low : plates.high
 
-/** Plates as long as their edge, end members between them. */
-const rimPiecesOf = (set: MemberSet, outer: readonly Point[], inner: readonly Point[]): RimPiece[] =>
+/** Plates as long as their edge, end members between them; where a part of the face is meant, so much of them as lies along it. */
+const rimPiecesOf = (
+  set: MemberSet,
+  outer: readonly Point[],
+  inner: readonly Point[],
+  within: Pick<Region, "outline" | "over"> | null,
+): RimPiece[] =>
   outer.flatMap((from, i) => {
     const next = (i + 1) % outer.length
     const beside = isBeside(from, outer[next]!)
     const between = beside && inner.length === outer.length ? inner : outer
-    const length = Math.hypot(between[next]![0] - between[i]![0], between[next]![1] - between[i]![1])
-    return Array.from({ length: rimCount(set, from, outer[next]!) }, () => ({ role: beside ? "end" : "plate", length }))
+    const whole = Math.hypot(between[next]![0] - between[i]![0], between[next]![1] - between[i]![1])
+    const lengths = within ? spansAlong(within, from, outer[next]!).map(([start, end]) => (end - start) * whole) : [whole]
+    const row = Array.from({ length: rimCount(set, from, outer[next]!) }, () => lengths).flat()
+    return row.map((length) => ({ role: beside ? "end" : "plate", length }))
   })
 
 interface Stick {
@@ -152,9 +165,4 @@ function sticksOf(set: MemberSet, face: FaceId, outline: readonly Point[], openi
   ])
   const cross = set.cross.map((position): Stick => ({ role: "cross", position, rectangle: across(low + position) }))
   return [...row, ...beside, ...cross]
-}
-
-function everything(outline: readonly Point[]): Rectangle {
-  const { left, right, low, high } = boundsOf(outline)
-  return { x: left, y: low, width: right - left, height: high - low }
 }

@@ -1,4 +1,4 @@
-import type { FloorBox, Notch, Opening, Penetration, Shell } from "../../schema/job/shell"
+import type { FloorBox, Notch, Opening, Penetration, Shell, Zone } from "../../schema/job/shell"
 import type { Face } from "./face"
 import { notchOutline, notchStrips } from "./notch"
 import { boundsOf, clipConvex, isInside, polygonArea, type Rectangle, rectangleCorners } from "./polygon"
@@ -11,7 +11,7 @@ export interface Misfit {
   message: string
 }
 
-/** Openings that reach over their face's edge or over each other, boxes that reach out of the shell, bars that find no room. */
+/** Openings, zones and notches that reach over their face's edge or over each other, boxes that reach out of the shell, bars that find no room. */
 export function misfits(shell: Shell, faces: readonly Face[]): Misfit[] {
   const found: Misfit[] = Object.values(shell.boxes).flatMap((box) => boxMisfit(box, shell))
   for (const notch of Object.values(shell.notches)) {
@@ -19,6 +19,7 @@ export function misfits(shell: Shell, faces: readonly Face[]): Misfit[] {
     if (face && !notchOutline(face, notch).every((corner) => isInside(face.outline, corner)))
       found.push({ opening: null, message: `${notch.name} reaches over the edge of its face; make it smaller or move it.` })
   }
+  for (const zone of Object.values(shell.zones)) found.push(...zoneMisfit(zone, faces))
   for (const bar of Object.values(shell.penetrations)) found.push(...barMisfit(bar, faces))
   const entries = Object.entries(shell.openings)
   entries.forEach(([id, opening], i) => {
@@ -47,6 +48,17 @@ function barMisfit({ name, face: on, x, y, width, count }: Penetration, faces: r
   return count * width ** 2 > face.area
     ? [{ opening: null, message: `There is no room in the face for ${count} of ${name}; fewer or smaller ones.` }]
     : []
+}
+
+/** A zone need not lie wholly on its face, but must not miss it. */
+function zoneMisfit(zone: Zone, faces: readonly Face[]): Misfit[] {
+  if (zone.kind === "box") return []
+  const { outline } = faces.find(({ id }) => id === zone.face)!
+  const corners = rectangleCorners(zone)
+  if (corners.every((corner) => isInside(outline, corner))) return []
+  const message =
+    clipConvex(corners, outline).length > 2 ? "reaches over the edge of its face: only what lies on it counts" : "misses its face; move it"
+  return [{ opening: null, message: `${zone.name} ${message}.` }]
 }
 
 function boxMisfit({ name, x, length, width, height, outline }: FloorBox, { form }: Shell): Misfit[] {

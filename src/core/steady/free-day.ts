@@ -99,7 +99,7 @@ function followed(figures: SteadyEnclosure["surfaces"][number], { summer: { insi
 
 /** m² of floor inside. */
 export const floorArea = ({ surfaces }: Pick<SteadyEnclosure, "surfaces">): number =>
-  sum(surfaces.map(({ face }) => (face.part === "floor" ? face.area : 0)))
+  sum(surfaces.map(({ face, zone }) => (face.part === "floor" && zone === null ? face.area : 0)))
 
 /** Heat that all faces take from the air for a kelvin of it, this hour and each hour after, W/K. */
 function airAnswer({ surfaces, conditions }: SteadyEnclosure): Float64Array {

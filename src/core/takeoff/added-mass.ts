@@ -1,7 +1,7 @@
 import type { Shell } from "../../schema/job/shell"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { sum } from "../numeric/sum"
-import { foldedUp, type SpacePoint } from "../shell/body"
+import { boxInSpace, foldedUp, type SpacePoint } from "../shell/body"
 import { massOfLayers } from "./content"
 
 /** What is added to a face, and where its middle lies in space. */
@@ -14,11 +14,11 @@ export interface FaceMass {
   middle: SpacePoint
 }
 
-/** What is added to each face; its middle is that of the whole face: openings are not taken out of it. */
-export const faceMasses = ({ form }: Pick<Shell, "form">, surfaces: readonly SurfaceFigures[]): FaceMass[] =>
-  surfaces.map(({ id, name, face, layers, netArea }) => ({
+/** What is added to each face; its middle is that of the whole face or zone: openings are not taken out of it. */
+export const faceMasses = ({ form, boxes }: Pick<Shell, "form" | "boxes">, surfaces: readonly SurfaceFigures[]): FaceMass[] =>
+  surfaces.map(({ id, name, face, region, box, layers, netArea }) => ({
     ...{ face: id, name, mass: massOfLayers(layers) * netArea },
-    middle: middleOf(foldedUp(form, face, face.outline)),
+    middle: middleOf(box === null ? foldedUp(form, face, region.outline) : boxInSpace(boxes[box]!, form)),
   }))
 
 /** The centre of what is added to all faces; null where nothing is. */

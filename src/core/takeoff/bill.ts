@@ -28,7 +28,8 @@ export interface BillLine {
 /** All that is added to an enclosure: layers, their members and what those hold, insulation along a slab's edge. */
 export function billOf({ surfaces, perimeterInsulation }: Pick<Enclosure, "surfaces" | "perimeterInsulation">, shell: Shell): BillLine[] {
   const lines: BillLine[] = []
-  for (const { id: surface, face, layers, netArea } of surfaces) {
+  for (const on of surfaces) {
+    const { id: surface, layers, netArea } = on
     const told = new Set<string>()
     for (const layer of layers)
       for (const { role, what, thickness, share, mass, price, members } of contentOf(layer)) {
@@ -45,7 +46,7 @@ export function billOf({ surfaces, perimeterInsulation }: Pick<Enclosure, "surfa
           price: price * netArea,
           // Drawn when they are asked for: sums need only the area.
           get pieces() {
-            return first ? framingOn(shell, face, first.set).pieces : []
+            return first ? framingOn(shell, on, first.set).pieces : []
           },
         })
       }

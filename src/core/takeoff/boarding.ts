@@ -11,10 +11,10 @@ import { arealPrice } from "../material/layer-properties"
 import { sum } from "../numeric/sum"
 import { edgesOf, neighbourOf } from "../shell/edges"
 import type { Face, Point } from "../shell/face"
-import { boxOutlinesOn } from "../shell/floor-boxes"
-import { framingOn } from "../shell/framing"
+import { boxNet, boxOutlinesOn } from "../shell/floor-boxes"
+import { type FaceRegion, framingOn } from "../shell/framing"
 import { notchOutline } from "../shell/notch"
-import { inset, rectangleCorners } from "../shell/polygon"
+import { clipConvex, inset, rectangleCorners } from "../shell/polygon"
 
 /** What boards of one material and thickness are cut from, and how. */
 export interface Stuff {
@@ -126,19 +126,18 @@ function boardLayer(
   surfaces: readonly SurfaceFigures[],
   i: number,
 ): Omit<BoardLayer, "stuff" | "nth"> {
-  const { id, name, face, layers, assembly } = surface
+  const { id, name, layers, assembly } = surface
   const { layer, material, id: layerId } = layers[i]!
   const boards = layer.boards ?? NOTHING_SAID
   const usual = USUAL[units]
   const swells = material.class === "board" || material.class === "wood"
   const sheathing = layer.between === null && (swells || material.class === "plaster")
   const set = (boards.onMembers ?? sheathing) ? (carrierOf(layers, i)?.members.set ?? null) : null
-  const places = set ? middles(shell, face, set) : null
+  const places = set ? middles(shell, surface, set) : null
   return {
     ...{ face: id, faceName: name, assembly, layer: layerId },
-    outline: withinCorners(shell, surface, surfaces, linedBy(surface, layers.slice(0, i))),
-    holes: holesOf(shell, face),
-    members: layers[i]!.members.flatMap(({ set: between }) => sticksOf(shell, face, between)),
+    ...laidOn(shell, surface, surfaces, linedBy(surface, layers.slice(0, i))),
+    members: layers[i]!.members.flatMap(({ set: between }) => sticksOf(shell, surface, between)),
     on: { x: set?.direction === "up" ? places : null, y: set?.direction === "along" ? places : null },
     // What lies between members lies as they run.
     course: boards.course ?? (layer.between === null ? null : layers[i]!.members[0]!.set.direction === "up" ? "up" : "beside"),
@@ -160,10 +159,24 @@ export function carrierOf(layers: readonly BuiltLayer[], i: number): { at: numbe
   return null
 }
 
-const middles = (shell: Shell, face: Face, set: Parameters<typeof framingOn>[2]): number[] =>
-  framingOn(shell, face, set)
+const middles = (shell: Shell, on: FaceRegion, set: Parameters<typeof framingOn>[2]): number[] =>
+  framingOn(shell, on, set)
     .members.flatMap(({ role, position }) => (role === "member" && position !== null ? [position] : []))
     .sort((a, b) => a - b)
+
+/** What boards lie on: a face or so much of it as a zone has, within its corners; the skin of a box laid flat. */
+function laidOn(
+  shell: Shell,
+  surface: SurfaceFigures,
+  surfaces: readonly SurfaceFigures[],
+  depth: number,
+): Pick<BoardLayer, "outline" | "holes"> {
+  const { face, region, box } = surface
+  if (box !== null) return boxNet(shell.boxes[box]!)
+  const within = withinCorners(shell, surface, surfaces, depth)
+  const outline = region.own ? clipConvex(within, rectangleCorners(region.own)) : within
+  return { outline, holes: [...holesOf(shell, face), ...region.over.map((zone) => [...rectangleCorners(zone)])] }
+}
 
 /** Openings, wheel boxes and pieces that are missing. */
 export function holesOf(shell: Shell, face: Face): Point[][] {
@@ -177,8 +190,8 @@ export function holesOf(shell: Shell, face: Face): Point[][] {
 }
 
 /** Where members and plates of a set stand. */
-function sticksOf(shell: Shell, face: Face, set: Parameters<typeof framingOn>[2]): Point[][] {
-  const { members, rim } = framingOn(shell, face, set)
+function sticksOf(shell: Shell, on: FaceRegion, set: Parameters<typeof framingOn>[2]): Point[][] {
+  const { members, rim } = framingOn(shell, on, set)
   const sticks = members.map(({ outline }) => outline)
   if (!rim) return sticks
   const { outer, inner } = rim
@@ -199,12 +212,13 @@ function sticksOf(shell: Shell, face: Face, set: Parameters<typeof framingOn>[2]
  * @param depth of the layer's outer side from the measured face, m
  */
 function withinCorners(shell: Shell, surface: SurfaceFigures, surfaces: readonly SurfaceFigures[], depth: number): Point[] {
-  const { face, outline } = surface
+  const { face } = surface
+  const { outline } = face
   const edges = edgesOf(shell)
   const moved = inset(outline, (_, __, side) => {
     const beside = neighbourOf(face, side, shell.form.kind === "hip")
     const edge = edges.find(({ faces }) => faces.includes(face.id) && faces.some(beside))
-    const other = edge && surfaces.find(({ id }) => id !== face.id && edge.faces.includes(id))
+    const other = edge && surfaces.find((one) => one.face.id !== face.id && edge.faces.includes(one.face.id))
     if (!edge || !other) return 0
     return Math.max(0, Math.min(depth, linedBy(other, other.layers))) / Math.tan((edge.angle * Math.PI) / 360)
   })

@@ -12,8 +12,8 @@ test("studs of a wall of 4 by 2.5 m with a window, by hand", () => {
   const job = evenBox(sketch("one", stack`osb 12, glass-wool 90 between ${studs}`))
   const [opening] = Object.values(demo("Tern Hut").shell.openings)
   job.shell.openings = { window: { ...opening!, face: "left", x: 1, y: 0.9, width: 0.7, height: 1 } }
-  const { face } = ledgerOf(activeState(job)).surfaces.find(({ id }) => id === "left")!
-  const sticks = cutSticks(job.shell, face, studs)
+  const wall = ledgerOf(activeState(job)).surfaces.find(({ id }) => id === "left")!
+  const sticks = cutSticks(job.shell, wall, studs)
   // Five studs, two beside the window and two ends between the plates; one is parted by sill and header; two plates of 4 m.
   const whole = new Array<number>(9).fill(2410)
   expect(millimetres(sticks.map(({ length }) => length))).toEqual([4000, 4000, ...whole, 810, 790, 790, 510])
@@ -25,10 +25,10 @@ test("blocks between tubes in one layer are cut where they meet them, by hand", 
   const tubes = { ...timber("Tubes", 0.04, 1), plates: { low: 0 as const, high: 0 as const }, ends: false }
   const blocks = { ...tubes, name: "Blocks", direction: "along" as const, spacing: 1.25 }
   const job = evenBox(sketch("one", stack`osb 12, glass-wool 90 between ${tubes}`))
-  const { face } = ledgerOf(activeState(job)).surfaces.find(({ id }) => id === "left")!
+  const wall = ledgerOf(activeState(job)).surfaces.find(({ id }) => id === "left")!
   // Tubes at 1, 2 and 3 m of 4: four bays of 980 and 960 mm, one row at half of 2.5 m.
-  expect(millimetres(cutSticks(job.shell, face, blocks, [tubes]).map(({ length }) => length))).toEqual([980, 980, 960, 960])
-  expect(millimetres(cutSticks(job.shell, face, blocks).map(({ length }) => length))).toEqual([4000])
+  expect(millimetres(cutSticks(job.shell, wall, blocks, [tubes]).map(({ length }) => length))).toEqual([980, 980, 960, 960])
+  expect(millimetres(cutSticks(job.shell, wall, blocks).map(({ length }) => length))).toEqual([4000])
 })
 
 test("a plate longer than a bar is joined over a stud, another stick in equal parts", () => {
@@ -42,14 +42,15 @@ test("a plate longer than a bar is joined over a stud, another stick in equal pa
 test("studs of a gable end at the angle of its roof, and are as long as their longer edge", () => {
   const job = demo("Tern Hut")
   const state = activeState(job)
-  const { face, layers } = ledgerOf(state).surfaces.find(({ face: { part, outline } }) => part === "wall" && outline.length === 5)!
+  const wall = ledgerOf(state).surfaces.find(({ face: { part, outline } }) => part === "wall" && outline.length === 5)!
+  const { face, layers } = wall
   const { id } = layers.flatMap(({ members }) => members)[0]!
   const set = Object.values(state.variant.assemblies)
     .flatMap(({ members }) => Object.entries(members))
     .find(([key]) => key === id)![1]
   const [, , eave, ridge] = face.outline
   const pitch = (Math.atan2(ridge![1] - eave![1], Math.abs(ridge![0] - eave![0])) * 180) / Math.PI
-  const bevelled = cutSticks(job.shell, face, set).filter(({ role, ends }) => role === "member" && ends[1] > 0)
+  const bevelled = cutSticks(job.shell, wall, set).filter(({ role, ends }) => role === "member" && ends[1] > 0)
   expect(bevelled.length).toBeGreaterThan(2)
   for (const { ends } of bevelled) expect(ends[1]).toBeCloseTo(pitch, 6)
 })

@@ -1,8 +1,8 @@
 import type { MemberSet } from "../../schema/job/build-up"
 import type { Shell } from "../../schema/job/shell"
 import { InputError } from "../../schema/outcome"
-import type { Face, Point } from "../shell/face"
-import { framingOn } from "../shell/framing"
+import type { Point } from "../shell/face"
+import { type FaceRegion, framingOn } from "../shell/framing"
 import { stretches } from "../laying/stretches"
 import type { Member, RimPiece } from "../shell/members"
 import { boundsOf, type Rectangle } from "../shell/polygon"
@@ -28,19 +28,23 @@ const SIDE = 1e-6
  * Plates are as long as their edge, their ends taken as square.
  * @param among sets that it stands among in its layer: it is cut where it crosses them
  */
-export function cutSticks(shell: Shell, face: Face, set: MemberSet, among: readonly MemberSet[] = []): CutStick[] {
-  const { members, rimPieces } = framingOn(shell, face, set)
-  const openings: Rectangle[] = Object.values(shell.openings).filter((opening) => opening.face === face.id)
+export function cutSticks(shell: Shell, on: FaceRegion, set: MemberSet, among: readonly MemberSet[] = []): CutStick[] {
+  const { members, rimPieces } = framingOn(shell, on, set)
+  const openings: Rectangle[] = Object.values(shell.openings).filter((opening) => opening.face === on.face.id)
+  // Where another zone or a box begins they end square, without header or sill.
+  const { over, behind } = on.region
+  const ended = [...over, ...behind.map(boundsOf).map(rectangleOf)]
   const crossed = among
     .filter(({ direction }) => direction !== set.direction)
-    .flatMap((other) => framingOn(shell, face, other).members.map(({ outline }) => boundsOf(outline)))
-    .map(({ left, right, low, high }): Rectangle => ({ x: left, y: low, width: right - left, height: high - low }))
+    .flatMap((other) => framingOn(shell, on, other).members.map(({ outline }) => boundsOf(outline)))
+    .map(rectangleOf)
   const up = set.direction === "up" ? 1 : 0
   const sticks = members.flatMap(({ role, outline, position }): CutStick[] => {
     const axis = role === "member" || role === "trimmer" ? up : ((1 - up) as 0 | 1)
     const [from, to] = reach(outline, axis)
     const ends = endsOf(outline, axis, (from + to) / 2)
-    const parts = role === "member" || role === "cross" ? partedBy(openings, crossed, outline, axis, set) : [[from, to] as const]
+    const parts =
+      role === "member" || role === "cross" ? partedBy(openings, [...ended, ...crossed], outline, axis, set) : [[from, to] as const]
     return parts.map(([start, end]) => ({
       ...{ role, at: position, length: end - start },
       ends: [start > from ? 0 : ends[0], end < to ? 0 : ends[1]],
@@ -49,6 +53,13 @@ export function cutSticks(shell: Shell, face: Face, set: MemberSet, among: reado
   const rim = rimPieces.map((piece): CutStick => ({ ...piece, at: null, ends: [0, 0] }))
   return [...sticks, ...rim].filter(({ length }) => length >= SHORTEST)
 }
+
+const rectangleOf = ({ left, right, low, high }: ReturnType<typeof boundsOf>): Rectangle => ({
+  x: left,
+  y: low,
+  width: right - left,
+  height: high - low,
+})
 
 /** A stick, or a part of one that is longer than a bar. */
 export interface BarStick extends CutStick {

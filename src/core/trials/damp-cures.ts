@@ -61,12 +61,12 @@ const [WORTH, PAIRED] = [0.6, 5] as const
  * @param surface the face that is to be cured
  */
 export function dampCures(state: JobState, ledger: Ledger, surface: SurfaceId): Cure[] {
-  const { verdict: now, water } = ledger.moisture[surface]
+  const { verdict: now, water } = ledger.moisture[surface]!
   if (!now.harms) return []
   const share = worstPlane(water)?.share ?? 0
   const tried = ({ unpriced, ...trial }: Trial): Cure => {
     const then = curedLedger(state, ledger, trial.step)
-    const { verdict, water } = then.moisture[surface]
+    const { verdict, water } = then.moisture[surface]!
     const lies = worstPlane(water)?.share ?? 0
     return {
       ...{ ...trial, verdict, share: lies },

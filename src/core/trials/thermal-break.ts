@@ -6,11 +6,11 @@ import { materialOf, withOwnMaterials } from "../material/catalogue"
 import { INCH } from "../quantity/length"
 import type { UnitSystem } from "../quantity/unit-system"
 import { sum } from "../numeric/sum"
-import { partOf } from "../shell/face"
 import type { RankedBridge } from "../ledger/bridge-ranking"
 import type { Ledger } from "../ledger/ledger"
-import { alongSlab } from "../enclosure/perimeter-insulation"
+import { alongSlab, slabOwner } from "../enclosure/perimeter-insulation"
 import { type JobState, stockOf } from "../enclosure/job-state"
+import { surfacesOf } from "../enclosure/surface"
 
 /** What can be used so: stuffs of the catalogue that are made for it, and any that a job brings along. */
 const stuffsFor =
@@ -67,7 +67,7 @@ export type BreakMeasure =
 export function breakPlaces({ set, between, opening, point, face }: RankedBridge, { shell, variant }: JobState): BreakPlace[] {
   if (opening) return [{ kind: "strip", list: "openings", id: opening }]
   if (point) return [{ kind: "strip", list: "penetrations", id: point.id }]
-  const worn = [...new Set(between ? between.map((id) => variant.wears[id]!) : [face.assembly])]
+  const worn = [...new Set((between ?? [face]).map(({ assembly }) => assembly))]
   const inside = worn.map((assembly): BreakPlace => {
     const { order, layers } = variant.assemblies[assembly]!
     const existing = order.map((id) => layers[id]!.existing).lastIndexOf(true)
@@ -75,8 +75,8 @@ export function breakPlaces({ set, between, opening, point, face }: RankedBridge
     const at = set ? order.map((id) => layers[id]!.between).lastIndexOf(set.id) + 1 : Math.max(1, order.length - 1, existing + 1)
     return { kind: "layer", assembly, at }
   })
-  const onSlab = shell.floor === "slab" && between?.some((face) => partOf(face) === "floor")
-  return onSlab ? [...inside, { kind: "rim", assembly: variant.wears.floor! }] : inside
+  const slab = between?.some(({ ground }) => ground) && slabOwner(shell, surfacesOf(shell, variant))
+  return slab ? [...inside, { kind: "rim", assembly: slab.assembly }] : inside
 }
 
 /** A layer as a break, with its price on all faces that wear the build-up. */

@@ -20,7 +20,7 @@ type ReadyAssembly = ReturnType<typeof readyBuildUps>[number]["assembly"]
 /** The verdict on a part of a fresh job that wears one ready build-up all over. */
 function verdictOf(kind: JobKind, part: FacePart, assembly: ReadyAssembly, station: string): DampVerdict {
   const { surfaces, moisture } = ledgerOf(activeState(wearing(kind, station, assembly)))
-  return moisture[surfaces.find(({ face }) => face.part === part)!.id].verdict
+  return moisture[surfaces.find(({ face }) => face.part === part)!.id]!.verdict
 }
 
 /** The verdict on its wall followed hour by hour, roughly, through two years. */
@@ -28,7 +28,7 @@ function yearsVerdict(kind: JobKind, assembly: ReadyAssembly, station: string): 
   const state = activeState(wearing(kind, station, assembly))
   const ledger = ledgerOf(state)
   const surface = ledger.surfaces.find(({ face }) => face.part === "wall")!
-  const model = sectionModel(surface, ledger.moisture[surface.id].water, ledger, state.brief)
+  const model = sectionModel(surface, ledger.moisture[surface.id]!.water, ledger, state.brief)
   const told = sectionYears(model, weatherYear(model.weather), BUILT_IN_HUMIDITY.usual, { ...ROUGH, years: 2 })
   return sectionVerdict(model, told, surface.layers.slice(-model.layers.length), "wall")
 }

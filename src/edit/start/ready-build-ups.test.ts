@@ -23,7 +23,7 @@ describe("ready build-ups", () => {
     const { surfaces, loss, gain } = ledgerOf(activeState(worn.value.job))
     // A cold room on bare ground takes heat in, winter and summer.
     expect(Math.max(loss.total, gain.total)).toBeGreaterThan(0)
-    const face = surfaces.find(({ id }) => partOf(id) === part)!
+    const face = surfaces.find(({ face: { part: of } }) => of === part)!
     expect(face.layers).toHaveLength(assembly.order.length)
     expect(assembly.reason.length).toBeGreaterThan(20)
   })

@@ -142,6 +142,7 @@ export function startShell(form: Form, { floor, openings, indoors }: Pick<Kit, "
     boxes: {},
     notches: {},
     penetrations: {},
+    zones: {},
     spaces: { ...(indoors && { around: { kind: "open", name: "Building around it" } }), ...(cab && { cab: CAB }) },
     against: { ...Object.fromEntries(around.map((face) => [face, "around"])), ...(cab && { front: "cab" }) },
     readings: {},

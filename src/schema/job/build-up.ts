@@ -63,7 +63,7 @@ export const Boards = z.strictObject({
   apart: quantity("m", "by which joints lie beside those of the layer below and of the next course", { min: 0, max: 2 }).nullable(),
   narrowest: quantity("m", "that no strip is narrower than, where the face lets it", { min: 0, max: 1 }).nullable(),
   grain: z.boolean().describe("pieces keep the direction of their sheet: grain, flutes, or a pattern"),
-  locked: z.partialRecord(FaceId, z.array(LockedJoint).max(60)).describe("joints of a face that stay where they are"),
+  locked: z.record(Id, z.array(LockedJoint).max(60)).describe("joints of a face or a zone that stay where they are"),
 })
 export type Boards = z.output<typeof Boards>
 

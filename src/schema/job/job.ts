@@ -9,11 +9,11 @@ import { Material } from "../material"
 import { Plant } from "./plant"
 import { SheetStock } from "./sheet-stock"
 import { AirState, quantity, relativeHumidity } from "../quantity"
-import { FaceId, roomAir, Shell } from "./shell"
+import { roomAir, Shell } from "./shell"
 import { OwnWeather } from "./weather"
 
 /** Version of the job document; each older one has a step in `migrate.ts`. */
-export const JOB_VERSION = 14
+export const JOB_VERSION = 15
 /** What a job file says that it is. */
 export const JOB_FORMAT = "pelzhaus-job"
 /** Greatest size of a job file, characters; a job of fifty variants is a tenth of it. */
@@ -91,7 +91,7 @@ export const Variant = z
   .strictObject({
     name: title("name"),
     assemblies: partsOf(Assembly, 100, "build-ups in a variant"),
-    wears: z.partialRecord(FaceId, Id).describe("assembly of each face"),
+    wears: z.record(Id, Id).describe("assembly of each face, and of each zone that has not that of its face"),
     leakage: Leakage,
     ventilation: Ventilation.describe("outdoor air that is let in on purpose"),
     breaks: Breaks,

@@ -12,6 +12,7 @@ import { v10ToV11 } from "./v10-to-v11"
 import { v11ToV12 } from "./v11-to-v12"
 import { v12ToV13 } from "./v12-to-v13"
 import { v13ToV14 } from "./v13-to-v14"
+import { v14ToV15 } from "./v14-to-v15"
 import { v9ToV10 } from "./v9-to-v10"
 
 /** Steps by the version they start from. */
@@ -29,6 +30,7 @@ export const STEPS: Readonly<Record<number, Step>> = {
   11: v11ToV12,
   12: v12ToV13,
   13: v13ToV14,
+  14: v14ToV15,
 }
 
 /**

@@ -2,7 +2,7 @@ import type { Fault } from "../outcome"
 import { type FormKind, formContradiction, measureOf } from "./form"
 import type { Job, OwnMaterials, Variant } from "./job"
 import type { Plant } from "./plant"
-import type { FaceId, Offsets, Shell } from "./shell"
+import { FaceId, type Offsets, type Shell } from "./shell"
 import type { Assembly } from "./build-up"
 
 /** Names that a job may use but that it does not hold itself. */
@@ -107,8 +107,11 @@ function shellFault(shell: Shell, known: Known): Fault | null {
     if (wall !== null && 2 * wall >= width)
       return { code: "contradiction", path: [...at, "wall"], message: `A ${shape} pipe's wall must be less than half of its width.` }
   }
+  const zones = zonesFault(shell)
+  if (zones) return zones
   for (const [face, space] of Object.entries(shell.against)) {
-    if (!faces.includes(face as FaceId)) return unknown(["shell", "against", face], face, "face of this form")
+    if (!faces.includes(face as FaceId) && !Object.hasOwn(shell.zones, face))
+      return unknown(["shell", "against", face], face, "face of this form or zone")
     if (!Object.hasOwn(shell.spaces, space)) return unknown(["shell", "against", face], space, "space")
   }
   for (const [id, { dimension }] of Object.entries(shell.readings))
@@ -118,6 +121,25 @@ function shellFault(shell: Shell, known: Known): Fault | null {
     if (!isRising(offsets)) return notRising(["shell", "notches", id, "offsets"], name)
   for (const [id, { name, outline }] of Object.entries(shell.boxes))
     if (outline && !isRising(outline)) return notRising(["shell", "boxes", id, "outline"], name)
+  return null
+}
+
+/** Zones lie on faces of the form and on boxes that are there, bear no face's name, and each box is one zone at most. */
+function zonesFault({ form, zones, boxes }: Shell): Fault | null {
+  const boxed = new Set<string>()
+  for (const [id, zone] of Object.entries(zones)) {
+    const at = ["shell", "zones", id]
+    if (FaceId.options.some((face) => face === id))
+      return { code: "duplicate", path: at, message: `"${id}" is the name of a face; a zone needs another.` }
+    if (zone.kind === "rectangle") {
+      if (!FACES[form.kind].includes(zone.face)) return unknown([...at, "face"], zone.face, "face of this form")
+      continue
+    }
+    if (!Object.hasOwn(boxes, zone.box)) return unknown([...at, "box"], zone.box, "box on the floor")
+    if (boxed.has(zone.box))
+      return { code: "duplicate", path: [...at, "box"], message: `The skin of ${boxes[zone.box]!.name} is a zone already.` }
+    boxed.add(zone.box)
+  }
   return null
 }
 
@@ -131,7 +153,11 @@ function variantFault(variant: Variant, shell: Shell, known: Known, path: Path):
   for (const face of FACES[shell.form.kind]) {
     const worn = variant.wears[face]
     if (worn === undefined) return { code: "missing", path: [...path, "wears", face], message: `The face "${face}" wears no assembly.` }
-    if (!Object.hasOwn(variant.assemblies, worn)) return unknown([...path, "wears", face], worn, "assembly")
+  }
+  for (const [surface, worn] of Object.entries(variant.wears)) {
+    if (!FACES[shell.form.kind].includes(surface as FaceId) && !Object.hasOwn(shell.zones, surface))
+      return unknown([...path, "wears", surface], surface, "face of this form or zone")
+    if (!Object.hasOwn(variant.assemblies, worn)) return unknown([...path, "wears", surface], worn, "assembly")
   }
   for (const [id, assembly] of Object.entries(variant.assemblies)) {
     const fault = assemblyFault(assembly, known, [...path, "assemblies", id])

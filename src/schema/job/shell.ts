@@ -103,6 +103,25 @@ export const Penetration = z.strictObject({
 })
 export type Penetration = z.output<typeof Penetration>
 
+/** A part of a face that has a build-up of its own, or another air beyond it. */
+export const Zone = z.discriminatedUnion("kind", [
+  z
+    .strictObject({
+      kind: z.literal("rectangle"),
+      name: title("name"),
+      face: FaceId,
+      x: offset("from the face's left edge, seen from inside"),
+      y: offset("from the face's lower edge"),
+      width: shellLength("width"),
+      height: shellLength("height"),
+    })
+    .describe("a rectangle on a face; of two that overlap the later one counts"),
+  z
+    .strictObject({ kind: z.literal("box"), name: title("name"), box: Id })
+    .describe("side, top and ends of a box on the floor, which take the place of wall and floor behind them"),
+])
+export type Zone = z.output<typeof Zone>
+
 /** What a face may stand against in place of the outdoors. */
 export const Space = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("open"), name: title("name") }).describe("outdoor air without sun and wind: an open shed"),
@@ -194,7 +213,10 @@ export const Shell = z.strictObject({
   notches: partsOf(Notch, 100, "cut-outs").describe("pieces missing from faces"),
   penetrations: partsOf(Penetration, 500, "things that run through the skin").describe("what runs through faces"),
   spaces: partsOf(Space, 50, "spaces beside it").describe("what faces may stand against in place of the outdoors"),
-  against: z.partialRecord(FaceId, Id).describe("the space beyond a face; a face that is not named sees the outdoors"),
+  zones: partsOf(Zone, 100, "zones").describe("parts of faces that are built otherwise"),
+  against: z
+    .record(Id, Id)
+    .describe("the space beyond a face or a zone; a face that is not named sees the outdoors, a zone what its face sees"),
   readings: partsOf(Reading, 300, "readings of the tape").describe("what the tape said, kept beside the measures that follow from it"),
   levels: partsOf(Level, 200, "points of the floor").describe("points of a floor that is not level"),
   fits: partsOf(Fit, 200, "things that must fit").describe("what must find its place inside"),

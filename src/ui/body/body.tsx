@@ -168,20 +168,20 @@ function Boxes({ shell: { boxes, form } }: { shell: Shell }) {
 }
 
 /** Shapes of a face, made anew when its own geometry changes. */
-function useShapes({ face, openings, layers }: SurfaceFigures, shell: Shell) {
+function useShapes({ face, region, box, openings, layers }: SurfaceFigures, shell: Shell) {
   const shapes = useMemo(() => {
     const fold = (outlines: readonly (readonly Point[])[]): SpacePoint[][] =>
       outlines.flatMap((outline) => foldedUp(shell.form, face, outline))
-    const members = membersOf(layers).flatMap(({ set }) => framingOn(shell, face, set).members.map(({ outline }) => outline))
+    const members = membersOf(layers).flatMap(({ set }) => framingOn(shell, { face, region }, set).members.map(({ outline }) => outline))
     const missing = Object.values(shell.notches)
       .filter((notch) => notch.face === face.id)
       .flatMap((notch) => notchStrips(face, notch))
     return {
-      face: piecesGeometry(fold([face.outline])),
+      face: piecesGeometry(box === null ? fold([region.outline]) : boxInSpace(shell.boxes[box]!, shell.form)),
       members: piecesGeometry(fold(members)),
       openings: piecesGeometry(fold([...openings.map(({ opening }) => rectangleCorners(opening)), ...missing])),
     }
-  }, [face, openings, layers, shell])
+  }, [face, region, box, openings, layers, shell])
   useEffect(() => () => Object.values(shapes).forEach((shape) => shape.dispose()), [shapes])
   return shapes
 }

@@ -113,7 +113,9 @@ export function BreakBeside({ bridge }: { bridge: RankedBridge }) {
   /** The faces that a layer comes on, or the edge that is insulated. */
   function faceWords(at: BreakPlace): string {
     if (at.kind === "rim") return "along the slab’s edge"
-    const on = ledger.surfaces.filter(({ id, assembly }) => at.kind === "layer" && assembly === at.assembly && bridge.between?.includes(id))
+    const on = ledger.surfaces.filter(
+      ({ id, assembly }) => at.kind === "layer" && assembly === at.assembly && bridge.between?.some((one) => one.id === id),
+    )
     return `inside of the ${on.map(({ name }) => inSentence(name)).join(" and ")}`
   }
 }

@@ -7,6 +7,7 @@ import { boxOutlinesOn } from "../../core/shell/floor-boxes"
 import { framingOn } from "../../core/shell/framing"
 import { notchOutline } from "../../core/shell/notch"
 import { boundsOf, rectangleCorners } from "../../core/shell/polygon"
+import { rectanglesOn } from "../../core/shell/zones"
 import type { MemberSet } from "../../schema/job/build-up"
 import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { isChosen } from "../job/selection"
@@ -60,7 +61,7 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
       >
         <polygon points={pointsText(drawn(face.outline))} fill="var(--sheet)" />
         {sets.map(({ id, set }) => {
-          const { members, rim } = framingOn(shell, face, set)
+          const { members, rim } = framingOn(shell, figures, set)
           return (
             <g key={id} fill="var(--member)" stroke="var(--hatch)" strokeWidth={0.8}>
               {rim ? <path d={pathText([drawn(rim.outer), drawn(rim.inner)])} fillRule="evenodd" /> : null}
@@ -76,6 +77,18 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
           ))}
         {boxOutlinesOn(face, shell).map((box, i) => (
           <polygon key={i} points={pointsText(drawn(box))} fill="var(--felt)" stroke="var(--ink)" strokeDasharray="5 2.5" />
+        ))}
+        {rectanglesOn(face, shell.zones).map(([id, zone]) => (
+          <g key={id} onClick={() => store.choose({ face: id, layer: null, part: { list: "zones", id } })} className="cursor-pointer">
+            <polygon
+              points={pointsText(drawn(rectangleCorners(zone)))}
+              fill="transparent"
+              stroke={id === figures.id ? "var(--spruce)" : "var(--ink)"}
+              strokeWidth={id === figures.id ? 2.4 : 1}
+              strokeDasharray="9 3"
+            />
+            <title>{zone.name}</title>
+          </g>
         ))}
         {figures.openings.map(({ id, opening }) => {
           const corners = drawn(rectangleCorners(opening))

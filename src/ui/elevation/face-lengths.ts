@@ -29,7 +29,7 @@ const AT_ONCE = 3
 export function faceLengths(figures: SurfaceFigures, shell: Shell, chosen: ChosenPart | null): FaceLength[] {
   const { left, right, low, high } = boundsOf(figures.face.outline)
   const few = figures.openings.length <= AT_ONCE
-  const [along, up] = [runMeasure(figures.id), heightMeasure(figures.id, shell.form.kind)]
+  const [along, up] = [runMeasure(figures.face.id), heightMeasure(figures.face.id, shell.form.kind)]
   const whole: FaceLength[] = [
     {
       id: "run",

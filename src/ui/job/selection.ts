@@ -2,7 +2,7 @@ import { createStore, type StoreApi } from "zustand"
 import { drivingSeason } from "../../core/ledger/headlines"
 import type { JobKind } from "../../schema/job/job"
 import type { Parts } from "../../edit/shell-edits"
-import type { FaceId } from "../../schema/job/shell"
+import type { SurfaceId } from "../../core/enclosure/surface"
 import type { Season } from "../../schema/quantity"
 
 /** A part of one of the shell's lists. */
@@ -13,7 +13,8 @@ export interface ChosenPart {
 
 /** What is chosen in this window; nothing of it is stored with the job. */
 export interface Selection {
-  face: FaceId
+  /** A surface: a face, or a zone of one. */
+  face: SurfaceId
   layer: string | null
   part: ChosenPart | null
   /** Season that Heat and Damp look at. */

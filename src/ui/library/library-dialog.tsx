@@ -134,7 +134,7 @@ function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: Tabl
   const { figure, unit } = useWriting()
   const rowOf = (one: Candidate) => {
     const { id, from, assembly, face, ledger } = one
-    const { verdict } = ledger.moisture[face.id]
+    const { verdict } = ledger.moisture[face.id]!
     const on = beside.includes(id)
     const about = ledger.pending.length > 0 ? "≈ " : ""
     return {

@@ -29,7 +29,7 @@ export const DAMP: Overlay = {
   id: "damp",
   title: "does it stay dry",
   paint: ({ id }, { moisture }) => {
-    const { verdict } = moisture[id]
+    const { verdict } = moisture[id]!
     const fill = verdict.filling === "dry" && !verdict.moulds ? {} : { fill: "color-mix(in oklab, var(--fen) 10%, var(--sheet))" }
     return { words: verdict.short, mark: verdict, ...fill }
   },

@@ -1,4 +1,5 @@
 import type { ComponentType } from "react"
+import type { Point } from "../../core/shell/face"
 import type { Place } from "../../core/enclosure/place"
 import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Ledger } from "../../core/ledger/ledger"
@@ -19,8 +20,15 @@ export interface Paint {
   hatch?: MaterialClass
   fill?: string
   mark?: DampVerdict
-  /** Members, sides of the outline, jambs and points on which water or frost gathers. */
-  cold?: { places: ReadonlyMap<Place, Wet>; sides: Readonly<Record<number, Wet>> }
+  /** Members, edges, jambs and points on which water or frost gathers. */
+  cold?: { places: ReadonlyMap<Place, Wet>; lines: readonly ColdLine[] }
+}
+
+/** A stretch of an edge or a border on which water or frost gathers, in its face's coordinates. */
+export interface ColdLine {
+  from: Point
+  to: Point
+  wet: Wet
 }
 
 /** When a job is looked at: in a season, at an hour of the hottest day, or with skins as warm as at another hour. */

@@ -148,7 +148,7 @@ const DESIGN: Moment = { season: "winter", hour: null, skins: null }
 function FaceOnPaper({ figures }: { figures: SurfaceFigures }) {
   const { write, figure, unit } = useWriting()
   const { variants, active } = useJob()
-  const { verdict } = useLedger().moisture[figures.id]
+  const { verdict } = useLedger().moisture[figures.id]!
   const assembly = variants[active]!.assemblies[figures.assembly]!
   const direction = heatFlowDirection(figures.face.tilt, true)
   const resistances = transmittanceLayers(figures.layers).map((layer) => layerResistance(layer, direction))

@@ -5,6 +5,7 @@ import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Point } from "../../core/shell/face"
 import { framingOn } from "../../core/shell/framing"
 import { holesOf } from "../../core/takeoff/boarding"
+import { rectangleCorners } from "../../core/shell/polygon"
 import { type Tile, tilesOf } from "../../core/shell/tiles"
 import type { Shell } from "../../schema/job/shell"
 import { useJob } from "../job/job-store"
@@ -28,12 +29,12 @@ const OVERLAP = 10
 const MANY = 40
 
 /** A face as one sees it from inside. */
-export function faceTemplate({ face, name, layers }: SurfaceFigures, shell: Shell): TemplateDrawing {
+export function faceTemplate({ face, region, name, layers }: SurfaceFigures, shell: Shell): TemplateDrawing {
   return {
     name: `${name}, seen from inside`,
-    outline: face.outline,
-    holes: holesOf(shell, face),
-    sticks: membersOf(layers).flatMap(({ set }) => framingOn(shell, face, set).members.map(({ outline }) => outline)),
+    outline: region.outline,
+    holes: [...holesOf(shell, face), ...region.over.map((zone) => [...rectangleCorners(zone)])],
+    sticks: membersOf(layers).flatMap(({ set }) => framingOn(shell, { face, region }, set).members.map(({ outline }) => outline)),
   }
 }
 

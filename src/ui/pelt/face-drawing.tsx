@@ -6,14 +6,17 @@ import { type Place, place } from "../../core/enclosure/place"
 import { boxOutlinesOn } from "../../core/shell/floor-boxes"
 import type { Face, Point } from "../../core/shell/face"
 import { framingOn } from "../../core/shell/framing"
+import { clipConvex, rectangleCorners } from "../../core/shell/polygon"
+import { isWithin } from "../../core/shell/zones"
 import { notchOutline } from "../../core/shell/notch"
-import type { FaceId, Shell } from "../../schema/job/shell"
+import type { SurfaceId } from "../../core/enclosure/surface"
+import type { Shell } from "../../schema/job/shell"
 import { DampMark } from "../primitives/damp-ring"
 import { type EdgeMark, boxOf, MARK_SIZE } from "./edge-marks"
 import { type FaceWords, lettering, SECOND_LINE } from "./lettering"
 import { hatch } from "./hatches"
 import { WET_COLOUR } from "../overlays/cold-lines"
-import type { Paint, Wet } from "../overlays/overlay"
+import type { ColdLine, Paint, Wet } from "../overlays/overlay"
 import { useWriting } from "../writing/writing"
 import { outlineOn, pathText, pointsText, rectangleOn, type View } from "./pelt-view"
 
@@ -25,19 +28,24 @@ interface Drawing {
   view: View
   hatches: string
   chosen: boolean
-  onChoose: (face: FaceId) => void
+  onChoose: (surface: SurfaceId) => void
 }
 
 /** One face of the pelt as a button: its outline, members, openings and words. */
 export const FaceDrawing = memo(function FaceDrawing({ figures, shell, paint, lengths, view, hatches, chosen, onChoose }: Drawing) {
   const { write } = useWriting()
-  const { face, name } = figures
-  const outline = outlineOn(face, face.outline, view)
+  const { face, name, region, zone } = figures
+  const isZone = zone !== null
+  const outline = outlineOn(face, region.outline, view)
   const holes = figures.openings.map(({ id, opening }) => ({ id, opening, corners: rectangleOn(face, opening, view) }))
-  const boxes = boxOutlinesOn(face, shell).map((box) => outlineOn(face, box, view))
-  const taken = [...holes.map(({ corners }) => boxOf(corners)), ...boxes.map(boxOf)]
-  const { words, marks } = lettering(figures, paint, view, taken, lengths ? (length) => write("length", length) : null)
-  const notches = Object.values(shell.notches).filter((notch) => notch.face === face.id)
+  // What a zone lies over is seen through it: openings that are another's, boxes and notches.
+  const through = isZone ? openingsThrough(figures, shell).map((corners) => outlineOn(face, corners, view)) : []
+  const boxes = isZone ? [] : boxOutlinesOn(face, shell).map((box) => outlineOn(face, box, view))
+  const zones = region.over.map((other) => rectangleOn(face, other, view))
+  const taken = [...holes.map(({ corners }) => corners), ...through, ...boxes, ...zones].map(boxOf)
+  const drawn = { face: { ...face, outline: region.outline }, name: zone ?? name }
+  const { words, marks } = lettering(drawn, paint, view, taken, lengths && !isZone ? (length) => write("length", length) : null)
+  const notches = isZone ? [] : Object.values(shell.notches).filter((notch) => notch.face === face.id)
   return (
     <g
       role="button"
@@ -68,6 +76,9 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, paint, le
       {boxes.map((corners, i) => (
         <polygon key={i} points={pointsText(corners)} fill="var(--felt)" stroke="var(--ink)" strokeWidth={1} strokeDasharray="5 2.5" />
       ))}
+      {through.map((corners, i) => (
+        <polygon key={i} points={pointsText(corners)} fill="var(--felt)" stroke="var(--ink)" strokeWidth={1} />
+      ))}
       {holes.map(({ id, opening, corners }) => {
         const wet = paint.cold?.places.get(place.threshold(id)) ?? paint.cold?.places.get(place.jamb(id))
         return (
@@ -84,20 +95,29 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, paint, le
           </g>
         )
       })}
-      <Points face={figures.face} shell={shell} view={view} cold={paint.cold?.places} />
+      <Points figures={figures} shell={shell} view={view} cold={paint.cold?.places} />
       <polygon
         points={pointsText(outline)}
         fill="none"
         stroke={chosen ? "var(--spruce)" : "var(--ink)"}
         strokeWidth={chosen ? 3 : 1.2}
+        strokeDasharray={isZone ? "9 3" : undefined}
         className="group-focus-visible:stroke-spruce group-focus-visible:[stroke-dasharray:6_3] group-focus-visible:[stroke-width:3px]"
       />
-      <ColdSides sides={paint.cold?.sides ?? {}} outline={outline} />
+      <ColdLines lines={paint.cold?.lines ?? []} face={face} view={view} />
       <Measures marks={marks} />
       <Words words={words} paint={paint} chosen={chosen} />
     </g>
   )
 })
+
+/** What a zone covers of openings that have their middle elsewhere on the face. */
+const openingsThrough = ({ face, region, openings }: SurfaceFigures, shell: Shell): Point[][] =>
+  Object.entries(shell.openings).flatMap(([id, opening]) => {
+    if (opening.face !== face.id || openings.some((own) => own.id === id)) return []
+    const seen = clipConvex(rectangleCorners(opening), region.outline)
+    return seen.length > 2 ? [seen] : []
+  })
 
 function Words({ words, paint, chosen }: { words: FaceWords; paint: Paint; chosen: boolean }) {
   const { title, titleSize, second } = words
@@ -131,7 +151,7 @@ interface Cold {
 /** Members where they stand: each set as one path, however many they are. */
 const Members = memo(function Members({ figures, shell, view, cold }: Pick<Drawing, "figures" | "shell" | "view"> & Cold) {
   return membersOf(figures.layers).map(({ id, set }) => {
-    const { members, rim } = framingOn(shell, figures.face, set)
+    const { members, rim } = framingOn(shell, figures, set)
     const sticks = members.map(({ outline }) => outlineOn(figures.face, outline, view))
     const around = rim ? [rim.outer, rim.inner].map((outline) => outlineOn(figures.face, outline, view)) : []
     const wet = cold?.get(place.member(figures.id, id))
@@ -145,9 +165,9 @@ const Members = memo(function Members({ figures, shell, view, cold }: Pick<Drawi
 })
 
 /** What runs through a face, where it does. */
-function Points({ face, shell, view, cold }: Pick<Drawing, "shell" | "view"> & Cold & { face: Face }) {
+function Points({ figures: { face, region }, shell, view, cold }: Pick<Drawing, "figures" | "shell" | "view"> & Cold) {
   return Object.entries(shell.penetrations)
-    .filter(([, one]) => one.face === face.id)
+    .filter(([, one]) => one.face === face.id && isWithin(region, [one.x, one.y]))
     .map(([id, { name, x, y }]) => {
       const [at] = outlineOn(face, [[x, y]], view)
       const wet = cold?.get(place.point(id))
@@ -167,13 +187,13 @@ function Points({ face, shell, view, cold }: Pick<Drawing, "shell" | "view"> & C
     })
 }
 
-/** Edges of the shell along which water or frost gathers, heavier than any outline. */
-function ColdSides({ sides, outline }: { sides: Record<number, Wet>; outline: readonly Point[] }) {
-  return Object.entries(sides).map(([side, wet]) => {
-    const [from, to] = [outline[Number(side)]!, outline[(Number(side) + 1) % outline.length]!]
+/** Edges and borders along which water or frost gathers, heavier than any outline. */
+function ColdLines({ lines, face, view }: { lines: readonly ColdLine[]; face: Face; view: View }) {
+  return lines.map(({ wet, ...line }, i) => {
+    const [from, to] = outlineOn(face, [line.from, line.to], view) as [Point, Point]
     return (
       <path
-        key={side}
+        key={i}
         d={`M${from.join(" ")}L${to.join(" ")}`}
         stroke={WET_COLOUR[wet]}
         strokeWidth={6}

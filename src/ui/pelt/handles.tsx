@@ -53,6 +53,18 @@ export function Handles({ view }: { view: View }) {
           />
         )),
       )}
+      {surfaces
+        .flatMap((figures) => (figures.region.own && figures.box === null ? zoneHandles(figures, view) : []))
+        .map(({ kind, id, name, words, outline }) => (
+          <Handle
+            key={`${kind} ${id}`}
+            name={name}
+            words={words(length)}
+            outline={outline}
+            chosen={isChosen(part, "zones", id)}
+            {...onHold({ kind, id })}
+          />
+        ))}
       {boxHandles(surfaces, shell, view).map(({ id, name, x, outline }) => (
         <Handle
           key={id}
@@ -137,6 +149,33 @@ function Handle({ name, words, outline, chosen, ...events }: HandleProps) {
   )
 }
 
+/** How large the corner is that a zone is made larger by, px. */
+const GRIP = 14
+
+/** A zone is moved by itself, and made larger by its upper right corner. */
+function zoneHandles(figures: SurfaceFigures, view: View) {
+  const { id, name, face } = figures
+  const own = figures.region.own!
+  const size = Math.min(GRIP / view.scale, own.width / 2, own.height / 2)
+  const corner = { x: own.x + own.width - size, y: own.y + own.height - size, width: size, height: size }
+  return [
+    {
+      kind: "zone",
+      id,
+      name,
+      words: (length: Writing["length"]) => placeWords(figures, own, length),
+      outline: rectangleOn(face, own, view),
+    },
+    {
+      kind: "corner",
+      id,
+      name: `Corner of ${inSentence(name)}`,
+      words: (length: Writing["length"]) => `${length(own.width)} × ${length(own.height)}`,
+      outline: rectangleOn(face, corner, view),
+    },
+  ] as const
+}
+
 /** Boxes are taken hold of on the floor, where they stand. */
 function boxHandles(surfaces: readonly SurfaceFigures[], shell: Shell, view: View) {
   const floor = floorOf(surfaces).face
@@ -147,6 +186,8 @@ function boxHandles(surfaces: readonly SurfaceFigures[], shell: Shell, view: Vie
 function placeWords({ name }: SurfaceFigures, { x, y }: { x: number; y: number }, length: Writing["length"]): string {
   return `${inSentence(name)}, ${length(x)} from the left, ${length(y)} up`
 }
+
+const LISTS = { opening: "openings", box: "boxes", zone: "zones", corner: "zones" } as const
 
 const WAYS: Record<string, Point> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 
@@ -161,9 +202,10 @@ function useHold(view: View) {
   const commit = (edit: Edit | null) => setRefusal(edit ? (store.edit(edit)?.message ?? null) : null)
   const choose = (held: Held) => {
     if (held.kind === "measure") return
-    const part = { list: held.kind === "opening" ? "openings" : "boxes", id: held.id } as const
+    const part = { list: LISTS[held.kind], id: held.id } as const
     const { openings } = store.document.getState().history.document.shell
-    store.choose({ part, ...(held.kind === "opening" ? { face: openings[held.id]!.face, layer: null } : {}) })
+    const face = held.kind === "opening" ? openings[held.id]!.face : held.kind === "box" ? null : held.id
+    store.choose({ part, ...(face !== null && { face, layer: null }) })
   }
   const { handlers } = useDrag<Held>({
     onMove: (held, moved, free) => store.show(editFor(held, moved, free)),

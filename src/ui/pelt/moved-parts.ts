@@ -4,6 +4,7 @@ import type { Point } from "../../core/shell/face"
 import { framingOn } from "../../core/shell/framing"
 import { gripsOf } from "../../core/shell/grips"
 import { boundsOf } from "../../core/shell/polygon"
+import { rectanglesOn } from "../../core/shell/zones"
 import { type Lines, snapped, snappedLength, STEPS } from "../../core/shell/snapping"
 import type { Edit } from "../../edit/edit"
 import { setDimension, setPart } from "../../edit/shell-edits"
@@ -13,8 +14,10 @@ import type { Shell } from "../../schema/job/shell"
 import { wayOn } from "./pelt-view"
 
 /** What of the shell can be taken hold of on the pelt. */
-export type Held = { kind: "opening"; id: string } | { kind: "box"; id: string } | { kind: "measure"; dimension: Dimension }
+export type Held = { kind: "opening" | "zone" | "corner" | "box"; id: string } | { kind: "measure"; dimension: Dimension }
 
+/** A zone is drawn no smaller by hand, m. */
+const SMALLEST = 0.05
 /** How near a line must be to hold an edge, px. */
 const HOLDS = 8
 
@@ -45,6 +48,23 @@ export function movedPart(
       const to = snapped({ x: Math.max(0, x + du), y: Math.max(0, y + dv), width, height }, linesOn(shell, figures, held.id), hold)
       return setPart("openings", held.id, { x: to.x, y: to.y })
     }
+    case "zone":
+    case "corner": {
+      const zone = shell.zones[held.id]
+      const figures =
+        surfaces.find(({ id }) => id === held.id) ?? surfaces.find(({ face }) => zone?.kind === "rectangle" && face.id === zone.face)
+      if (!zone || zone.kind !== "rectangle" || !figures) return null
+      const [du, dv] = wayOn(figures.face.place, moved, scale)
+      const { x, y, width, height } = zone
+      const lines = linesOn(shell, figures, held.id)
+      if (held.kind === "zone") {
+        const to = snapped({ x: Math.max(0, x + du), y: Math.max(0, y + dv), width, height }, lines, hold)
+        return setPart("zones", held.id, { x: to.x, y: to.y })
+      }
+      // Its upper right corner.
+      const far = [x + width + du, y + height + dv].map((length, axis) => snappedLength(length, axis === 0 ? lines.x : lines.y, hold))
+      return setPart("zones", held.id, { width: Math.max(SMALLEST, far[0]! - x), height: Math.max(SMALLEST, far[1]! - y) })
+    }
     case "box": {
       const box = shell.boxes[held.id]
       if (!box) return null
@@ -63,17 +83,19 @@ export function movedPart(
   }
 }
 
-/** Lines that an opening's edges may be held by: those of its face, of its neighbours, and of the members beside it. */
-function linesOn(shell: Shell, { face, openings, layers }: SurfaceFigures, moving: string): Lines {
+/** Lines that the edges of an opening or a zone may be held by: those of its face, of its neighbours, and of the members beside it. */
+function linesOn(shell: Shell, { face, region, layers }: SurfaceFigures, moving: string): Lines {
   const { left, right, low, high } = boundsOf(face.outline)
-  const others = openings.filter(({ id }) => id !== moving).map(({ opening }) => opening)
+  const others = [...Object.entries(shell.openings), ...rectanglesOn(face, shell.zones)].flatMap(([id, one]) =>
+    id !== moving && one.face === face.id ? [one] : [],
+  )
   const lines = { x: [left, right], y: [low, high] }
   for (const { x, y, width, height } of others) {
     lines.x.push(x, x + width)
     lines.y.push(y, y + height)
   }
   for (const { set } of membersOf(layers))
-    for (const { role, outline } of framingOn(shell, face, set).members) {
+    for (const { role, outline } of framingOn(shell, { face, region }, set).members) {
       if (role !== "member") continue
       const edges = boundsOf(outline)
       if (set.direction === "up") lines.x.push(edges.left, edges.right)

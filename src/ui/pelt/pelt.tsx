@@ -1,9 +1,10 @@
 "use client"
 import { Maximize, Minus, Plus, Printer } from "lucide-react"
 import { type PointerEvent, useCallback, useEffect, useId, useMemo, useRef, useState } from "react"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Face, Point } from "../../core/shell/face"
 import { FOOT } from "../../core/quantity/length"
-import type { FaceId } from "../../schema/job/shell"
+import type { SurfaceId } from "../../core/enclosure/surface"
 import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { IconButton } from "../primitives/button"
@@ -46,11 +47,12 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
     () => new Map(ledger.surfaces.map((surface) => [surface.id, overlay.paint(surface, ledger, writing, moment)])),
     [overlay, ledger, writing, moment],
   )
-  const choose = useCallback((face: FaceId) => store.choose({ face, layer: null, part: null }), [store])
+  const choose = useCallback((face: SurfaceId) => store.choose({ face, layer: null, part: null }), [store])
   const pan = usePan(viewpoint, setViewpoint)
   useWheel(ref, (at, nearer) => setViewpoint((now) => zoomedAt(now, nearer ? 1.15 : 1 / 1.15, at, size)))
-  // The chosen face is drawn last, so that its outline lies over its neighbours'.
-  const ordered = [...ledger.surfaces].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen))
+  // Zones lie on their faces; of both the chosen one is drawn last, so that its outline lies over its neighbours'.
+  const last = ({ id, zone }: SurfaceFigures) => 2 * Number(zone !== null) + Number(id === chosen)
+  const ordered = ledger.surfaces.filter(({ box }) => box === null).sort((a, b) => last(a) - last(b))
   const step = (factor: number) => setViewpoint(zoomedAt(viewpoint, factor, [size.width / 2, size.height / 2], size))
   return (
     <div ref={ref} className="relative min-h-0 grow overflow-hidden narrow:h-[min(345px,46dvh)] narrow:grow-0" data-testid="pelt">

@@ -61,7 +61,7 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
     onCancel: () => store.show(null),
   })
   const geometry = sliceGeometry(thicknesses, size.width, dragged?.scale)
-  const look = moisture[figures.id][season]
+  const look = moisture[figures.id]![season]
   const airs = airsOf(figures, look, size.width, writing)
   const top = 7 + LINE * airs.outside.length
   // The edge of a film lies on that of the board beside it: thick layers, and the chosen one above all, get the hand.

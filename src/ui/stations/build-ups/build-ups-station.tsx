@@ -32,7 +32,7 @@ export function BuildUpsStation() {
   const job = useJob()
   const store = useJobStore()
   const show = useShowWorking()
-  const { verdict } = useLedger().moisture[figures.id]
+  const { verdict } = useLedger().moisture[figures.id]!
   const layerId = useSelection((view) => view.layer)
   const layer = figures.layers.find(({ id }) => id === layerId)
   const at = layer ? figures.layers.indexOf(layer) : figures.layers.length - 1

@@ -38,7 +38,7 @@ export function Cures() {
   const ledger = useLedgerLater()
   const state = activeState(useJob())
   const { id } = useChosenFace()
-  const { harms } = ledger.moisture[id].verdict
+  const { harms } = ledger.moisture[id]!.verdict
   const cures = useMemo(() => dampCures(state, ledger, id), [state, ledger, id])
   const [by, setBy] = useState<CureRank>("money")
   const found = useMemo(() => rankedCures(cures, by).slice(0, MOST), [cures, by])
@@ -147,6 +147,6 @@ function useCureYears(state: JobState, ledger: Ledger, face: SurfaceId, cures: r
 function curedSection(state: JobState, ledger: Ledger, face: SurfaceId, step: CureStep) {
   const then = curedLedger(state, ledger, step)
   const surface = then.surfaces.find(({ id }) => id === face)!
-  const model = sectionModel(surface, then.moisture[face].water, then, state.brief)
+  const model = sectionModel(surface, then.moisture[face]!.water, then, state.brief)
   return { model, layers: surface.layers.slice(-model.layers.length) }
 }

@@ -34,13 +34,12 @@ export function DampStation() {
   useEffect(() => void (ledgerNow.current = ledger), [ledger])
   const show = useShowWorking()
   const season = useSelection((view) => view.season)
-  const { verdict, [season]: look } = ledger.moisture[figures.id]
+  const { verdict, [season]: look } = ledger.moisture[figures.id]!
   const { kind } = useJob().brief
   const store = useJobStore()
   // Whatever is looked at there later: a face opens on the season of its verdict.
   useEffect(() => {
-    const { [figures.id]: at } = ledgerNow.current.moisture
-    store.choose({ season: seasonOf(at.verdict, kind) })
+    store.choose({ season: seasonOf(ledgerNow.current.moisture[figures.id]!.verdict, kind) })
   }, [figures.id, store, kind])
   return (
     <div className="station gap-3">
@@ -96,7 +95,7 @@ function PinnedVerdict() {
 function Spots() {
   const { write } = useWriting()
   const figures = useChosenFace()
-  const { spots } = useLedger().moisture[figures.id]
+  const { spots } = useLedger().moisture[figures.id]!
   if (spots.length === 0) return null
   const sorted = [...spots].sort((a, b) => dampRank(b.verdict) - dampRank(a.verdict))
   return (

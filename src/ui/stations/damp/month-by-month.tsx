@@ -16,7 +16,7 @@ export function MonthByMonth() {
   const figures = useChosenFace()
   const ledger = useLedger()
   const [asTable, setAsTable] = useState(false)
-  const { water } = ledger.moisture[figures.id]
+  const { water } = ledger.moisture[figures.id]!
   const worst = worstPlane(water)
   const full = ledger.months.flatMap((month, i) => (month.full ? [MONTHS[i]!] : []))
   const plane = worst && water.planes[worst.plane]!

@@ -26,7 +26,7 @@ export function OtherWays() {
 }
 
 /** Most that lies in a face through the year, as a share of what may; null where nothing does. */
-const mostIn = ({ ledger }: Candidate, id: SurfaceId): number | null => worstPlane(ledger.moisture[id].water)?.share ?? null
+const mostIn = ({ ledger }: Candidate, id: SurfaceId): number | null => worstPlane(ledger.moisture[id]!.water)?.share ?? null
 
 function Ways() {
   const { write } = useWriting()
@@ -40,7 +40,7 @@ function Ways() {
   const [refusal, setRefusal] = useState<string | null>(null)
   const ways = useMemo(() => {
     const all = candidatesFor(job, face, [], calculations.details(store.id, shown))
-    const rank = ({ ledger: { moisture } }: Candidate) => dampRank(moisture[face.id].verdict)
+    const rank = ({ ledger: { moisture } }: Candidate) => dampRank(moisture[face.id]!.verdict)
     return all.sort((a, b) => rank(a) - rank(b) || (mostIn(a, face.id) ?? 0) - (mostIn(b, face.id) ?? 0))
   }, [job, face, calculations, store.id, shown])
   const now = presentCandidate(job, face, ledger)
@@ -55,7 +55,7 @@ function Ways() {
         heads={["way, and when it fits", "the face then", "U", ""]}
         words={[0, 1]}
         rows={[now, ...ways].map((one) => {
-          const { verdict } = one.ledger.moisture[id]
+          const { verdict } = one.ledger.moisture[id]!
           const share = mostIn(one, id)
           return {
             key: one.id,

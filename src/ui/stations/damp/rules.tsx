@@ -15,7 +15,7 @@ import { useWriting } from "../../writing/writing"
 export function Rules() {
   const { brief } = useJob()
   const surface = useChosenFace()
-  const { water } = useLedger().moisture[surface.id]
+  const { water } = useLedger().moisture[surface.id]!
   const shown = useShown()
   const [all, setAll] = useState(false)
   const slab = useMemo(

@@ -114,10 +114,10 @@ function List({ figures, set }: { figures: SurfaceFigures; set: MemberSet }) {
 
 /** Sticks of a set on all faces that have it, rounded up to what a tape shows. */
 function namedSticks(shell: Shell, surfaces: readonly SurfaceFigures[], set: MemberSet, mark: number, bar: number): Named[] {
-  return surfaces.flatMap(({ face, name, layers }) =>
-    withLongJoined(cutSticks(shell, face, set, amongOf(layers, set)), bar).map((stick): Named => ({
+  return surfaces.flatMap((surface) =>
+    withLongJoined(cutSticks(shell, surface, set, amongOf(surface.layers, set)), bar).map((stick): Named => ({
       ...stick,
-      name,
+      name: surface.name,
       length: Math.ceil(stick.length / mark - 1e-3) * mark,
     })),
   )

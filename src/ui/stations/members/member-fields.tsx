@@ -3,7 +3,6 @@ import { inSentence } from "../../../core/in-sentence"
 import { v4 as newId } from "uuid"
 import { type Crossing, crossingOf } from "../../../core/assembly/crossing"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
-import { partOf } from "../../../core/shell/face"
 import { parseLengths } from "../../../core/quantity/length"
 import { framingOn } from "../../../core/shell/framing"
 import { addBetween, setMembers, setPositions } from "../../../edit/assembly-edits"
@@ -70,7 +69,7 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
       {holds(set.shape)
         ? fields.maybeChoice("fill", "Filled with", "nothing: still air", materialChoices(materials, ["foam", "fibre"]))
         : null}
-      {fields.choice("direction", "They run", DIRECTIONS[partOf(figures.id) === "wall" ? "wall" : "level"])}
+      {fields.choice("direction", "They run", DIRECTIONS[figures.face.part === "wall" ? "wall" : "level"])}
       <QuantityField
         label={`Spacing, ${SPACED[set.spaced]}`}
         kind="length"
@@ -81,8 +80,8 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
       {fields.maybe("first", "length", up ? "Middle of the first, from the left" : "Middle of the first, from below", "one spacing")}
       {typedList(
         `Middles one by one on this face, from ${up ? "the left" : "below"}; empty: at the spacing`,
-        set.positions[figures.id] ?? [],
-        (values) => store.edit(setPositions(assembly, id, figures.id, values.length === 0 ? null : values)),
+        set.positions[figures.face.id] ?? [],
+        (values) => store.edit(setPositions(assembly, id, figures.face.id, values.length === 0 ? null : values)),
       )}
       {plates.choice("low", up ? "Plates below" : "Members across, at the left", PLATES)}
       {plates.choice("high", up ? "Plates above" : "Members across, at the right", PLATES)}
@@ -117,7 +116,7 @@ const holds = (shape: MemberSet["shape"]) => shape === "tube" || shape === "hat"
 export function MemberWords({ figures, id, set }: { figures: SurfaceFigures; id: string; set: MemberSet }) {
   const { length, write } = useWriting()
   const { shell } = useJob()
-  const layout = framingOn(shell, figures.face, set)
+  const layout = framingOn(shell, figures, set)
   const crossing = crossingOf(figures.layers, id)
   const count = layout.members.filter(({ role }) => role === "member").length
   const names = (layers: readonly (typeof figures.layers)[number][]) => layers.map(({ material }) => inSentence(material.name)).join(", ")

@@ -28,7 +28,7 @@ export function FaceMembers() {
           <summary>
             <span className="font-semibold">{set.name}</span>
             <span className="text-graphite">
-              , {set.direction === "up" ? "up" : "along"} · {write("percent", framingOn(shell, figures.face, set).drawn)} of the face
+              , {set.direction === "up" ? "up" : "along"} · {write("percent", framingOn(shell, figures, set).drawn)} of the face
             </span>
           </summary>
           <MemberFields figures={figures} id={id} set={set} />

@@ -2,7 +2,7 @@
 import { Plus, Trash2 } from "lucide-react"
 import { type ReactNode, useState } from "react"
 import type { Part, Parts } from "../../../edit/shell-edits"
-import type { FaceId } from "../../../schema/job/shell"
+import type { SurfaceId } from "../../../core/enclosure/surface"
 import type { Fault } from "../../../schema/outcome"
 import { fieldsOf } from "../../fields/fields-of"
 import { useJobStore, useSelection } from "../../job/job-store"
@@ -24,8 +24,8 @@ interface Props<L extends Named> {
   ask?: ReactNode
   /** What a part is, in a line behind its name. */
   words: (part: Part<L>) => string
-  /** The face that it is on; choosing it chooses the face too. */
-  face?: (part: Part<L>) => FaceId
+  /** The face that it is on, or the surface that it is; choosing it chooses that too. */
+  face?: (part: Part<L>, id: string) => SurfaceId
   /** A line under the list. @param none whether nothing is in it */
   note: (none: boolean) => ReactNode
   /** The fields of the chosen part beside its name. */
@@ -58,7 +58,7 @@ export function PartList<L extends Named>({ list, title, addName, first, full, a
         {entries.map(([id, part]) => {
           const open = isChosen(chosen, list, id)
           const own = (next: Partial<Part<L>>) => change(id, next)
-          const on = face ? { face: face(part), layer: null } : {}
+          const on = face ? { face: face(part, id), layer: null } : {}
           return (
             <li key={id} className="border-b border-seam py-1">
               <div className="flex items-center gap-2">

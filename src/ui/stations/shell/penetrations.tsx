@@ -2,6 +2,7 @@
 import { inSentence } from "../../../core/in-sentence"
 import { useMemo, useState } from "react"
 import { activeState } from "../../../core/enclosure/job-state"
+import { surfaceAt } from "../../../core/enclosure/surface"
 import { sum } from "../../../core/numeric/sum"
 import { faceName } from "../../../core/shell/face-name"
 import { framingOn } from "../../../core/shell/framing"
@@ -121,16 +122,15 @@ function Way({ part, move }: { part: Penetration; move: (place: { x: number; y: 
   const { shell } = useJob()
   const { assemblies } = activeState(useJob()).variant
   const { length } = useWriting()
-  const surface = useLedger().surfaces.find(({ id }) => id === part.face)
+  const { surfaces } = useLedger()
+  const surface = surfaceAt(surfaces, part.face, [part.x, part.y])
   const fit = useMemo(() => {
-    if (!surface) return null
     const standing = Object.values(assemblies[surface.assembly]!.members).map((set) => ({
       name: set.name,
-      layout: framingOn(shell, surface.face, set),
+      layout: framingOn(shell, surface, set),
     }))
     return holeFit(surface.face, standing, Object.values(shell.openings), part)
   }, [assemblies, part, shell, surface])
-  if (!surface || !fit) return null
   const deep = `Its hole runs through ${length(sum(surface.layers.map(({ layer }) => layer.thickness)))} of layers`
   if (fit.meets.length === 0) return <p className="col-span-3">{deep} and meets no member.</p>
   const met = fit.meets.map(inSentence).join(" and ")

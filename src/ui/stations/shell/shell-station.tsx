@@ -20,6 +20,7 @@ const BodyPane = later(() => import("../../body/body-pane").then((module) => mod
 const FaceMembers = later(() => import("./face-members").then((module) => module.FaceMembers))
 const Openings = later(() => import("./openings").then((module) => module.Openings))
 const FloorParts = later(() => import("./floor-parts").then((module) => module.FloorParts))
+const Zones = later(() => import("./zones").then((module) => module.Zones))
 const Penetrations = later(() => import("./penetrations").then((module) => module.Penetrations))
 const Surroundings = later(() => import("./surroundings").then((module) => module.Surroundings))
 const Inside = later(() => import("./inside").then((module) => module.Inside))
@@ -28,6 +29,7 @@ const TABS = [
   { value: "measures", name: "measures", Pane: Measures },
   { value: "openings", name: "openings", Pane: Openings },
   { value: "boxes", name: "wheel boxes", Pane: FloorParts },
+  { value: "zones", name: "zones", Pane: Zones },
   { value: "through", name: "pipes and bolts", Pane: Penetrations },
   { value: "members", name: "members", Pane: FaceMembers },
   { value: "around", name: "surroundings", Pane: Surroundings },
@@ -45,6 +47,7 @@ const HOMES: Record<keyof Parts, Tab> = {
   openings: "openings",
   boxes: "boxes",
   notches: "boxes",
+  zones: "zones",
   penetrations: "through",
   spaces: "around",
   levels: "inside",
@@ -87,8 +90,9 @@ export function ShellStation({ station }: { station: Station }) {
 /** What a face is by itself: its size, where its middle lies, which way it looks. */
 function FaceLine({ figures, children }: { figures: SurfaceFigures; children: ReactNode }) {
   const { length, write } = useWriting()
-  const { face, name, netArea } = figures
-  const [x, y] = polygonCentre(face.outline)
+  const { face, region, box, name, area, netArea } = figures
+  const outline = box === null ? region.outline : face.outline
+  const [x, y] = polygonCentre(outline)
   return (
     <div>
       <div className="flex items-baseline justify-between gap-4">
@@ -96,8 +100,11 @@ function FaceLine({ figures, children }: { figures: SurfaceFigures; children: Re
         {children}
       </div>
       <p className="text-graphite" data-testid="face-line">
-        {write("area", face.area)}, of it {write("area", netArea)} without openings · {length(polygonPerimeter(face.outline))} around ·
-        middle {length(x)} from the left, {length(y)} up · tilt {Math.round(face.tilt)}°
+        {write("area", area)}, of it {write("area", netArea)} without openings ·{" "}
+        {box === null
+          ? `${length(polygonPerimeter(outline))} around · middle ${length(x)} from the left, ${length(y)} up · `
+          : "side, top and ends of the box · "}
+        tilt {Math.round(face.tilt)}°
         {face.tilt > 0 && face.tilt < 180 ? ` · looks ${compassPoint(face.azimuth)}, ${Math.round(face.azimuth)}°` : ""}
       </p>
     </div>

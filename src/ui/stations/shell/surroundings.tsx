@@ -1,6 +1,5 @@
 "use client"
 import { Fragment } from "react"
-import { partOf } from "../../../core/shell/face"
 import { type SurfaceFigures, temperatureBeyond } from "../../../core/enclosure/surface-figures"
 import { hottestDay } from "../../../core/steady/heat-gain"
 import { summerBeyond } from "../../../core/steady/surface-gain"
@@ -157,13 +156,16 @@ function FacesAgainst() {
     <section aria-label="Beyond each face">
       <h2 className="font-display text-[15px] font-semibold">Beyond each face</h2>
       <div className="grid grid-cols-3 gap-x-4 gap-y-2">
-        {surfaces.map(({ id, name }) => (
+        {surfaces.map(({ id, name, zone, face }) => (
           <SelectField<string>
             key={id}
             label={name}
             value={shell.against[id] ?? ""}
             options={[
-              { value: "", name: partOf(id) === "floor" && shell.floor === "slab" ? "the ground" : "outdoors" },
+              {
+                value: "",
+                name: zone !== null ? "as its face" : face.part === "floor" && shell.floor === "slab" ? "the ground" : "outdoors",
+              },
               ...spaces.map(([value, space]) => ({ value, name: space.name })),
             ]}
             onChange={(space) => store.edit(setAgainst([id], space || null))}
