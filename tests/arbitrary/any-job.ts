@@ -10,7 +10,8 @@ import type { Goods, Inside } from "../../src/schema/job/inside"
 import { Energy, type Plant } from "../../src/schema/job/plant"
 import type { Job } from "../../src/schema/job/job"
 import { FACES } from "../../src/schema/job/references"
-import type { FaceId, FloorBox, Notch, Opening, Penetration, Space } from "../../src/schema/job/shell"
+import type { FaceId, FloorBox, Notch, Opening, Penetration, Shell, Space } from "../../src/schema/job/shell"
+import { anyZones } from "./any-zones"
 import { anyForm } from "./any-form"
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true })
@@ -291,8 +292,20 @@ export const anyJob: fc.Arbitrary<Job> = fc
     ventilation: fc.record({ perPerson: between(0, 0.2), always: between(0, 50), recovery: between(0, 1) }),
     service: fc.option(fc.record({ age: between(0, 100), relativeHumidity: between(0, 1) })),
   })
+  .chain((known) =>
+    fc
+      .record({
+        zones: anyZones(known.form.kind, 4),
+        skinned: fc.boolean(),
+        worn: fc.array(fc.constantFrom("wall", "roof", "floor"), { minLength: 5, maxLength: 5 }),
+      })
+      .map((zoned) => ({ ...known, ...zoned })),
+  )
   .map(
     ({
+      zones,
+      skinned,
+      worn,
       form,
       assemblies: [wall, roof, floorWorn],
       station,
@@ -327,9 +340,11 @@ export const anyJob: fc.Arbitrary<Job> = fc
         ],
         uValue: 2,
       }
-      const wears = Object.fromEntries(
-        FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"]),
-      )
+      const named: Shell["zones"] = { ...zones, ...(box && skinned && { skin: { kind: "box", name: "skin", box: "any" } }) }
+      const wears = Object.fromEntries([
+        ...FACES[form.kind].map((face) => [face, face === "floor" ? "floor" : face.startsWith("roof") ? "roof" : "wall"] as const),
+        ...Object.keys(named).map((zone, i) => [zone, worn[i]!] as const),
+      ])
       return {
         ...base,
         materials: own,
@@ -340,8 +355,9 @@ export const anyJob: fc.Arbitrary<Job> = fc
           boxes: box ? { any: box } : {},
           notches: { any: notch },
           penetrations: { any: penetration },
+          zones: named,
           spaces: { any: space },
-          against: Object.fromEntries(against.map((face) => [face, "any"])),
+          against: Object.fromEntries([...against, ...Object.keys(named).slice(0, 1)].map((face) => [face, "any"])),
           levels: { any: { name: "any", x: 0, y: 0, rise: 0.01 } },
           fits: { any: { name: "any", size: 2, along: "diagonal" } },
           loads: { any: { name: "any", ...load } },

@@ -1,3 +1,4 @@
+import type { Form } from "../../schema/job/form"
 import type { FaceId, Shell } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
 import { type Edge, edgeAlong, edgesOf } from "../shell/edges"
@@ -19,7 +20,7 @@ export interface EdgeStretch<S extends FaceRegion> {
 /** The edges of a shell, parted where surfaces change along them; a face without zones has each edge in one piece. */
 export const edgeStretches = <S extends FaceRegion>(shell: Pick<Shell, "form">, surfaces: readonly S[]): EdgeStretch<S>[] =>
   edgesOf(shell).flatMap((edge) => {
-    const [a, b] = edge.faces.map((face) => alongEdge(face, edge, shell.form.kind === "hip", surfaces))
+    const [a, b] = edge.faces.map((face) => alongEdge(face, edge, shell.form, surfaces))
     return a!.flatMap(({ surface, span: [from, to] }) =>
       b!.flatMap(({ surface: other, span: [start, end] }) => {
         // The other face is on the other side of it, which is seen from the other end.
@@ -36,13 +37,15 @@ export const edgeStretches = <S extends FaceRegion>(shell: Pick<Shell, "form">, 
 const LEAST = 1e-6
 
 /** The surfaces along an edge on one of its faces, by shares of its length with the face on the left. */
-function alongEdge<S extends FaceRegion>(id: FaceId, { faces }: Edge, hip: boolean, surfaces: readonly S[]): { surface: S; span: Span }[] {
+function alongEdge<S extends FaceRegion>(id: FaceId, { faces }: Edge, form: Form, surfaces: readonly S[]): { surface: S; span: Span }[] {
   const own = surfaces.filter(({ face }) => face.id === id)
   if (own.length === 1) return [{ surface: own[0]!, span: [0, 1] }]
-  const run = edgeAlong(own[0]!.face, faces[0] === id ? faces[1] : faces[0], hip)
+  const run = edgeAlong(own[0]!.face, faces[0] === id ? faces[1] : faces[0], form)
   const sides = run.slice(1).map((to, i) => [run[i]!, to] as const)
   const lengths = sides.map(([from, to]) => distance(from, to))
   const whole = sum(lengths)
+  // A ridge of no length is nobody's.
+  if (whole === 0) return [{ surface: own[0]!, span: [0, 1] }]
   return own.flatMap((surface) =>
     sides.flatMap(([from, to], i) => {
       const before = sum(lengths.slice(0, i))

@@ -79,7 +79,7 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
       ...revealBridges(shell, enclosure.surfaces, variant.breaks, materials, solved),
     ],
     points: () => pointBridges(state, enclosure.surfaces, materials),
-    paths: () => [...enclosure.lines, ...enclosure.points, ...vertexPaths(enclosure.lines, enclosure.surfaces, shell.form.kind === "hip")],
+    paths: () => [...enclosure.lines, ...enclosure.points, ...vertexPaths(enclosure.lines, enclosure.surfaces, shell.form)],
     countedPaths: () => {
       // Where linings leave no inside, measures over all say nothing that edges could make up for.
       const { length, width, heightAtWalls } = enclosure.clear

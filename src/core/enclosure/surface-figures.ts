@@ -29,8 +29,9 @@ export function surfacesFigures(state: JobState, wallThickness: number, solved: 
   const slabEdge = slabEdgeOf(state, surfaces)
   const built = surfaces.map((surface): BuiltSurface => {
     const construction = constructionOf(surface, state)
-    const transmittance = surfaceTransmittance(surface, construction, slab, slabEdge, materials, solved)
-    return { surface, geometry: surfaceGeometry(surface, shell), construction, transmittance }
+    const geometry = surfaceGeometry(surface, shell)
+    const transmittance = surfaceTransmittance(surface, construction, geometry.area, slab, slabEdge, materials, solved)
+    return { surface, geometry, construction, transmittance }
   })
   return built.map(({ surface, geometry, construction, transmittance }) => {
     // Laid together so, dozens of fields take half the time that spreading takes.

@@ -96,7 +96,7 @@ function areasOf(face: Face, region: Region, shell: Pick<Shell, "openings" | "no
   const holes = holesOn(face, shell)
   if (region.own) return { area: regionArea(region), netArea: regionArea(region, holes) }
   const taken = regionsOn(face, shell).filter(({ zone }) => zone !== null)
-  const area = face.area - sum(taken.map((part) => regionArea(part.region))) - sum(region.behind.map(polygonArea))
+  const area = Math.max(0, face.area - (polygonArea(face.outline) - regionArea(region)))
   const own = Object.values(shell.zones).map((zone) => (zone.kind === "box" ? zone.box : null))
   const skins = sum(Object.entries(shell.boxes).map(([id, box]) => (box.side === face.id && !own.includes(id) ? boxSkin(box) : 0)))
   const closed = [

@@ -38,10 +38,11 @@ export interface SlabSurroundings {
 const VENTED = "What lies outside its vented air space counts by ISO 6946, 6.9; of the sun on it, what the warm skin radiates inward."
 const INSULATING = "Members conduct less than what lies between them: with them the face loses less than beside them."
 
-/** Transmittances of a surface by season. */
+/** Transmittances of a surface by season. @param area m², of it */
 export function surfaceTransmittance(
   { id, face }: Surface,
   construction: Construction,
+  area: number,
   slab: SlabSurroundings,
   edge: SlabEdge | null,
   materials: OwnMaterials,
@@ -59,7 +60,7 @@ export function surfaceTransmittance(
     bridges,
     transmittance,
     summerTransmittance: summer.uValue + added,
-    ground: adjacent.kind === "ground" ? onGround(face.tilt, construction, slab, edge, materials) : null,
+    ground: adjacent.kind === "ground" ? onGround(face.tilt, construction, area, slab, edge, materials) : null,
     notes: [
       ...winter.notes,
       ...noteIf(transmittance < bare * (1 - 1e-9), "insulating-members", INSULATING),
@@ -68,9 +69,11 @@ export function surfaceTransmittance(
   }
 }
 
+/** A part of a slab passes its share of what the whole would with its layers: parts lie side by side. @see ISO 13370:2017, 7.1 */
 function onGround(
   tilt: number,
   { winter, winterFilm }: Construction,
+  area: number,
   slab: SlabSurroundings,
   slabEdge: SlabEdge | null,
   materials: OwnMaterials,
@@ -80,7 +83,12 @@ function onGround(
   const edge = slabEdge ? { edge: edgeOf(slabEdge, materials) } : {}
   const floor = { ...slab, soilConductivity: SOIL_CONDUCTIVITY, floorResistance, rsi: 0.17, rse: 0.04, ...edge }
   const slabFigures = slabOnGround(floor)
-  return { ...slabFigures, ...edge, periodicCoefficient: externalPeriodicCoefficient(floor, slabFigures.equivalentThickness) }
+  const share = area / slab.area
+  return {
+    ...{ ...slabFigures, ...edge },
+    heatTransferCoefficient: share * slabFigures.heatTransferCoefficient,
+    periodicCoefficient: share * externalPeriodicCoefficient(floor, slabFigures.equivalentThickness),
+  }
 }
 
 function edgeOf({ kind, reach, thickness, material }: SlabEdge, materials: OwnMaterials): NonNullable<GroundInput["edge"]> {

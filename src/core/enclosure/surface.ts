@@ -21,7 +21,7 @@ export interface Surface extends FaceRegion {
 }
 
 /** Smallest area that counts as a part of a face, m². */
-const LEAST = 1e-6
+const LEAST = 1e-9
 
 /** The surfaces of a shell as a variant builds it. */
 export const surfacesOf = (shell: Shell, { wears }: Pick<Variant, "wears">): Surface[] =>

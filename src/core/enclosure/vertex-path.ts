@@ -1,3 +1,4 @@
+import type { Form } from "../../schema/job/form"
 import type { FaceId } from "../../schema/job/shell"
 import { plainTransmittance, layerStack } from "../conduction/member-detail"
 import { sameAir } from "./adjacent"
@@ -19,7 +20,7 @@ import type { LineBridge } from "./line-bridge"
 const CORNER_SHAPE = 3 - 3 * (1 - (2 / Math.PI) * Math.log(2)) + 0.15
 
 /** The corners of an enclosure where three faces against one air meet, as one path for each such air. */
-export function vertexPaths(edges: readonly LineBridge[], all: readonly SurfaceFigures[], hip: boolean): HeatPath[] {
+export function vertexPaths(edges: readonly LineBridge[], all: readonly SurfaceFigures[], form: Form): HeatPath[] {
   const byAir = new Map<SurfaceFigures, number[]>()
   const shapes = new Map<SurfaceFigures, number>()
   const shapeOf = (surface: SurfaceFigures) => {
@@ -27,7 +28,7 @@ export function vertexPaths(edges: readonly LineBridge[], all: readonly SurfaceF
     shapes.set(surface, known)
     return known
   }
-  for (const { surfaces, joined } of vertices(edges, all, hip)) {
+  for (const { surfaces, joined } of vertices(edges, all, form)) {
     const [a] = surfaces
     if (surfaces.some((one) => one.ground || !sameAir(one.adjacent, a!.adjacent))) continue
     const known = [...byAir.keys()].find((face) => sameAir(face.adjacent, a!.adjacent)) ?? a!
@@ -57,13 +58,13 @@ interface Vertex {
 }
 
 /** Each three faces whose edges meet in a corner, with the surfaces that lie there. */
-function vertices(edges: readonly LineBridge[], surfaces: readonly SurfaceFigures[], hip: boolean): Vertex[] {
+function vertices(edges: readonly LineBridge[], surfaces: readonly SurfaceFigures[], form: Form): Vertex[] {
   const faces = [...new Set(edges.flatMap(({ between }) => between?.map(({ face }) => face.id) ?? []))]
   const joining = (...pair: FaceId[]) =>
     edges.filter(({ between }) => between && pair.every((id) => between.some(({ face }) => face.id === id)))
   const inCorner = (id: FaceId, b: FaceId, c: FaceId) => {
     const { face } = surfaces.find((one) => one.face.id === id)!
-    const corner = cornerBetween(face, b, c, hip)
+    const corner = cornerBetween(face, b, c, form)
     return surfaceAt(surfaces, id, corner ? inward(corner, polygonCentre(face.outline)) : polygonCentre(face.outline))
   }
   return faces.flatMap((a, i) =>

@@ -102,7 +102,8 @@ describe("any job that can be typed", () => {
         }
         const thicker = { ...plain, layers: { ...plain.layers, more: added }, order: [...plain.order, "more"] }
         const uOf = (worn: Assembly) => {
-          const state = activeState(job)
+          // Zones may take all of a wall.
+          const state = activeState({ ...job, shell: { ...job.shell, zones: {}, against: {} } })
           const tried = { ...state, variant: { ...variant, assemblies: { ...variant.assemblies, wall: worn } } }
           return ledgerOf(tried).surfaces.find(({ id }) => id === "left")!.transmittance
         }

@@ -31,7 +31,8 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
   const pathsLoss = (path: (typeof paths)[number]) => (counts ? pathLoss(path, "winter", inside.temperature, outside.temperature) : 0)
   const told = new Set<Place>([...lines, ...points].map((path) => path.place))
   const corners = paths.filter((path) => !told.has(path.place))
-  const ground = surfaces.find((surface) => surface.ground)
+  const ground = surfaces.filter((surface) => surface.ground)
+  const [slab] = ground
   return {
     job: name,
     variant: variant.name,
@@ -41,7 +42,7 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
       return {
         id: surface.id,
         name: surface.name,
-        area: surface.face.area,
+        area: surface.area,
         netArea: surface.netArea,
         buildUp: variant.assemblies[surface.assembly]!.name,
         labelResistance: surface.declaredResistance,
@@ -83,11 +84,11 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
       loss: lost(place.air()) + lost(place.ventilation()),
       gain: gained(place.air()) + gained(place.ventilation()),
     },
-    ...(ground && {
+    ...(slab && {
       ground: {
-        uValue: ground.ground!.uValue,
-        loss: lost(place.surface(ground.id)),
-        gain: gained(place.surface(ground.id)),
+        uValue: sum(ground.map((part) => part.ground!.uValue * part.area)) / sum(ground.map(({ area }) => area)),
+        loss: sum(ground.map(({ id }) => lost(place.surface(id)))),
+        gain: sum(ground.map(({ id }) => gained(place.surface(id)))),
       },
     }),
     loss: loss.total,

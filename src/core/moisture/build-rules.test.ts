@@ -25,7 +25,7 @@ function rules(
   change(job)
   const { surfaces, moisture } = ledgerOf(activeState(job))
   const surface = surfaces.find(({ id }) => id === face)!
-  const found = judgements({ kind: job.brief.kind, surface, water: moisture[face]!.water, sweats })
+  const found = judgements({ kind: job.brief.kind, surface, water: moisture[face].water, sweats })
   return { found, warned: found.filter(({ warns }) => warns).map(({ rule }) => rule) }
 }
 

@@ -4,7 +4,7 @@ import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import type { Face, Point, Strip } from "./face"
 import { facesOf } from "./faces"
-import { type ExtrudedForm, profileOf, type Segment, segmentLength, segmentNormals } from "./profile"
+import { type ExtrudedForm, profileOf, profilePoints, type Segment, segmentLength, segmentNormals } from "./profile"
 
 /** Where two faces meet. */
 export interface Edge {
@@ -89,38 +89,36 @@ export function sideOf(
   return { face, side: sides === 3 && side === 3 ? 2 : side }
 }
 
-/** Which face lies beyond a side of a face's outline, counted from its lower one: a test of a face. Ends are bent along the roof. */
-export function neighbourOf({ id, outline }: Pick<Face, "id" | "outline">, side: number, hip: boolean): (face: FaceId) => boolean {
-  const meets = (hip && SLOPES[id]) || MEETS[id]!
-  const sides = outline.length
-  const end = (id === "front" || id === "back") && side > 1
-  const at = end ? (side === sides - 1 ? 3 : 2) : sides === 3 && side === 2 ? 3 : side
-  const beyond = meets[at]
-  return (face) => face !== id && (beyond === "over" ? face.startsWith("roof") : face === beyond)
+/** The face beyond each side of a face's outline, counted from its lower one. */
+export function facesBeyond({ id, outline }: Pick<Face, "id" | "outline">, form: Form): FaceId[] {
+  if (form.kind !== "hip" && (id === "front" || id === "back")) {
+    // Ends are bent along the cross-section; from the front one goes round it from the right.
+    const around = profileOf(form).flatMap((segment) =>
+      profilePoints([segment])
+        .slice(1)
+        .map(() => segment.face),
+    )
+    return ["floor", ...(id === "front" ? around.reverse() : around)]
+  }
+  const meets = (form.kind === "hip" && SLOPES[id]) || MEETS[id]!
+  const over = form.kind === "hip" || form.kind === "gable" ? (`roof-${id}` as FaceId) : "roof"
+  // A triangle has no third side.
+  const sides = outline.length === 3 ? [meets[0]!, meets[1]!, meets[3]!] : meets
+  return sides.map((face) => (face === "over" ? over : face))
 }
 
-/** An edge as it runs along one of its faces: corners with the face on the left; more than two where an end is bent along the roof. */
-export function edgeAlong({ id, outline }: Pick<Face, "id" | "outline">, other: FaceId, hip: boolean): Point[] {
-  const sides = outline
-    .map((_, side) => side)
-    .filter((side) => neighbourOf({ id, outline }, side, hip)(other) && onSlope(id, side, outline, other))
+/** An edge as it runs along one of its faces: corners with the face on the left; more than two where an end is bent along it. */
+export function edgeAlong(face: Pick<Face, "id" | "outline">, other: FaceId, form: Form): Point[] {
+  const sides = facesBeyond(face, form).flatMap((beyond, side) => (beyond === other ? [side] : []))
   if (sides.length === 0) return []
-  return [...sides, sides.at(-1)! + 1].map((corner) => outline[corner % outline.length]!)
+  return [...sides, sides.at(-1)! + 1].map((corner) => face.outline[corner % face.outline.length]!)
 }
 
 /** The corner of a face where its edges with two others meet; null where they do not. */
-export function cornerBetween(face: Pick<Face, "id" | "outline">, one: FaceId, other: FaceId, hip: boolean): Point | null {
-  const [a, b] = [edgeAlong(face, one, hip), edgeAlong(face, other, hip)]
+export function cornerBetween(face: Pick<Face, "id" | "outline">, one: FaceId, other: FaceId, form: Form): Point | null {
+  const [a, b] = [edgeAlong(face, one, form), edgeAlong(face, other, form)]
   const ends = [a[0], a.at(-1)]
   return [b[0], b.at(-1)].find((corner) => corner !== undefined && ends.includes(corner)) ?? null
-}
-
-/** Of two slopes over an end one lies on each side of the ridge. */
-function onSlope(id: FaceId, side: number, outline: Face["outline"], other: FaceId): boolean {
-  if ((id !== "front" && id !== "back") || (other !== "roof-left" && other !== "roof-right")) return true
-  const ridge = outline.reduce((top, corner) => (corner[1] > top[1] ? corner : top))[0]
-  const middle = (outline[side]![0] + outline[(side + 1) % outline.length]![0]) / 2
-  return middle > ridge === ((id === "front") === (other === "roof-right"))
 }
 
 function hipEdges(faces: readonly Face[], form: { length: number; width: number; wallHeight: number; ridgeHeight: number }): Edge[] {

@@ -54,7 +54,9 @@ export function everything(outline: readonly Point[]): Rectangle {
 
 /** Area of a region without what is cut out of it, m². @param holes in the face's coordinates; `pieces` are convex */
 export const regionArea = ({ outline, over, behind }: Region, holes: Holes = NO_HOLES): number =>
-  outline.length < 3 ? 0 : coveredArea(outline, [everything(outline)], [...over, ...holes.openings], [...behind, ...holes.pieces])
+  outline.length < 3
+    ? 0
+    : Math.max(0, coveredArea(outline, [everything(outline)], [...over, ...holes.openings], [...behind, ...holes.pieces]))
 
 /** What is cut out of a face: openings, and convex pieces of notches. */
 export interface Holes {

@@ -9,7 +9,7 @@ import type { Course } from "../laying/lay-boards"
 import { INCH } from "../quantity/length"
 import { arealPrice } from "../material/layer-properties"
 import { sum } from "../numeric/sum"
-import { edgesOf, neighbourOf } from "../shell/edges"
+import { edgesOf, facesBeyond } from "../shell/edges"
 import type { Face, Point } from "../shell/face"
 import { boxNet, boxOutlinesOn } from "../shell/floor-boxes"
 import { type FaceRegion, framingOn } from "../shell/framing"
@@ -215,10 +215,10 @@ function withinCorners(shell: Shell, surface: SurfaceFigures, surfaces: readonly
   const { face } = surface
   const { outline } = face
   const edges = edgesOf(shell)
+  const beyond = facesBeyond(face, shell.form)
   const moved = inset(outline, (_, __, side) => {
-    const beside = neighbourOf(face, side, shell.form.kind === "hip")
-    const edge = edges.find(({ faces }) => faces.includes(face.id) && faces.some(beside))
-    const other = edge && surfaces.find((one) => one.face.id !== face.id && edge.faces.includes(one.face.id))
+    const edge = edges.find(({ faces }) => faces.includes(face.id) && faces.includes(beyond[side]!))
+    const other = surfaces.find((one) => one.face.id === beyond[side])
     if (!edge || !other) return 0
     return Math.max(0, Math.min(depth, linedBy(other, other.layers))) / Math.tan((edge.angle * Math.PI) / 360)
   })
