@@ -89,7 +89,9 @@ export function boardingOf(state: JobState, surfaces: readonly SurfaceFigures[])
       const nth = seen.get(stuff.key) ?? 0
       seen.set(stuff.key, nth + 1)
       stuffs.set(stuff.key, stuff)
-      return [{ ...boardLayer(state, surface, surfaces, i), stuff: stuff.key, nth }]
+      const laid = boardLayer(state, surface, surfaces, i)
+      // A zone that ends where the walls are lined leaves no room for boards.
+      return laid.outline.length > 2 ? [{ ...laid, stuff: stuff.key, nth }] : []
     })
   })
   return { stuffs: [...stuffs.values()], faces: faces.filter((layers) => layers.length > 0) }

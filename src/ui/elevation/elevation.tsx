@@ -82,7 +82,7 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
           <g key={id} onClick={() => store.choose({ face: id, layer: null, part: { list: "zones", id } })} className="cursor-pointer">
             <polygon
               points={pointsText(drawn(rectangleCorners(zone)))}
-              fill="transparent"
+              fill={id === figures.id ? "transparent" : "var(--sheet)"}
               stroke={id === figures.id ? "var(--spruce)" : "var(--ink)"}
               strokeWidth={id === figures.id ? 2.4 : 1}
               strokeDasharray="9 3"
@@ -122,7 +122,7 @@ export function Elevation({ figures }: { figures: SurfaceFigures }) {
       </svg>
       <Figures lines={lines} width={text} />
       <p className="sr-only">
-        {figures.name}: {write("area", figures.face.area)}
+        {figures.name}: {write("area", figures.area)}
       </p>
     </div>
   )

@@ -4,5 +4,5 @@ export const MEASURES: Overlay = {
   id: "measures",
   title: "how large it is",
   lengths: true,
-  paint: ({ face }, _, { write }) => ({ words: write("area", face.area) }),
+  paint: ({ area }, _, { write }) => ({ words: write("area", area) }),
 }

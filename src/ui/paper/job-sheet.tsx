@@ -14,7 +14,7 @@ import { useJob } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { MEASURES } from "../overlays/measures"
 import type { Moment } from "../overlays/overlay"
-import { FaceDrawing } from "../pelt/face-drawing"
+import { SurfaceDrawings } from "../pelt/surface-drawings"
 import { HatchPatterns } from "../pelt/hatches"
 import type { View } from "../pelt/pelt-view"
 import { FigureTable } from "../primitives/figure-table"
@@ -119,19 +119,16 @@ function PeltOnPaper({ width, height }: { width: number; height: number }) {
       <div inert>
         <svg width={size.width} height={size.height} data-scale={one}>
           <HatchPatterns name={name} />
-          {ledger.surfaces.map((figures) => (
-            <FaceDrawing
-              key={figures.id}
-              figures={figures}
-              shell={shell}
-              paint={MEASURES.paint(figures, ledger, writing, DESIGN)}
-              lengths
-              view={view}
-              hatches={name}
-              chosen={false}
-              onChoose={nothing}
-            />
-          ))}
+          <SurfaceDrawings
+            surfaces={ledger.surfaces}
+            shell={shell}
+            paintOf={(figures) => MEASURES.paint(figures, ledger, writing, DESIGN)}
+            lengths
+            view={view}
+            hatches={name}
+            chosen={null}
+            onChoose={nothing}
+          />
         </svg>
       </div>
       <figcaption className="text-graphite">Unfolded, the front to the right, at 1 : {one}; measured over all.</figcaption>

@@ -45,7 +45,9 @@ export function Paper() {
       value: `cut ${key}`,
       name: `cutting drawing: ${name}, ${length(thickness)}`,
     })),
-    ...ledger.surfaces.map(({ id: face, name }) => ({ value: `face ${face}`, name: `template at full size: ${name}` })),
+    ...ledger.surfaces
+      .filter(({ box }) => box === null)
+      .map(({ id: face, name }) => ({ value: `face ${face}`, name: `template at full size: ${name}` })),
     ...Object.entries(job.shell.boxes).map(([box, { name }]) => ({ value: `box ${box}`, name: `template at full size: ${name}` })),
   ]
   const choose = (value: string) => {

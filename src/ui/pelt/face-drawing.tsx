@@ -14,6 +14,7 @@ import type { Shell } from "../../schema/job/shell"
 import { DampMark } from "../primitives/damp-ring"
 import { type EdgeMark, boxOf, MARK_SIZE } from "./edge-marks"
 import { type FaceWords, lettering, SECOND_LINE } from "./lettering"
+import { faceButton } from "./face-button"
 import { hatch } from "./hatches"
 import { WET_COLOUR } from "../overlays/cold-lines"
 import type { ColdLine, Paint, Wet } from "../overlays/overlay"
@@ -47,20 +48,7 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, paint, le
   const { words, marks } = lettering(drawn, paint, view, taken, lengths && !isZone ? (length) => write("length", length) : null)
   const notches = isZone ? [] : Object.values(shell.notches).filter((notch) => notch.face === face.id)
   return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-pressed={chosen}
-      aria-label={`${name}, ${paint.figure ? `${paint.figure}, ` : ""}${paint.words}`}
-      data-face={figures.id}
-      className="group cursor-pointer"
-      onClick={() => onChoose(figures.id)}
-      onKeyDown={(event) => {
-        if (event.key !== "Enter" && event.key !== " ") return
-        event.preventDefault()
-        onChoose(figures.id)
-      }}
-    >
+    <g {...faceButton(figures, paint, chosen, onChoose)}>
       <polygon points={pointsText(outline)} fill={paint.fill ?? "var(--sheet)"} />
       {paint.hatch ? <polygon points={pointsText(outline)} fill={hatch(hatches, paint.hatch)} /> : null}
       <Members figures={figures} shell={shell} view={view} cold={paint.cold?.places} />

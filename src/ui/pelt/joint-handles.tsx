@@ -33,7 +33,7 @@ export function JointHandles({ layer, face, locked, view }: Props) {
   const step = STEPS[units].hand
   const put = (joint: BoardJoint, at: number) => {
     const onStep = Math.round(at / STEPS[units].fine) * STEPS[units].fine
-    store.edit(lockJoint(layer, face.id, course, { course: joint.course, at: onStep }, lockOf(joint)))
+    store.edit(lockJoint(layer, layer.face, course, { course: joint.course, at: onStep }, lockOf(joint)))
   }
   const placeOf = (joint: BoardJoint, by: readonly [number, number]) => {
     const [x, y] = wayOn(face.place, by, view.scale)
@@ -41,7 +41,7 @@ export function JointHandles({ layer, face, locked, view }: Props) {
   }
   const press = (joint: BoardJoint) => {
     const lock = lockOf(joint)
-    if (lock) store.edit(freeJoint(layer, face.id, lock))
+    if (lock) store.edit(freeJoint(layer, layer.face, lock))
     else put(joint, joint.at)
   }
   const { handlers } = useDrag<BoardJoint>({

@@ -3,6 +3,7 @@ import { useMemo } from "react"
 import type { LaidLayer } from "../../core/takeoff/laid-layers"
 import type { Point } from "../../core/shell/face"
 import { useJob, useSelection } from "../job/job-store"
+import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import { useLedger } from "../job/use-ledger"
 import { useMaterials } from "../materials/use-materials"
 import { useChosenBoards, useSheets } from "../stations/sheets/use-sheets"
@@ -29,7 +30,7 @@ export function LaidBoards({ view, hatches }: { view: View; hatches: string }) {
   const kind = stuff && materials[stuff.material]?.class
   return (
     <g className="pointer-events-none" opacity={fresh ? 1 : 0.5} data-testid="laid-boards">
-      {surfaces.map(({ id, face, name }) => {
+      {zonesLast(surfaces).map(({ id, face, region, name, zone }) => {
         const own = layers.filter((layer) => layer.face === id)
         const at = own.findIndex((layer) => layer.stuff === stuff?.key && layer.nth === nth)
         if (at < 0) return null
@@ -57,9 +58,9 @@ export function LaidBoards({ view, hatches }: { view: View; hatches: string }) {
             {own[at]!.pieces.map((piece) => (
               <PieceNumber key={piece.number} number={piece.number} rings={piece.rings.map(on)} />
             ))}
-            <FaceName name={name} outline={on(face.outline)} />
+            <FaceName name={zone ?? name} outline={on(region.outline)} />
             <polygon
-              points={pointsText(on(face.outline))}
+              points={pointsText(on(region.outline))}
               fill="none"
               stroke={id === chosen ? "var(--spruce)" : "var(--ink)"}
               strokeWidth={id === chosen ? 3 : 1.2}
@@ -73,6 +74,12 @@ export function LaidBoards({ view, hatches }: { view: View; hatches: string }) {
     </g>
   )
 }
+
+/** Zones lie on their faces; the skin of a box, which lies flat on no face, is in the cutting drawing only. */
+const zonesLast = (surfaces: readonly SurfaceFigures[]): SurfaceFigures[] => [
+  ...surfaces.filter(({ zone }) => zone === null),
+  ...surfaces.filter(({ zone, box }) => zone !== null && box === null),
+]
 
 /** Joints of the boards that a layer lies on. */
 function Beneath({ layer, on }: { layer: LaidLayer; on: (points: readonly Point[]) => Point[] }) {

@@ -1,7 +1,6 @@
 "use client"
 import { Maximize, Minus, Plus, Printer } from "lucide-react"
 import { type PointerEvent, useCallback, useEffect, useId, useMemo, useRef, useState } from "react"
-import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Face, Point } from "../../core/shell/face"
 import { FOOT } from "../../core/quantity/length"
 import type { SurfaceId } from "../../core/enclosure/surface"
@@ -9,7 +8,7 @@ import { useJob, useJobStore, useSelection } from "../job/job-store"
 import { useLedger } from "../job/use-ledger"
 import { IconButton } from "../primitives/button"
 import { useSize } from "../primitives/use-size"
-import { FaceDrawing } from "./face-drawing"
+import { SurfaceDrawings } from "./surface-drawings"
 import { HatchPatterns } from "./hatches"
 import type { Overlay } from "../overlays/overlay"
 import { useMoment } from "../overlays/use-moment"
@@ -50,9 +49,6 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
   const choose = useCallback((face: SurfaceId) => store.choose({ face, layer: null, part: null }), [store])
   const pan = usePan(viewpoint, setViewpoint)
   useWheel(ref, (at, nearer) => setViewpoint((now) => zoomedAt(now, nearer ? 1.15 : 1 / 1.15, at, size)))
-  // Zones lie on their faces; of both the chosen one is drawn last, so that its outline lies over its neighbours'.
-  const last = ({ id, zone }: SurfaceFigures) => 2 * Number(zone !== null) + Number(id === chosen)
-  const ordered = ledger.surfaces.filter(({ box }) => box === null).sort((a, b) => last(a) - last(b))
   const step = (factor: number) => setViewpoint(zoomedAt(viewpoint, factor, [size.width / 2, size.height / 2], size))
   return (
     <div ref={ref} className="relative min-h-0 grow overflow-hidden narrow:h-[min(345px,46dvh)] narrow:grow-0" data-testid="pelt">
@@ -67,19 +63,16 @@ export function Pelt({ overlay, editable }: { overlay: Overlay; editable: boolea
       >
         <HatchPatterns name={name} />
         <g transform={`translate(${viewpoint.x} ${viewpoint.y})`} data-testid="pelt-drawing">
-          {ordered.map((figures) => (
-            <FaceDrawing
-              key={figures.id}
-              figures={figures}
-              shell={job.shell}
-              paint={paints.get(figures.id)!}
-              lengths={overlay.lengths ?? false}
-              view={view}
-              hatches={name}
-              chosen={figures.id === chosen}
-              onChoose={choose}
-            />
-          ))}
+          <SurfaceDrawings
+            surfaces={ledger.surfaces}
+            shell={job.shell}
+            paintOf={({ id }) => paints.get(id)!}
+            lengths={overlay.lengths ?? false}
+            view={view}
+            hatches={name}
+            chosen={chosen}
+            onChoose={choose}
+          />
           {overlay.boards ? <LaidBoards view={view} hatches={name} /> : null}
           {editable ? <Handles view={view} /> : null}
         </g>

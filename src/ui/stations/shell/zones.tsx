@@ -115,10 +115,10 @@ function ZoneFields({ id, zone }: { id: string; zone: Zone }) {
           />
           <p className="flex flex-wrap gap-x-3 self-end">
             <Button look="link" onClick={() => store.edit(wearOwn(id, `a-${newId().slice(0, 8)}`, figures.name))}>
-              Give it a build-up of its own
+              Its own build-up
             </Button>
             <Button look="link" onClick={() => go("build-ups")}>
-              Go to its layers
+              To its layers
             </Button>
           </p>
         </>

@@ -1,0 +1,99 @@
+import { expect } from "@playwright/test"
+import type { Job } from "../../src/schema/job/job"
+import { axe } from "./axe"
+import { demoJob, figure, goTo, openJob, putJob, settled, test, type } from "./bench"
+
+test("a wall is divided for a cupboard, the part wears thin foam, is moved by hand and by keys, and every station follows", async ({
+  page,
+}) => {
+  const id = await putJob(page, demoJob("Larkspur", "divided"))
+  await openJob(page, id, "shell")
+  await page.getByRole("radio", { name: "zones" }).click()
+  await page.getByRole("button", { name: "Behind a cupboard" }).click()
+  const zone = page.getByRole("button", { name: /^Left wall: Cupboard,.* from the left/ })
+  await expect(zone).toBeVisible()
+  await expect(page.getByTestId("face-line")).toContainText("0.96")
+  await page.getByRole("button", { name: "Its own build-up" }).click()
+  const loss = await figure(page, "loss")
+
+  // A press of an arrow key moves it by a whole step, the corner makes it larger.
+  await expect(page.getByLabel("From the left")).toHaveValue("1 750")
+  await zone.press("ArrowRight")
+  await expect(page.getByLabel("From the left")).toHaveValue("1 760")
+  await page.getByRole("button", { name: /^Corner of left wall: Cupboard/ }).press("ArrowUp")
+  await expect(page.getByLabel("Height", { exact: true })).toHaveValue("1 210")
+  const box = (await zone.boundingBox())!
+  await page.mouse.move(box.x + box.width / 3, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 3 + 20, box.y + box.height / 2, { steps: 4 })
+  await page.mouse.up()
+  await expect(page.getByLabel("From the left")).not.toHaveValue("1 760")
+
+  // Wrong input is refused and nothing is lost.
+  await type(page, "Width", "0")
+  await expect(page.getByText(/between 50/).first()).toBeVisible()
+
+  await page.getByRole("button", { name: "To its layers" }).click()
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Left wall: Cupboard")
+  await page.locator("[data-layer-row=l2]").click()
+  await type(page, "Thickness", "20")
+  await expect.poll(() => figure(page, "loss")).not.toBe(loss)
+  await settled(page)
+
+  await goTo(page, "Heat")
+  await expect(page.getByText("Left wall: Cupboard beside left wall").first()).toBeVisible()
+  await goTo(page, "Damp")
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Left wall: Cupboard")
+  await goTo(page, "Sheets")
+  await expect(page.getByTestId("sheets")).toHaveAttribute("data-settled", "true", { timeout: 60_000 })
+  await expect(page.getByTestId("sheets")).toContainText("Left wall: Cupboard")
+
+  // The zone goes with all that was said of it, and comes back with one step back.
+  await goTo(page, "Shell")
+  await page.getByRole("radio", { name: "zones" }).click()
+  await page.getByRole("button", { name: "Remove Cupboard" }).click()
+  await expect(zone).toBeHidden()
+  await page.keyboard.press("Control+z")
+  await expect(zone).toBeVisible()
+})
+
+test("a wheel box has thin foam of its own, and a slab’s edge a strip with more; both go with what they are of", async ({ page }) => {
+  const id = await putJob(page, demoJob("Larkspur", "skinned"))
+  await openJob(page, id, "shell")
+  await page.getByRole("radio", { name: "zones" }).click()
+  const before = await figure(page, "loss")
+  await page.getByRole("button", { name: "Skin of Left wheel box" }).click()
+  await expect(page.getByTestId("face-line")).toContainText("side, top and ends of the box")
+  await page.getByLabel("Build-up").selectOption({ label: "Floor" })
+  await expect.poll(() => figure(page, "loss")).not.toBe(before)
+  await expect((await axe(page).analyze()).violations).toEqual([])
+  await page.getByRole("radio", { name: "wheel boxes" }).click()
+  await page.getByRole("button", { name: "Remove Left wheel box" }).click()
+  await page.getByRole("radio", { name: "zones" }).click()
+  await expect(page.getByRole("button", { name: "Remove Left wheel box" })).toHaveCount(0)
+
+  const barn = await putJob(page, demoJob("Eel Barn", "strip"))
+  await openJob(page, barn, "shell")
+  await page.locator("[data-face=floor]").press("Enter")
+  await page.getByRole("radio", { name: "zones" }).click()
+  await page.getByRole("button", { name: "Strip along the slab’s edge" }).click()
+  await expect(page.getByRole("button", { name: /^Remove Edge at the/ })).toHaveCount(4)
+})
+
+test("part of a floor stands over a room; feet and inches, a narrow window", async ({ page }) => {
+  const job: Job = { ...demoJob("Cold Nettle", "over a cellar"), units: "inch-pound" }
+  const air = { temperature: 10, relativeHumidity: 0.7 }
+  job.shell.spaces = { ...job.shell.spaces, cellar: { kind: "held", name: "Cellar", winter: air, summer: air } }
+  await page.setViewportSize({ width: 390, height: 780 })
+  await openJob(page, await putJob(page, job), "shell")
+  await page.locator("[data-face=floor]").press("Enter")
+  await page.getByRole("radio", { name: "zones" }).click()
+  await page.getByRole("button", { name: "Zone on the floor" }).click()
+  await page.getByLabel("Beyond it").selectOption({ label: "Cellar" })
+  await expect(page.locator('[data-face^="zones"]')).toHaveCount(1)
+  await type(page, "Width", `4' 2"`)
+  await expect(page.getByLabel("Width", { exact: true })).toHaveValue(`4' 2"`)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  await goTo(page, "Build-ups")
+  await expect(page.getByText("against “Cellar”")).toBeVisible()
+})
