@@ -28,6 +28,9 @@ const spaceBeside = memoised((space: Space, id: string): Adjacent => ({ kind: "s
 export const sameAir = (a: Adjacent, b: Adjacent): boolean =>
   a.kind === b.kind && (a.kind !== "space" || b.kind !== "space" || a.id === b.id)
 
+/** Whether the air beyond is, or follows, that of the weather: a room that is held does not. */
+export const isInWeather = (adjacent: Adjacent): boolean => adjacent.kind !== "space" || adjacent.space.kind !== "held"
+
 /** Whether any surface but the floor's stands in wind. */
 export const isExposed = (shell: Shell): boolean =>
   partsOfFaces(shell).some((surface) => surface.face.part !== "floor" && adjacentTo(shell, surface).kind === "outdoors")

@@ -1,45 +1,57 @@
 import { inSentence } from "../in-sentence"
+import type { Detail } from "../conduction/detail"
 import { layerStack } from "../conduction/member-detail"
+import { slabBorderDetail } from "../conduction/slab-border-detail"
 import { stepDetail } from "../conduction/step-detail"
 import { sum } from "../numeric/sum"
 import { type Border, bordersBetween } from "../shell/borders"
+import { isInWeather } from "./adjacent"
 import type { LineBridge, Run } from "./line-bridge"
 import { type Place, place } from "./place"
 import { bridgeAt, type SolvedDetails } from "./solved-details"
 import type { SurfaceFigures } from "./surface-figures"
 
-/**
- * The lines along which two build-ups of one face meet, each with its ψ; between two airs it is drawn in the first. Where a part of a floor
- * leaves the ground none is: the way through the soil is in the slab's perimeter.
- */
+/** The lines along which two surfaces of one face meet, each with its ψ. */
 export function borderBridges(surfaces: readonly SurfaceFigures[], solved: SolvedDetails): LineBridge[] {
   const lines = new Map<Place, Border<SurfaceFigures>[]>()
   for (const border of bordersBetween(surfaces)) {
-    const [zone, other] = border.between
-    if (zone.assembly === other.assembly || zone.ground || other.ground) continue
-    const at = place.border([zone.id, other.id])
+    const at = place.border([border.between[0].id, border.between[1].id])
     lines.set(at, [...(lines.get(at) ?? []), border])
   }
-  return [...lines].map(([at, borders]): LineBridge => {
+  return [...lines].flatMap(([at, borders]): LineBridge[] => {
     const { between } = borders[0]!
     const [zone, other] = between
+    const drawn = drawnAt(zone, other)
+    if (!drawn) return []
     const length = sum(borders.map((border) => border.length))
     const runs = borders.map(({ from, to }): Run => ({ on: zone.id, from, to }))
-    const films = zone.lineFilms
-    const [left, right] = [layerStack(zone.governing, films.direction), layerStack(other.governing, films.direction)]
-    const bridge = bridgeAt(at, stepDetail(left, right, films), 0, solved)
-    return {
-      ...{
-        kind: "border",
-        name: `${zone.name} beside ${inSentence(other.name)}`,
-        face: zone,
-        other,
-        angleFactor: 1,
-        between,
-        opening: null,
-        runs,
+    const bridge = bridgeAt(at, drawn.detail, 0, solved)
+    const name = `${zone.name} beside ${inSentence(other.name)}`
+    return [
+      {
+        ...{ kind: "border", name, face: drawn.face, other: drawn.other, angleFactor: 1, between, opening: null, runs },
+        ...{ ...bridge, length, conductance: bridge.linearTransmittance * length },
       },
-      ...{ ...bridge, length, conductance: bridge.linearTransmittance * length },
-    }
+    ]
   })
+}
+
+/**
+ * What is drawn where two surfaces meet, and the airs that its heat goes to. Of two build-ups side by side it is the step from one to the other,
+ * in the first's air where they have two; where a floor leaves the ground, the slab's edge in the air below the rest. Towards a room that is
+ * held below none is: what stands there is not known.
+ * @returns null where nothing changes, or nothing is drawn
+ */
+function drawnAt(zone: SurfaceFigures, other: SurfaceFigures): { detail: Detail; face: SurfaceFigures; other: SurfaceFigures } | null {
+  if (zone.ground && other.ground) return null
+  if (zone.ground || other.ground) {
+    const [slab, over] = zone.ground ? [zone, other] : [other, zone]
+    if (!isInWeather(over.adjacent)) return null
+    const [under, floor] = [layerStack(slab.governing, "down"), layerStack(over.governing, "down")]
+    return { detail: slabBorderDetail(under, floor, slab.ground!, { ...over.lineFilms, direction: "down" }), face: over, other: over }
+  }
+  if (zone.assembly === other.assembly) return null
+  const films = zone.lineFilms
+  const [left, right] = [layerStack(zone.governing, films.direction), layerStack(other.governing, films.direction)]
+  return { detail: stepDetail(left, right, films), face: zone, other }
 }

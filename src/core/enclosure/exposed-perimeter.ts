@@ -2,7 +2,7 @@ import type { Shell } from "../../schema/job/shell"
 import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { bordersBetween } from "../shell/borders"
-import { type Adjacent, adjacentTo } from "./adjacent"
+import { adjacentTo, isInWeather } from "./adjacent"
 import { edgeStretches } from "./edge-stretches"
 import { partsOfFaces } from "./surface"
 
@@ -30,5 +30,3 @@ const perimeterOf = memoised((shell: Shell): number => {
   // A slab wholly inside a held building has no edge in the weather; the standard has no case for it, the whole edge is on the safe side.
   return exposed || sum(feet.map(({ length }) => length))
 })
-
-const isInWeather = (adjacent: Adjacent): boolean => adjacent.kind !== "space" || adjacent.space.kind !== "held"

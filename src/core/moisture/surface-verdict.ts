@@ -122,8 +122,8 @@ function spotsOn(surface: SurfaceFigures, enclosure: Checked): Spot[] {
     if (!solved || !(between ? between.some(({ id }) => id === surface.id) : face.id === surface.id)) return []
     const film = kind === "reveal" ? MOULD_RESISTANCE.glazing : MOULD_RESISTANCE.opaque
     const phrase = kind === "edge" ? `edge ${inSentence(name)}` : inSentence(name)
-    // The foot of a wall on a slab has that wall alone.
-    const onSoil = kind === "edge" && other === face
+    // The foot of a wall on a slab has that wall alone, and its border the floor over air.
+    const onSoil = other === face && kind !== "reveal" && between!.some(({ ground }) => ground)
     return [{ name: phrase, phrase, cold: coldSurface(face, solved, enclosure, film), onSoil }]
   })
   const through = points

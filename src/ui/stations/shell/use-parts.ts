@@ -13,7 +13,8 @@ export function useParts<L extends keyof Parts>(list: L) {
     add: (part: Part<L>): Fault | null => {
       const id = `${list}-${newId().slice(0, 8)}`
       const fault = store.edit(addPart(list, id, part))
-      if (!fault) store.choose({ part: { list, id } })
+      // A zone is a surface too.
+      if (!fault) store.choose({ part: { list, id }, ...(list === "zones" && { face: id, layer: null }) })
       return fault
     },
     change: (id: string, change: Partial<Part<L>>): Fault | null => store.edit(setPart(list, id, change)),
