@@ -48,7 +48,8 @@ test("a wall is divided for a cupboard, the part wears thin foam, is moved by ha
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Left wall: Cupboard")
   await goTo(page, "sheets")
   await expect(page.getByTestId("sheets")).toHaveAttribute("data-settled", "true", { timeout: 60_000 })
-  await expect(page.getByTestId("sheets")).toContainText("Left wall: Cupboard")
+  await page.getByRole("radio", { name: /Hemp batt.*20/ }).click()
+  await expect(page.getByTestId("sheets")).toContainText(/left wall: Cupboard/i)
 
   // The zone goes with all that was said of it, and comes back with one step back.
   await goTo(page, "shell")

@@ -15,8 +15,9 @@ export function mainClass({ layers }: Pick<SurfaceFigures, "layers">): MaterialC
   return layers.reduce((best, layer) => ((layer.declaredResistance ?? 0) > (best.declaredResistance ?? 0) ? layer : best)).material.class
 }
 
-/** The emblem of a job's surfaces. */
-export function emblemOf(surfaces: readonly SurfaceFigures[]): Emblem {
+/** The emblem of a job's surfaces; zones are too small for it, but where they make up a face. */
+export function emblemOf(all: readonly SurfaceFigures[]): Emblem {
+  const surfaces = [...new Map([...all].reverse().map((figures) => [figures.face.id, figures])).values()].reverse()
   const { left, right, low, high } = peltBounds(surfaces.map(({ face }) => face))
   const scale = SIDE / Math.max(right - left, high - low)
   const drawn = ({ face }: SurfaceFigures): Point[] =>
