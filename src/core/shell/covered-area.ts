@@ -26,6 +26,8 @@ export function coveredArea(
   let area = 0
   for (let i = 1; i < cuts.length; i++) {
     const [low, high] = [cuts[i - 1]!, cuts[i]!]
+    // A slope over no height is no number.
+    if (high - low < THIN) continue
     const middle = (low + high) / 2
     const spans = without(merged(rightward, middle), holes, middle)
     if (spans.length === 0) continue
@@ -40,6 +42,9 @@ export function coveredArea(
   }
   return area
 }
+
+/** Height of a strip that holds nothing, m. */
+const THIN = 1e-12
 
 /** Where a side of an outline is at the lower and at the upper end of a strip. */
 type Side = readonly [low: number, high: number]
