@@ -19,10 +19,23 @@ const layerOf = (job: Draft<Job>, assembly: string, layer: string) => assemblyOf
 const stuffOf = ({ materials, units }: Draft<Job>, material: string): Material => materialOf(material, materialsSold(materials, units))
 const called = (material: string) => (CATALOGUE[material] ? inSentence(CATALOGUE[material].name) : "an own material")
 
+/** Most that a layer may taper, for its mean thickness: something is left at its thin end. */
+const MOST_TAPER = 1.98
+
+/** How thick a layer is at one end and at the other. */
+export const setEnds = (assembly: string, layer: string, one: number, other: number) =>
+  edit("Thickness at both ends", (job) => {
+    const target = layerOf(job, assembly, layer)
+    target.thickness = (one + other) / 2
+    target.taper = other - one
+    if (target.loose !== null && target.loose <= Math.max(one, other)) target.loose = null
+  })
+
 export const setThickness = (assembly: string, layer: string, thickness: number) =>
   edit("Thickness", (job) => {
     const target = layerOf(job, assembly, layer)
     target.thickness = thickness
+    target.taper = Math.max(-MOST_TAPER * thickness, Math.min(MOST_TAPER * thickness, target.taper))
     // Fibre laid as thick as it is sold is not pressed any more.
     if (target.loose !== null && target.loose <= thickness) target.loose = null
   })

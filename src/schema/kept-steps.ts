@@ -1,5 +1,6 @@
 import { changed, mapped, type Untyped, type Step } from "./job/parts"
 import { materialOf } from "./job/v7-to-v8"
+import { withEvenLayers } from "./job/v14-to-v15"
 import { withBoards } from "./job/v13-to-v14"
 import { KEPT_VERSION } from "./kept"
 
@@ -19,6 +20,7 @@ const STEPS: Readonly<Record<number, Step>> = {
     ...(materials ? { materials: mapped(materials, materialOf) } : {}),
   }),
   8: ({ assembly, ...thing }) => ({ ...thing, ...(assembly ? { assembly: withBoards(assembly) } : {}) }),
+  9: ({ assembly, ...thing }) => ({ ...thing, ...(assembly ? { assembly: withEvenLayers(assembly) } : {}) }),
 }
 
 /** A kept thing of a version, taken up to the current one. */

@@ -69,6 +69,7 @@ const layer: fc.Arbitrary<Layer> = fc
   .record({
     material: stuff,
     thickness: between(0.0001, 0.4),
+    falls: fc.constantFrom(0, 0, 0, 0.5, -1.5, 1.9),
     existing: fc.boolean(),
     voids: fc.constantFrom(0, 1, 2),
     stands: fc.constantFrom<Pick<Layer, "between" | "also">[]>(
@@ -88,7 +89,10 @@ const layer: fc.Arbitrary<Layer> = fc
     pressed: fc.option(between(1, 5)),
     boards,
   })
-  .map(({ pressed, stands, ...layer }) => ({ ...layer, ...stands, loose: pressed === null ? null : pressed * layer.thickness }))
+  .map(({ pressed, stands, falls, ...layer }) => ({
+    ...{ ...layer, ...stands, taper: layer.thickness > 0.001 ? falls * layer.thickness : 0 },
+    loose: pressed === null ? null : Math.min(2, pressed * layer.thickness * (1 + Math.abs(falls) / 2)),
+  }))
 
 const assembly: fc.Arbitrary<Assembly> = fc
   .record({

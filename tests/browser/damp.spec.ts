@@ -11,7 +11,7 @@ function hutWith(
   const job = demoJob("Tern Hut", name)
   const variant = structuredClone(job.variants.first!)
   const id = variant.wears[face]!
-  const plain = { existing: false, voids: 0 as const, between: null, also: [], loose: null, fasteners: null, boards: null }
+  const plain = { taper: 0, existing: false, voids: 0 as const, between: null, also: [], loose: null, fasteners: null, boards: null }
   const built = layers.map(([material, thickness, vents = 0], i) => [`l${i}`, { ...plain, material, thickness, vents }] as const)
   variant.assemblies[id] = {
     ...variant.assemblies[id]!,

@@ -1,5 +1,6 @@
 import type { Assembly } from "../../schema/job/build-up"
 import type { BuiltLayer } from "../assembly/build-up"
+import { evenAt, tapers } from "../assembly/taper"
 import type { Reading } from "../../schema/job/shell"
 import { sum } from "../numeric/sum"
 import { type Linings, meanLinings, sidesLined } from "../shell/linings"
@@ -11,7 +12,10 @@ import { surfaceGeometry } from "./surface-geometry"
 /** How far build-ups reach into the shell as seen from where a tape is held, on each side where they reach furthest; m. */
 export const liningsOf = (state: JobState, held: Reading["held"] = "lined"): Linings =>
   sidesLined(
-    linedSurfaces(state).map(({ surface, onSlab, assembly }) => ({ face: surface.face.id, depth: depthOf(assembly, held, onSlab) })),
+    linedSurfaces(state).map(({ surface, onSlab, assembly }) => {
+      const ends = tapers(assembly) ? [evenAt(assembly, -0.5), evenAt(assembly, 0.5)] : [assembly]
+      return { face: surface.face.id, depth: Math.max(...ends.map((end) => depthOf(end, held, onSlab))) }
+    }),
   )
 
 /** The same in the mean of each face: what the volume is left by, m. */

@@ -2,18 +2,21 @@ import { inSentence } from "../in-sentence"
 import type { SurfaceFigures } from "./surface-figures"
 import { factor, input, quantityOf, type Source, type Working, workingLine, type WorkingLine } from "../working"
 import { INDOOR_RESISTANCE, heatFlowDirection } from "../assembly/surface-resistance"
-import { transmittanceLayers } from "../assembly/build-up"
+import { outdoorFilm, transmittanceLayers } from "../assembly/build-up"
 import { layerResistance } from "../assembly/thermal-transmittance"
 import { sum } from "../numeric/sum"
+
+/** Thin places pass more than thick ones save. @see ISO 6946:2017, annex E */
+const TAPERED = "Layers that taper: the mean of what passes counts, not of thickness"
 
 /** How the built resistance of a face was got: the centre layer by layer, then what members take. */
 export function resistanceWorking(figures: SurfaceFigures): Working {
   const direction = heatFlowDirection(figures.face.tilt, true)
   const from = { of: "build-up", surface: figures.id } as const
-  const { winter, layers } = figures
+  const { winter, layers, ends } = figures
   const resistances = transmittanceLayers(layers).map((layer) => layerResistance(layer, direction))
   const rsi = INDOOR_RESISTANCE[direction]
-  const rse = winter.centreResistance - rsi - sum(resistances)
+  const rse = ends ? outdoorFilm(layers, figures.winterFilm, direction) : winter.centreResistance - rsi - sum(resistances)
   const plain = (name: string, value: number, source?: Source) => workingLine(name, ["resistance", value], source, [], "+")
   const lines: WorkingLine[] = [
     plain("Outdoor film Rse", rse),
@@ -27,6 +30,7 @@ export function resistanceWorking(figures: SurfaceFigures): Working {
       return workingLine(name, ["resistance", value], from, factors, "÷")
     }),
     plain("Indoor film Rsi", rsi),
+    ...(ends ? [plain(TAPERED, winter.centreResistance - rsi - rse - sum(resistances), from)] : []),
     plain("Centre of the cavity, air to air", winter.centreResistance),
     plain("Upper limit R′ (paths side by side)", winter.resistanceUpper),
     plain("Lower limit R″ (planes of one temperature)", winter.resistanceLower),

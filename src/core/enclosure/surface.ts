@@ -32,14 +32,18 @@ export const partsOfFaces = (shell: Shell): Omit<Surface, "assembly">[] =>
   facesOf(shell).flatMap((face) => partsOfFace(face, shell.zones, shell.boxes, shell.form))
 
 const partsOfFace = memoised(
-  (face: Face, zones: Shell["zones"], boxes: Shell["boxes"], form: Shell["form"]): Omit<Surface, "assembly">[] => [
-    ...regionsOn(face, { zones, boxes, form })
-      .filter(({ region }, _, { length }) => length === 1 || regionArea(region) > LEAST)
-      .map(({ zone, region }) => ({ id: zone ?? face.id, face, region, zone: zone === null ? null : zones[zone]!.name, box: null })),
-    ...Object.entries(zones).flatMap(([id, zone]) =>
-      zone.kind === "box" && boxes[zone.box]?.side === face.id ? [{ id, face, region: NOWHERE, zone: zone.name, box: zone.box }] : [],
-    ),
-  ],
+  (face: Face, zones: Shell["zones"], boxes: Shell["boxes"], form: Shell["form"]): Omit<Surface, "assembly">[] => {
+    // The skin of a box that is no zone is of what no zone takes, even where nothing else is.
+    const bearsBox = Object.values(boxes).some(({ side }) => side === face.id)
+    return [
+      ...regionsOn(face, { zones, boxes, form })
+        .filter(({ zone, region }, _, { length }) => length === 1 || regionArea(region) > LEAST || (zone === null && bearsBox))
+        .map(({ zone, region }) => ({ id: zone ?? face.id, face, region, zone: zone === null ? null : zones[zone]!.name, box: null })),
+      ...Object.entries(zones).flatMap(([id, zone]) =>
+        zone.kind === "box" && boxes[zone.box]?.side === face.id ? [{ id, face, region: NOWHERE, zone: zone.name, box: zone.box }] : [],
+      ),
+    ]
+  },
 )
 
 /** The surface of a face that a point of it lies on: of what stands past the face, the first. */

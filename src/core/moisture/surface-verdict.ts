@@ -4,13 +4,15 @@ import { leakageBySkin } from "../enclosure/leaks"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { clearNights } from "./clear-night"
 import { coldSurface, type ColdSurface, monthSides } from "./cold-surface"
-import { DRY, type DampVerdict, layersVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
+import { dampRank, DRY, type DampVerdict, layersVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
 import { type MoistureLooks, moistureLooks } from "./moisture-check"
 import { type MonthlyWater, monthlyWater } from "./monthly-water"
 import { dewMonths, factorPast, MOULD_RESISTANCE, mouldMonths } from "./mould"
 
 /** A surface's damp: beside its members in both seasons, and the one verdict on it with all that lies on it. */
 export interface MoistureCheck extends MoistureLooks {
+  /** The surface as it was looked at: where layers taper, at the end that is the worse. */
+  at: SurfaceFigures
   /** Water in its layers through the months. */
   water: MonthlyWater
   verdict: DampVerdict
@@ -41,6 +43,23 @@ type Checked = Pick<Enclosure, "conditions" | "months" | "leaks" | "skinArea" | 
  * @see ISO 13788:2012, 5 (surfaces), 6 (joints)
  */
 export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): MoistureCheck {
+  const checks = endsOf(surface).map((end) => checkEven(end, enclosure))
+  return checks.reduce((worst, check) => (dampRank(check.verdict) > dampRank(worst.verdict) ? check : worst))
+}
+
+/** A surface as it is at both ends of layers that taper, the thinner first; itself where all are even. */
+function endsOf(surface: SurfaceFigures): SurfaceFigures[] {
+  const { ends, transmittance, winter, summerTransmittance, summer } = surface
+  return !ends
+    ? [surface]
+    : ends.map((end) => ({
+        ...{ ...surface, ...end, ends },
+        transmittance: end.winter.uValue + transmittance - winter.uValue,
+        summerTransmittance: end.summer.uValue + summerTransmittance - summer.uValue,
+      }))
+}
+
+function checkEven(surface: SurfaceFigures, enclosure: Checked): MoistureCheck {
   const { conditions, months, leaks, skinArea } = enclosure
   const looks = moistureLooks(surface, conditions)
   const of = inSentence(surface.name)
@@ -52,7 +71,7 @@ export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): Mois
     ...spots.map(({ verdict }) => verdict),
     ...clearNightVerdicts(surface, conditions, spots),
   ]
-  return { ...looks, water, verdict: worstVerdict(verdicts), spots }
+  return { ...looks, at: surface, water, verdict: worstVerdict(verdicts), spots }
 }
 
 /** The surface's own face: dew at the design hours or in the mean of months, and mould. */

@@ -74,9 +74,9 @@ export const NOTHING_SAID: Boards = {
   locked: {},
 }
 
-/** Whether a layer comes in boards or batts that are cut to size, and is still to be bought. */
+/** Whether a layer comes in boards or batts that are cut to size, and is still to be bought; tapered ones are made to measure. */
 export const isBoarded = ({ layer, material: { sold } }: BuiltLayer): boolean =>
-  !layer.existing && (sold.form === "sheet" || sold.form === "batt") && sold.width !== null && sold.length !== null
+  !layer.existing && layer.taper === 0 && (sold.form === "sheet" || sold.form === "batt") && sold.width !== null && sold.length !== null
 
 /** The boards that an enclosure takes, and what they are cut from. */
 export function boardingOf(state: JobState, surfaces: readonly SurfaceFigures[]): Boarding {

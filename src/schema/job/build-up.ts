@@ -70,7 +70,8 @@ export type Boards = z.output<typeof Boards>
 /** A layer of a build-up, by the name of its material. */
 export const Layer = z.strictObject({
   material: z.string().min(1).max(60),
-  thickness: quantity("m", "thickness", { min: 0.00001, max: 2 }),
+  thickness: quantity("m", "thickness, in the mean where it tapers", { min: 0.00001, max: 2 }),
+  taper: quantity("m", "by how much thicker it is at its other end than at one; 0: even, negative: thinner there", { min: -2, max: 2 }),
   existing: z.boolean().describe("there already: costs nothing and adds no weight"),
   voids: z.literal([0, 1, 2]).describe("level of air voids, ISO 6946 annex F"),
   between: Id.nullable().describe("the set of members that it lies between; null: continuous"),
@@ -87,6 +88,7 @@ export type Layer = z.output<typeof Layer>
 
 /** What a layer is of which no more is said than its material and thickness. */
 export const PLAIN_LAYER = {
+  taper: 0,
   existing: false,
   voids: 0,
   between: null,

@@ -170,6 +170,9 @@ function variantFault(variant: Variant, shell: Shell, known: Known, path: Path):
   return null
 }
 
+/** Thickness that a tapered layer has left at its thin end, m. */
+const THINNEST = 0.00001 - 1e-9
+
 function assemblyFault(assembly: Assembly, known: Known, path: Path): Fault | null {
   const { edge } = assembly
   if (edge && !known.materials.has(edge.material)) return unknown([...path, "edge", "material"], edge.material, "material")
@@ -190,7 +193,13 @@ function assemblyFault(assembly: Assembly, known: Known, path: Path): Fault | nu
           message: "Further members stand between those that the layer lies between, each set once.",
         }
     }
-    const { fasteners, loose, thickness } = layer
+    const { fasteners, loose, thickness, taper } = layer
+    if (Math.abs(taper) / 2 > thickness - THINNEST)
+      return {
+        code: "contradiction",
+        path: [...at, "taper"],
+        message: "A layer that tapers must have some thickness left at its thin end.",
+      }
     if (fasteners && !known.materials.has(fasteners.material))
       return unknown([...at, "fasteners", "material"], fasteners.material, "material")
     if (fasteners && fasteners.recessed >= thickness)
@@ -199,7 +208,7 @@ function assemblyFault(assembly: Assembly, known: Known, path: Path): Fault | nu
         path: [...at, "fasteners", "recessed"],
         message: "The heads would lie deeper than the layer is thick.",
       }
-    if (loose !== null && loose < thickness)
+    if (loose !== null && loose < thickness + Math.abs(taper) / 2 - 1e-12)
       return { code: "contradiction", path: [...at, "loose"], message: "Fibre that nothing presses cannot be thinner than it lies." }
   }
   for (const [id, set] of Object.entries(assembly.members)) {

@@ -1,4 +1,11 @@
-import { changed, eachState } from "./parts"
+import { changed, eachState, mapped } from "./parts"
 
-/** In version 15 a face may be divided into zones; before, each was of one piece. */
-export const v14ToV15 = eachState(({ shell }) => ({ shell: changed(shell, (known) => ({ ...known, zones: {} })) }))
+/** A build-up all of whose layers are even. */
+export const withEvenLayers = (assembly: unknown): unknown =>
+  changed(assembly, (known) => ({ ...known, layers: mapped(known.layers, (layer) => changed(layer, (part) => ({ ...part, taper: 0 }))) }))
+
+/** In version 15 a face may be divided into zones and a layer may taper; before, each face was of one piece and each layer even. */
+export const v14ToV15 = eachState(({ shell, variant }) => ({
+  shell: changed(shell, (known) => ({ ...known, zones: {} })),
+  variant: changed(variant, (known) => ({ ...known, assemblies: mapped(known.assemblies, withEvenLayers) })),
+}))

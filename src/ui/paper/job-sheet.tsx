@@ -18,6 +18,7 @@ import { SurfaceDrawings } from "../pelt/surface-drawings"
 import { HatchPatterns } from "../pelt/hatches"
 import type { View } from "../pelt/pelt-view"
 import { FigureTable } from "../primitives/figure-table"
+import { thicknessText } from "../writing/thickness"
 import { useWriting } from "../writing/writing"
 import { MILLIMETRE, type PaperSize, printed } from "./paper-size"
 
@@ -163,7 +164,7 @@ function FaceOnPaper({ figures }: { figures: SurfaceFigures }) {
                 layer.members
                   .map(({ set }) => `, between ${set.name} ${write("length", set.width)} every ${write("length", set.spacing)}`)
                   .join(""),
-              figure("length", layer.layer.thickness),
+              thicknessText(layer.layer, figure),
               layer.declaredResistance === null ? "–" : figure("resistance", layer.declaredResistance),
               figure("resistance", resistances[i]!),
               added(figure("arealMass", massOfLayers([layer])), layer),

@@ -11,6 +11,7 @@ import { moveLayer } from "../../edit/assembly-edits"
 import { useJobStore, useSelection } from "../job/job-store"
 import { loadSorting } from "./load-sorting"
 import type { Sortable } from "./sorting"
+import { thicknessText } from "../writing/thickness"
 import { useWriting } from "../writing/writing"
 
 const NUMBER = "py-[3px] pl-2 text-right whitespace-nowrap tabular-nums"
@@ -29,7 +30,7 @@ export function LayerTable({ figures }: { figures: SurfaceFigures }) {
   const Frame = sorting?.Sorting ?? PlainFrame
   const cellsOf = (layer: BuiltLayer, i: number) => (
     <>
-      <td className={NUMBER}>{figure("length", layer.layer.thickness)}</td>
+      <td className={NUMBER}>{thicknessText(layer.layer, figure)}</td>
       <td className={NUMBER}>{layer.declaredResistance === null ? "–" : figure("resistance", layer.declaredResistance)}</td>
       <td className={NUMBER}>{figure("resistance", resistances[i]!)}</td>
       <td className={NUMBER}>{layer.layer.existing ? "–" : figure("arealMass", massOfLayers([layer]))}</td>

@@ -47,7 +47,8 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
   const chosen = useSelection((view) => view.layer)
   const { moisture } = useLedger()
   const name = useId()
-  const { layers } = figures
+  // Where layers taper it is cut at the end that is worse for damp.
+  const { layers } = moisture[figures.id]!.at
   const thicknesses = layers.map(({ layer }) => layer.thickness)
   const materials = useMaterials()
   const writing = useWriting()
@@ -65,7 +66,10 @@ export function Slice({ figures, season, still = false }: { figures: SurfaceFigu
   const airs = airsOf(figures, look, size.width, writing)
   const top = 7 + LINE * airs.outside.length
   // The edge of a film lies on that of the board beside it: thick layers, and the chosen one above all, get the hand.
-  const reachable = [...layers].sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen) || a.layer.thickness - b.layer.thickness)
+  const even = new Set(figures.layers.flatMap(({ id, layer }) => (layer.taper === 0 ? [id] : [])))
+  const reachable = layers
+    .filter(({ id }) => even.has(id))
+    .sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen) || a.layer.thickness - b.layer.thickness)
   const selected = layers.find(({ id }) => id === chosen)
   return (
     <div ref={ref}>

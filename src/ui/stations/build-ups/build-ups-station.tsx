@@ -1,5 +1,6 @@
 "use client"
 import { inSentence } from "../../../core/in-sentence"
+import { sum } from "../../../core/numeric/sum"
 import { useDialogs } from "../../bench/use-dialogs"
 import { useState } from "react"
 import { v4 as newId } from "uuid"
@@ -78,6 +79,7 @@ export function BuildUpsStation() {
       </div>
       {layer ? <LayerDetails key={layer.id} figures={figures} built={layer} /> : null}
       <Remarks />
+      <Tapering />
       {idleFoils(figures.layers).map(({ id, material }) => (
         <Remark key={id} kind="remark" title={`${material.name}: its foil reflects nothing here.`}>
           It touches what lies on both sides of it. Only beside an air space does a bright face add to R; here it stops vapour and air at
@@ -116,6 +118,23 @@ function Remarks() {
     <Remark kind="remark" title={says}>
       {why}
     </Remark>
+  )
+}
+
+/** What is reckoned where, of layers that taper. */
+function Tapering() {
+  const { length } = useWriting()
+  const figures = useChosenFace()
+  const { at } = useLedger().moisture[figures.id]!
+  if (!figures.ends) return null
+  const thick = (layers: typeof figures.layers) => sum(layers.map(({ layer }) => layer.thickness))
+  const [thin, wide] = figures.ends.map(({ layers }) => thick(layers)) as [number, number]
+  return (
+    <p className="text-graphite" data-testid="tapering">
+      From {length(thin)} to {length(wide)} thick. R and heat are the mean of what passes along the fall. The slice and the damp are those
+      of the {Math.abs(thick(at.layers) - thin) < 1e-9 ? "thin" : "thick"} end, the worse of the two; details in two dimensions are drawn
+      where it insulates least.
+    </p>
   )
 }
 

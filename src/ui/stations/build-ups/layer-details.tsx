@@ -5,7 +5,7 @@ import { v4 as newId } from "uuid"
 import type { BuiltLayer } from "../../../core/assembly/build-up"
 import type { SurfaceFigures } from "../../../core/enclosure/surface-figures"
 import { membersInMarket } from "../../../edit/start/market"
-import { addAlso, addMembers, setAlso, setBetween, setLayer, setThickness } from "../../../edit/assembly-edits"
+import { addAlso, addMembers, setAlso, setBetween, setEnds, setLayer, setThickness } from "../../../edit/assembly-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { conductivityWords } from "../../materials/figures"
 import { Button } from "../../primitives/button"
@@ -44,12 +44,7 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
           {material.vapour.sdByHumidity ? " dry, less where it is damp" : ""} · {fireWords(material)}
         </span>
       </p>
-      <QuantityField
-        label="Thickness"
-        kind="length"
-        value={layer.thickness}
-        onCommit={(thickness) => store.edit(setThickness(assembly, id, thickness))}
-      />
+      <Thickness assembly={assembly} built={built} />
       <Toggle label="There already" on={layer.existing} onChange={(existing) => store.edit(setLayer(assembly, id, { existing }))} />
       <SelectField
         label="Lies between"
@@ -84,6 +79,31 @@ export function LayerDetails({ figures, built }: { figures: SurfaceFigures; buil
         </div>
       ))}
     </div>
+  )
+}
+
+/** How thick a layer is, or at one end and at the other where it tapers: a wedge over a beam that slopes, falls on a roof. */
+function Thickness({ assembly, built: { id, layer } }: { assembly: string; built: BuiltLayer }) {
+  const store = useJobStore()
+  const { thickness, taper } = layer
+  const [one, other] = [thickness - taper / 2, thickness + taper / 2]
+  return (
+    <>
+      <QuantityField
+        label={taper === 0 ? "Thickness" : "Thickness at one end"}
+        kind="length"
+        value={one}
+        onCommit={(value) => store.edit(taper === 0 ? setThickness(assembly, id, value) : setEnds(assembly, id, value, other))}
+      />
+      <QuantityField
+        label="At the other end"
+        kind="length"
+        value={taper === 0 ? null : other}
+        empty={null}
+        placeholder="as thick"
+        onCommit={(value) => store.edit(setEnds(assembly, id, one, value ?? one))}
+      />
+    </>
   )
 }
 

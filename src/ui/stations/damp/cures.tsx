@@ -146,7 +146,7 @@ function useCureYears(state: JobState, ledger: Ledger, face: SurfaceId, cures: r
 /** A face after a change as it is followed through the years. */
 function curedSection(state: JobState, ledger: Ledger, face: SurfaceId, step: CureStep) {
   const then = curedLedger(state, ledger, step)
-  const surface = then.surfaces.find(({ id }) => id === face)!
-  const model = sectionModel(surface, then.moisture[face]!.water, then, state.brief)
+  const { at: surface, water } = then.moisture[face]!
+  const model = sectionModel(surface, water, then, state.brief)
   return { model, layers: surface.layers.slice(-model.layers.length) }
 }

@@ -115,8 +115,8 @@ function PinnedYears(options: SectionOptions) {
 
 /** A face of a ledger as it is followed through the years, with its layers that count. */
 function useSection({ ledger, face, brief, said }: SectionOptions) {
-  const surface = ledger.surfaces.find(({ id }) => id === face)!
-  const now = useMemo(() => sectionModel(surface, ledger.moisture[face]!.water, ledger, brief, said), [surface, ledger, face, brief, said])
+  const { at: surface, water } = ledger.moisture[face]!
+  const now = useMemo(() => sectionModel(surface, water, ledger, brief, said), [surface, water, ledger, brief, said])
   // Figures that are made anew mostly make the same model: what was followed stays with it.
   const [model, setModel] = useState(now)
   if (model !== now && sectionKey(model) !== sectionKey(now)) setModel(now)
