@@ -1,7 +1,9 @@
-import type { Draft } from "immer"
+import { current, type Draft } from "immer"
 import { inSentence } from "../core/in-sentence"
 import { CATALOGUE } from "../core/material/catalogue"
+import type { Candidate } from "../core/material/search"
 import { NOTHING_SAID } from "../core/takeoff/boarding"
+import { layersOf, type LayerStuff, withStuff } from "../core/trials/substitutes"
 import type { Boards, LockedJoint } from "../schema/job/build-up"
 import type { Buying } from "../schema/job/buying"
 import type { Job } from "../schema/job/job"
@@ -63,6 +65,22 @@ export const freeJoint = ({ assembly, layer }: LayerPlace, face: SurfaceId, join
     boards.locked[face] = (boards.locked[face] ?? []).filter(({ course, at }) => course !== joint.course || at !== joint.at)
   })
 
+/** Another stuff in the place of one that is not to be had, in all layers of it. */
+export const standIn = (stuff: LayerStuff, next: Pick<Candidate, "id" | "thickness" | "material">): Edit =>
+  edit(`Use ${inSentence(next.material.name)} instead`, (job) => {
+    const variant = job.variants[job.active]!
+    const now = current(variant)
+    variant.assemblies = withStuff(now, layersOf(now, stuff), next).assemblies
+  })
+
+/** How much one pack holds; null counts by the measure again. */
+export const setPack = (key: string, holds: number | null): Edit =>
+  edit("What a pack holds", (job) => {
+    const { packs } = job.variants[job.active]!.buying
+    if (holds === null) delete packs[key]
+    else packs[key] = holds
+  })
+
 /** What boards are cut from. @param id of what was said of the same boards before, or a new one */
 export const setStock = (id: string, stock: SheetStock): Edit =>
   edit(`Sheets of ${CATALOGUE[stock.material] ? inSentence(CATALOGUE[stock.material]!.name) : "an own material"}`, (job) => {
@@ -87,5 +105,5 @@ export const setPrice = (key: string, price: number | null): Edit =>
   })
 
 /** The rules that the shopping list is made by, and where axles stand. */
-export const setBuying = (change: Partial<Pick<Buying, "screws" | "tape" | "axles">>): Edit =>
+export const setBuying = (change: Partial<Pick<Buying, "screws" | "tape" | "blown" | "axles">>): Edit =>
   edit(change.axles === undefined ? "Rules of the shopping list" : "Axles", (job) => void Object.assign(buyingOf(job), change))

@@ -11,8 +11,10 @@ export interface BillLine {
   role: Content["role"] | "perimeter"
   /** Id of the material. */
   what: string
-  /** As it is bought, m. */
+  /** As it is bought, m, in the mean where it tapers. */
   thickness: number
+  /** By how much it is thicker at one end, m. */
+  taper: number
   surface: SurfaceId
   /** The layer that it is in; null for what lies along a slab's edge. */
   layer: string | null
@@ -39,6 +41,7 @@ export function billOf({ surfaces, perimeterInsulation }: Pick<Enclosure, "surfa
           role,
           what,
           thickness,
+          taper: role === "layer" ? Math.abs(layer.layer.taper) : 0,
           surface,
           layer: layer.id,
           area: share * netArea,
@@ -59,6 +62,7 @@ export function billOf({ surfaces, perimeterInsulation }: Pick<Enclosure, "surfa
       role: "perimeter",
       what: edge.material,
       thickness,
+      taper: 0,
       surface: floorOf(surfaces).id,
       layer: null,
       area,

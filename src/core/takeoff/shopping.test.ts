@@ -5,6 +5,7 @@ import { sketch, stack } from "../../../tests/fixtures/layers"
 import type { Job } from "../../schema/job/job"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
+import { materialOf } from "../material/catalogue"
 import { sum } from "../numeric/sum"
 import { axleLoads, centreOfMass, faceMasses } from "./added-mass"
 import { boardingOf } from "./boarding"
@@ -52,6 +53,34 @@ describe("the shopping list", () => {
       variants: { ...variants, [active]: { ...variants[active]!, buying: { ...variants[active]!.buying, prices: { sealant: 7 } } } },
     }
     expect(listed(priced).lines.find(({ key }) => key === "sealant")!.each).toBe(7)
+  })
+
+  test("counts bags and kits as much as is bought, and packs where it is said what one holds, by hand", () => {
+    const box = evenBox(sketch("one", stack`osb 12, cellulose-loose 200, spray-closed 120`))
+    const { lines, ledger } = listed(box)
+    const area = sum(ledger.surfaces.map(({ netArea }) => netArea))
+    const { density, price } = materialOf("cellulose-loose")
+    const bag = lines.find(({ packIn }) => packIn === "mass")!
+    // A twentieth is bought beside; 200 mm that settles by a tenth are blown 222 mm deep.
+    expect(bag).toMatchObject({ measure: "mass", count: expect.closeTo(area * 0.2 * density * 1.05, 6) as unknown })
+    expect(bag.blown).toBeCloseTo(0.2 / 0.9, 9)
+    expect(bag.each! * density).toBeCloseTo(price.amount, 6)
+    const kit = lines.find(({ packIn }) => packIn === "volume")!
+    expect(kit).toMatchObject({ measure: "volume", count: expect.closeTo(area * 0.12 * 1.05, 6) as unknown, passes: 3 })
+    const { buying } = box.variants[box.active]!
+    box.variants[box.active]!.buying = { ...buying, packs: { [bag.key]: 12, [kit.key]: 0.4 } }
+    const packs = listed(box).lines.filter(({ measure }) => measure === "packs")
+    expect(packs.map(({ count }) => count)).toEqual([Math.ceil((area * 0.2 * density * 1.05) / 12), Math.ceil((area * 0.12 * 1.05) / 0.4)])
+    expect(packs[0]!.each).toBeCloseTo(bag.each! * 12, 9)
+  })
+
+  test("a tapered layer is ordered by its area, not cut from even boards", () => {
+    const box = evenBox(sketch("one", stack`osb 12, xps 100`))
+    const { one } = box.variants[box.active]!.assemblies
+    one!.layers[one!.order[1]!]!.taper = 0.08
+    const { lines, plan } = listed(box)
+    expect(plan.stuffs.every(({ stuff }) => stuff.startsWith("osb"))).toBe(true)
+    expect(lines.find(({ key }) => key.endsWith("tapered"))).toMatchObject({ measure: "area", thickness: 0.1 })
   })
 
   test("counts screws where boards lie on members", () => {

@@ -11,7 +11,7 @@ import { edgesOf } from "../shell/edges"
 import { pitchOf } from "../shell/members"
 import type { BillLine } from "./bill"
 import { type Boarding, carrierOf, isBoarded, type Stuff } from "./boarding"
-import { consumed } from "./consumables"
+import { consumed, type Used } from "./consumables"
 import { fastening } from "./fastening"
 import type { SheetPlan } from "./sheet-plan"
 
@@ -19,7 +19,7 @@ import type { SheetPlan } from "./sheet-plan"
 export type Supplier = "timber" | "insulation" | "builders" | "metal" | "linings" | "fixings"
 
 /** In what it is counted. */
-export type Measure = "sheets" | "batts" | "rolls" | "length" | "mass" | "volume" | "area" | "pieces" | "cartridges"
+export type Measure = "sheets" | "batts" | "rolls" | "packs" | "length" | "mass" | "volume" | "area" | "pieces" | "cartridges"
 
 /** A line of the shopping list. */
 export interface ShoppingLine {
@@ -38,6 +38,14 @@ export interface ShoppingLine {
   each: number | null
   /** What it is reckoned from, or what to mind. */
   note: string
+  /** The layers that are of it, where it is what layers are of. */
+  stuff?: { material: string; thickness: number }
+  /** In what a bag, a tin or a kit of it is measured, where it comes in such. */
+  packIn?: "mass" | "volume"
+  /** How deep it is blown so that it lies as thick as it must, m. */
+  blown?: number
+  /** In how many lifts it is sprayed. */
+  passes?: number
 }
 
 const SUPPLIERS: Record<MaterialClass, Supplier> = {
@@ -121,25 +129,27 @@ function boardLines(stuff: Stuff, plan: SheetPlan, state: JobState): ShoppingLin
         ...{ what: stuff.name, thickness: stuff.thickness, size: { length, width }, count, each: price },
         measure: stuff.soft ? "batts" : "sheets",
         note: "",
+        stuff: { material: stuff.material, thickness: stuff.thickness },
       },
     ]
   })
 }
 
 /** What is no board: sticks, rolls, what is blown, sprayed, poured or spread. */
-function otherLines(state: JobState, surfaces: readonly SurfaceFigures[], bill: readonly BillLine[], { tape }: Buying): ShoppingLine[] {
+function otherLines(state: JobState, surfaces: readonly SurfaceFigures[], bill: readonly BillLine[], buying: Buying): ShoppingLine[] {
   const stock = stockOf(state)
   const isOf = boardedLayers(surfaces)
   const groups = new Map<string, BillLine[]>()
   for (const line of bill) {
     if (isOf(line)) continue
-    const key = `${line.what} ${Math.round(line.thickness * 1e5) / 100}${line.role === "members" ? " members" : ""}`
+    const kind = line.role === "members" ? " members" : line.taper === 0 ? "" : ` ${Math.round(line.taper * 1e5) / 100} tapered`
+    const key = `${line.what} ${Math.round(line.thickness * 1e5) / 100}${kind}`
     groups.set(key, [...(groups.get(key) ?? []), line])
   }
   return [...groups].flatMap(([key, some]): ShoppingLine[] => {
     const material = stock[some[0]!.what]!
     if (sum(some.map((line) => line.area)) <= 0 || material.class === "air") return []
-    return some[0]!.role === "members" ? stickLine(key, material, some) : [stuffLine(key, material, some, tape)]
+    return some[0]!.role === "members" ? stickLine(key, material, some) : [stuffLine(key, material, some, buying)]
   })
 }
 
@@ -157,29 +167,50 @@ function stickLine(key: string, material: Material, some: readonly BillLine[]): 
   ]
 }
 
-/** What fills an area, in what it is sold by. */
-function stuffLine(key: string, material: Material, some: readonly BillLine[], waste: number): ShoppingLine {
+/** What fills an area, in what it is sold by: in packs where it is said how much one holds. */
+function stuffLine(key: string, material: Material, some: readonly BillLine[], buying: Buying): ShoppingLine {
   const area = sum(some.map((line) => line.area))
-  const { thickness } = some[0]!
+  const { thickness, what, role, taper } = some[0]!
   const { form, width, length } = material.sold
   const price = arealPrice(material, thickness)
-  const base = { key, supplier: SUPPLIERS[material.class], what: material.name, thickness, size: null, note: "" }
+  const { tape: waste, blown: rule } = buying
+  const pack = buying.packs[key]
+  const base = {
+    ...{ key, supplier: SUPPLIERS[material.class], what: material.name, thickness, size: null, note: "" },
+    ...(role === "layer" && taper === 0 && { stuff: { material: what, thickness } }),
+  }
   if (form === "roll" && width && length) {
     const lap = material.class === "membrane" ? LAP : 0
     const { packs } = consumed({ id: key, kind: "membrane", area, rollWidth: width, rollLength: length, lap, waste })
     return { ...base, size: { length, width }, measure: "rolls", count: packs, each: width * length * price }
   }
-  if (form === "bag" || form === "tin") {
+  if (form === "bag") {
+    const density = arealMass(material, thickness) / thickness
+    const { settling } = rule
+    const used = consumed({ id: key, kind: "bags", area, depth: thickness, density, settling, pack: pack ?? 1, waste: rule.waste })
+    const each = (price / thickness / density) * (pack ?? 1)
+    const note = "weight as settled; the bag says at which density it does not settle further"
+    return { ...base, ...packed(pack, used, "mass"), each, note, ...(settling > 0 && { blown: used.blown! }) }
+  }
+  if (form === "tin") {
     const mass = arealMass(material, thickness)
-    const note = form === "bag" ? "as settled; the bag says how deep to blow it" : ""
-    return { ...base, measure: "mass", count: area * mass, each: price / mass, note }
+    const used = consumed({ id: key, kind: "coat", area, perArea: mass, pack: pack ?? 1, waste: rule.waste })
+    return { ...base, ...packed(pack, used, "mass"), each: (price / mass) * (pack ?? 1) }
   }
   if (form === "kit") {
-    const note = "sprayed in lifts as the maker says: it gets hot"
-    return { ...base, measure: "volume", count: area * thickness, each: price / thickness, note }
+    const used = consumed({ id: key, kind: "spray", area, depth: thickness, lift: rule.lift, pack: pack ?? 1, waste: rule.waste })
+    const note = "volume as foamed; no lift thicker than the maker says, each cooled before the next: it gets hot"
+    return { ...base, ...packed(pack, used, "volume"), each: (price / thickness) * (pack ?? 1), note, passes: used.passes! }
   }
-  return { ...base, measure: "area", count: area, each: price, note: "without offcuts" }
+  const note = taper === 0 ? "without offcuts" : "tapered, thickness in the mean: order it by the thickness at both ends"
+  return { ...base, measure: "area", count: area, each: price, note }
 }
+
+/** So many packs where it is said what one holds, else as much as is bought. */
+const packed = (pack: number | undefined, { bought, packs }: Used, packIn: "mass" | "volume") => ({
+  packIn,
+  ...(pack === undefined ? { measure: packIn, count: bought } : { measure: "packs" as const, count: packs }),
+})
 
 /** Screws for boards that lie on members, glue for those that lie on none. */
 function screwLines(

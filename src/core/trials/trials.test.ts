@@ -4,6 +4,7 @@ import { sketch } from "../../../tests/fixtures/layers"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
 import { sameResistance } from "./same-resistance"
+import { layersOf, substitutesFor, withStuff } from "./substitutes"
 import { depthLeft, whatFits } from "./what-fits"
 import { savings, whatIf } from "./what-if"
 
@@ -85,5 +86,58 @@ describe("another stuff for a layer", () => {
     expect(depthLeft(of("roof"), 0.06, ledger, 2.3)).toBeCloseTo(0.14, 9)
     expect(depthLeft(of("roof"), 0.06, ledger, null)).toBeNull()
     expect(depthLeft(of("left"), 0.06, ledger, 2.3)).toBeNull()
+  })
+})
+
+describe("what stands in for a stuff that is not to be had", () => {
+  test("takes its place in all layers of it, and says of each whether R and damp stay", () => {
+    const job = evenBox(
+      sketch("one", [
+        ["xps", 0.06],
+        ["osb", 0.012],
+      ]),
+    )
+    const variant = job.variants.first!
+    variant.assemblies.two = sketch("two", [
+      ["glass-wool", 0.1],
+      ["xps", 0.06],
+    ])
+    variant.wears.left = "two"
+    const [state, ledger] = [activeState(job), ledgerOf(activeState(job))]
+    const stuff = { material: "xps", thickness: 0.06 }
+    expect(layersOf(variant, stuff)).toEqual([
+      { assembly: "one", layer: "l1" },
+      { assembly: "two", layer: "l2" },
+    ])
+    expect(substitutesFor(state, ledger, { material: "xps", thickness: 0.05 })).toEqual([])
+    const found = substitutesFor(state, ledger, stuff)
+    expect(found.length).toBeGreaterThan(3)
+    expect(found.some(({ id }) => id === "xps")).toBe(false)
+    for (const one of found) {
+      // The floor must bear, so nothing soft is among them.
+      expect(one.material.compressiveStrength).not.toBeNull()
+      const changed = withStuff(variant, layersOf(variant, stuff), one)
+      const tried = ledgerOf({ ...state, variant: changed })
+      expect(one.money).toBeCloseTo(tried.money - ledger.money, 9)
+      const less = tried.surfaces.some(({ totalResistance }, i) => totalResistance < ledger.surfaces[i]!.totalResistance * 0.995)
+      expect(one.keepsResistance).toBe(!less)
+      // What is said of damp is what the ledger would say.
+      const others = ledger.surfaces.filter(({ id }) => ledger.moisture[id]!.verdict.words !== tried.moisture[id]!.verdict.words)
+      expect(one.damp.map(({ name }) => name)).toEqual(others.map(({ name }) => name))
+    }
+    const ranks = found.map(({ keepsDamp, keepsResistance }) => 2 * Number(keepsDamp) + Number(keepsResistance))
+    expect(ranks).toEqual([...ranks].sort((a, b) => b - a))
+  })
+
+  test("of a board it is another board, as thick as is sold nearest", () => {
+    const job = evenBox(
+      sketch("one", [
+        ["xps", 0.06],
+        ["osb", 0.012],
+      ]),
+    )
+    const found = substitutesFor(activeState(job), ledgerOf(activeState(job)), { material: "osb", thickness: 0.012 })
+    expect(found.length).toBeGreaterThan(0)
+    expect(found.every(({ material }) => material.class === "board" && material.sold.form === "sheet")).toBe(true)
   })
 })

@@ -16,6 +16,16 @@ export const Buying = z.strictObject({
     waste: quantity("1", "share that is bought beside", { min: 0, max: 1 }),
   }),
   tape: quantity("1", "share of tape, sealant and sheet that is bought beside", { min: 0, max: 1 }),
+  packs: z
+    .record(key, quantity("kg or m³", "that one bag, tin or kit holds", { above: 0, max: 10_000 }))
+    .describe("by the line; what is not named is counted by its measure"),
+  blown: z
+    .strictObject({
+      waste: quantity("1", "share of what is blown, sprayed or brushed that is bought beside", { min: 0, max: 1 }),
+      settling: quantity("1", "share of its depth by which blown fibre settles", { min: 0, max: 0.5 }),
+      lift: quantity("m", "most that is sprayed at a time", { min: 0.005, max: 0.3 }),
+    })
+    .describe("rules for what is no board"),
   axles: z
     .strictObject({
       rear: quantity("m", "from the back of the room", { min: -20, max: 50 }),
@@ -27,4 +37,12 @@ export const Buying = z.strictObject({
 export type Buying = z.output<typeof Buying>
 
 /** Nothing bought, and the usual rules. */
-export const NOTHING_BOUGHT: Buying = { ticked: [], prices: {}, screws: { edge: null, field: null, waste: 0.05 }, tape: 0.1, axles: null }
+export const NOTHING_BOUGHT: Buying = {
+  ticked: [],
+  prices: {},
+  screws: { edge: null, field: null, waste: 0.05 },
+  tape: 0.1,
+  packs: {},
+  blown: { waste: 0.05, settling: 0.1, lift: 0.05 },
+  axles: null,
+}

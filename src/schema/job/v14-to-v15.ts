@@ -7,5 +7,9 @@ export const withEvenLayers = (assembly: unknown): unknown =>
 /** In version 15 a face may be divided into zones and a layer may taper; before, each face was of one piece and each layer even. */
 export const v14ToV15 = eachState(({ shell, variant }) => ({
   shell: changed(shell, (known) => ({ ...known, zones: {} })),
-  variant: changed(variant, (known) => ({ ...known, assemblies: mapped(known.assemblies, withEvenLayers) })),
+  variant: changed(variant, (known) => ({
+    ...known,
+    assemblies: mapped(known.assemblies, withEvenLayers),
+    buying: changed(known.buying, (said) => ({ ...said, packs: {}, blown: { waste: 0.05, settling: 0.1, lift: 0.05 } })),
+  })),
 }))

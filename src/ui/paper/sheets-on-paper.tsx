@@ -8,7 +8,7 @@ import { FigureTable } from "../primitives/figure-table"
 import { CutSheets } from "../stations/sheets/cut-sheets"
 import { PieceList } from "../stations/sheets/piece-list"
 import { stuffWords } from "../stations/sheets/plan-words"
-import { countWords, lineWords, SUPPLIERS, useShoppingList } from "../stations/sheets/shopping"
+import { countWords, lineWords, noteWords, SUPPLIERS, useShoppingList } from "../stations/sheets/shopping"
 import type { Sheets } from "../stations/sheets/use-sheets"
 import { useWriting } from "../writing/writing"
 import { MILLIMETRE, type PaperSize, printed } from "./paper-size"
@@ -73,7 +73,7 @@ function ShoppingTable({ sheets }: { sheets: { boarding: Sheets["boarding"]; pla
             {ticked.includes(line.key) ? "☑" : "☐"}
           </span>,
           countWords(line, writing),
-          `${lineWords(line, writing)}${line.note ? ` (${line.note})` : ""}`,
+          [lineWords(line, writing), ...noteWords(line, writing)].join("; "),
           SUPPLIERS[line.supplier],
           line.each === null ? "–" : writing.write("money", line.each * line.count),
         ],

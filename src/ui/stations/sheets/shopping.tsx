@@ -1,11 +1,11 @@
 "use client"
-import { useMemo } from "react"
+import { useMemo, useState } from "react"
 import { activeState } from "../../../core/enclosure/job-state"
 import { sum } from "../../../core/numeric/sum"
 import type { Boarding } from "../../../core/takeoff/boarding"
 import type { SheetPlan } from "../../../core/takeoff/sheet-plan"
 import { type Measure, shoppingList, type ShoppingLine, type Supplier, USUAL_SCREWS } from "../../../core/takeoff/shopping"
-import { setBuying, setPrice, tickOff } from "../../../edit/sheet-edits"
+import { setBuying, setPack, setPrice, tickOff } from "../../../edit/sheet-edits"
 import { useJob, useJobStore } from "../../job/job-store"
 import { useLedgerLater } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
@@ -13,6 +13,7 @@ import { QuantityField } from "../../primitives/fields"
 import { saveFile } from "../../primitives/save-file"
 import { Unfolding } from "../../primitives/unfolding"
 import { useWriting, type Writing } from "../../writing/writing"
+import { Substitutes } from "./substitutes"
 
 interface Props {
   boarding: Boarding
@@ -78,7 +79,8 @@ function Part({ name, lines }: { name: string; lines: readonly ShoppingLine[] })
   const writing = useWriting()
   const store = useJobStore()
   const job = useJob()
-  const { ticked, prices } = job.variants[job.active]!.buying
+  const { ticked, prices, packs } = job.variants[job.active]!.buying
+  const [missing, setMissing] = useState<string | null>(null)
   return (
     <section aria-label={name}>
       <div className="grid grid-cols-[1fr_6.5rem_5rem] gap-x-2 border-b border-seam text-dense text-graphite narrow:grid-cols-[1fr_5.5rem]">
@@ -104,7 +106,20 @@ function Part({ name, lines }: { name: string; lines: readonly ShoppingLine[] })
               />
               <span className={bought ? "text-graphite line-through" : ""}>
                 <b className="tabular-nums">{countWords(line, writing)}</b> {words}
-                {line.note ? <span className="block text-dense text-graphite">{line.note}</span> : null}
+                {noteWords(line, writing).map((note) => (
+                  <span key={note} className="block text-dense text-graphite">
+                    {note}
+                  </span>
+                ))}
+                {line.stuff ? (
+                  <Button
+                    look="link"
+                    aria-expanded={missing === line.key}
+                    onClick={() => setMissing(missing === line.key ? null : line.key)}
+                  >
+                    Not to be had?
+                  </Button>
+                ) : null}
               </span>
               <div className="rounded-soft border border-seam bg-sheet">
                 <QuantityField
@@ -120,6 +135,23 @@ function Part({ name, lines }: { name: string; lines: readonly ShoppingLine[] })
               <span className="text-right tabular-nums narrow:hidden">
                 {line.each === null ? "–" : writing.write("money", line.each * line.count)}
               </span>
+              {line.packIn ? (
+                <div className="col-start-2 w-44">
+                  <QuantityField
+                    label="One pack holds"
+                    kind={line.packIn}
+                    value={packs[line.key] ?? null}
+                    empty={null}
+                    placeholder="as its label says"
+                    onCommit={(holds) => store.edit(setPack(line.key, holds))}
+                  />
+                </div>
+              ) : null}
+              {missing === line.key && line.stuff ? (
+                <div className="col-span-full pb-2">
+                  <Substitutes stuff={line.stuff} />
+                </div>
+              ) : null}
             </li>
           )
         })}
@@ -135,7 +167,7 @@ const PRICE_KINDS: Partial<Record<Measure, "volumePrice" | "massPrice" | "arealM
   area: "arealMoney",
 }
 
-const COUNTED = { sheets: "sheet", batts: "batt", rolls: "roll", pieces: "piece", cartridges: "cartridge" } as const
+const COUNTED = { packs: "pack", sheets: "sheet", batts: "batt", rolls: "roll", pieces: "piece", cartridges: "cartridge" } as const
 
 /** How many, or how much, and of what. */
 export function countWords({ measure, count }: ShoppingLine, { write, units }: Writing): string {
@@ -154,6 +186,13 @@ const oneWords = (measure: Measure, { units }: Writing): string =>
       ? `one ${COUNTED[measure as keyof typeof COUNTED]}`
       : "it"
 
+/** What is to be minded of a line. */
+export const noteWords = ({ note, blown, passes }: ShoppingLine, { length }: Writing): string[] => [
+  ...(note ? [note] : []),
+  ...(blown === undefined ? [] : [`where it lies open, blown ${length(blown)} deep: it settles`]),
+  ...(passes === undefined ? [] : [passes === 1 ? "in one lift" : `in ${passes} lifts`]),
+]
+
 /** What it is, with its sizes. */
 export function lineWords({ what, thickness, size, measure }: ShoppingLine, { length }: Writing): string {
   const sizes = size
@@ -167,7 +206,7 @@ function Rules() {
   const { write, length, figure, units } = useWriting()
   const store = useJobStore()
   const job = useJob()
-  const { screws, tape } = job.variants[job.active]!.buying
+  const { screws, tape, blown } = job.variants[job.active]!.buying
   const range = (
     value: number,
     least: number,
@@ -186,7 +225,7 @@ function Rules() {
   const percent = (value: number) => write("percent", value)
   return (
     <fieldset className="grid grid-cols-2 items-end gap-x-4 gap-y-2">
-      <legend className="pb-1 font-semibold">Rules that fixings are counted by</legend>
+      <legend className="pb-1 font-semibold">Rules that the list is counted by</legend>
       <QuantityField
         label="Screws along a board’s ends, every"
         kind="length"
@@ -215,6 +254,24 @@ function Rules() {
         value={tape}
         onCommit={(share) => range(share, 0, 1, () => store.edit(setBuying({ tape: share })), percent)}
       />
+      <QuantityField
+        label="Blown, sprayed and brushed stuff bought beside"
+        kind="percent"
+        value={blown.waste}
+        onCommit={(waste) => range(waste, 0, 1, () => store.edit(setBuying({ blown: { ...blown, waste } })), percent)}
+      />
+      <QuantityField
+        label="Blown fibre settles by"
+        kind="percent"
+        value={blown.settling}
+        onCommit={(settling) => range(settling, 0, 0.5, () => store.edit(setBuying({ blown: { ...blown, settling } })), percent)}
+      />
+      <QuantityField
+        label="Sprayed foam, most in one lift"
+        kind="length"
+        value={blown.lift}
+        onCommit={(lift) => range(lift, 0.005, 0.3, () => store.edit(setBuying({ blown: { ...blown, lift } })), length)}
+      />
     </fieldset>
   )
 }
@@ -230,7 +287,7 @@ async function listTable(lines: readonly ShoppingLine[], writing: Writing): Prom
       "how many or how much": countWords(line, writing),
       [`price of one, ${writing.currency}`]: line.each === null ? "" : Math.round(line.each * 100) / 100,
       [`in all, ${writing.currency}`]: line.each === null ? "" : figure("money", line.each * line.count),
-      note: line.note,
+      note: noteWords(line, writing).join("; "),
     })),
     { escapeFormulae: true },
   )
