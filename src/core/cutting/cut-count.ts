@@ -3,22 +3,35 @@ import type { Rect } from "./sheet"
 /** Sides that lie so near to a sheet's edge need no cut, m. */
 const NEAR = 5e-4
 
+/** A straight cut, m from the sheet's lower left corner. */
+export interface Cut {
+  from: readonly [x: number, y: number]
+  to: readonly [x: number, y: number]
+}
+
+/** What is cut up. */
+interface Filled {
+  length: number
+  width: number
+  pieces: readonly Rect[]
+}
+
 /**
  * Cuts that a sheet takes: from edge to edge where its pieces can be freed so, each edge once; else each side of a piece that is no edge of the
  * sheet.
  */
-export const cutCount = ({ length, width, pieces }: { length: number; width: number; pieces: readonly Rect[] }): number =>
-  edgeToEdge({ x: 0, y: 0, width: length, height: width }, pieces) ?? freeCuts({ width: length, height: width }, pieces)
+export const cutCount = (sheet: Filled): number =>
+  cutOrder(sheet)?.length ?? freeCuts({ width: sheet.length, height: sheet.width }, sheet.pieces)
+
+/** The cuts from edge to edge that free all pieces, each through what the ones before it left in one piece; null where none can. */
+export const cutOrder = ({ length, width, pieces }: Filled): Cut[] | null =>
+  edgeToEdge({ x: 0, y: 0, width: length, height: width }, pieces)
 
 /** null where no cut from edge to edge parts them. */
-function edgeToEdge(sheet: Rect, pieces: readonly Rect[]): number | null {
-  if (pieces.length === 0) return 0
+function edgeToEdge(sheet: Rect, pieces: readonly Rect[]): Cut[] | null {
+  if (pieces.length === 0) return []
+  if (pieces.length === 1) return trims(sheet, pieces[0]!)
   const [right, top] = [sheet.x + sheet.width, sheet.y + sheet.height]
-  if (pieces.length === 1) {
-    const [{ x, y, width, height }] = pieces as [Rect]
-    const sides = [x - sheet.x, right - x - width, y - sheet.y, top - y - height]
-    return sides.filter((rest) => rest > NEAR).length
-  }
   for (const upright of [true, false]) {
     const start = ({ x, y }: Rect) => (upright ? x : y)
     const end = (one: Rect) => (upright ? one.x + one.width : one.y + one.height)
@@ -39,10 +52,34 @@ function edgeToEdge(sheet: Rect, pieces: readonly Rect[]): number | null {
       // Parts of what can be freed so can be too: another first cut frees no more.
       const one = edgeToEdge(parts[0], before)
       const other = one === null ? null : edgeToEdge(parts[1], after)
-      return one === null || other === null ? null : 1 + one + other
+      return one === null || other === null ? null : [upright ? upCut(sheet, at) : levelCut(sheet, at), ...one, ...other]
     }
   }
   return null
+}
+
+const upCut = ({ y, height }: Rect, at: number): Cut => ({ from: [at, y], to: [at, y + height] })
+const levelCut = ({ x, width }: Rect, at: number): Cut => ({ from: [x, at], to: [x + width, at] })
+
+/** What frees one piece of what lies around it: at its right, its top, its left and its foot. */
+function trims(sheet: Rect, { x, y, width, height }: Rect): Cut[] {
+  const cuts: Cut[] = []
+  const left = { ...sheet }
+  if (sheet.x + sheet.width - x - width > NEAR) {
+    cuts.push(upCut(left, x + width))
+    left.width = x + width - left.x
+  }
+  if (sheet.y + sheet.height - y - height > NEAR) {
+    cuts.push(levelCut(left, y + height))
+    left.height = y + height - left.y
+  }
+  if (x - sheet.x > NEAR) {
+    cuts.push(upCut(left, x))
+    left.width -= x - left.x
+    left.x = x
+  }
+  if (y - sheet.y > NEAR) cuts.push(levelCut(left, y))
+  return cuts
 }
 
 function freeCuts({ width, height }: Pick<Rect, "width" | "height">, pieces: readonly Rect[]): number {

@@ -1,6 +1,6 @@
 import { InputError } from "../../schema/outcome"
 import type { NestInput, NestOutput } from "../../schema/nest"
-import { cutCount } from "../cutting/cut-count"
+import { type Cut, cutCount, cutOrder } from "../cutting/cut-count"
 import { nestSheets } from "../cutting/nest-sheets"
 import { pairTapers, taperOf } from "../cutting/pair-tapers"
 import { areaOf, type Clipper, type Course, onGrid } from "../laying/lay-boards"
@@ -213,11 +213,20 @@ function areaBound(pieces: readonly Laid[], { sizes, offcuts }: Stuff): number {
 }
 
 /** Cuts of a sheet: its rectangles, and what makes each piece of one; the slanted cut between two counts once. */
-function cutsOf({ length, width, pieces }: CutSheet): number {
-  const rectangles = pieces.filter(({ number, paired }) => paired === null || number < paired)
-  const slanted = pieces.length - rectangles.length
-  return cutCount({ length, width, pieces: rectangles }) + sum(pieces.map(({ rings }) => shapeCuts(rings))) - slanted
+function cutsOf(sheet: CutSheet): number {
+  const filled = rectanglesOf(sheet)
+  const slanted = sheet.pieces.length - filled.pieces.length
+  return cutCount(filled) + sum(sheet.pieces.map(({ rings }) => shapeCuts(rings))) - slanted
 }
+
+/** The cuts from edge to edge that free the rectangles of a sheet, in their order; none where it cannot be cut up so. */
+export const orderedCuts = (sheet: CutSheet): Cut[] => cutOrder(rectanglesOf(sheet)) ?? []
+
+/** Two that are parted by a slanted cut are one rectangle till then. */
+const rectanglesOf = ({ length, width, pieces }: CutSheet) => ({
+  ...{ length, width },
+  pieces: pieces.filter(({ number, paired }) => paired === null || number < paired),
+})
 
 /** One call nests so many pieces, which takes a second or two. */
 const AT_ONCE = 400

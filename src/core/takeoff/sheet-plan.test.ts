@@ -5,12 +5,13 @@ import { anyBoards } from "../../../tests/arbitrary/any-boards"
 import { demo } from "../../../tests/fixtures/jobs"
 import { checkPlan } from "../../../tests/fixtures/laid-check"
 import type { Job } from "../../schema/job/job"
-import { cutCount } from "../cutting/cut-count"
+import { cutCount, cutOrder } from "../cutting/cut-count"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
 import { sum } from "../numeric/sum"
 import { boundsOf } from "../shell/polygon"
 import { type BoardLayer, boardingOf, type Boarding, type Stuff } from "./boarding"
+import { orderedCuts } from "./cut-stuff"
 import { sheetPlan } from "./sheet-plan"
 
 const plan = (boarding: Boarding) => {
@@ -184,8 +185,51 @@ test("cuts of a sheet: each edge once; where none goes from edge to edge, by its
   const at = (x: number, y: number, width: number, height: number) => ({ x, y, width, height })
   expect(cutCount({ length: 2, width: 1, pieces: [at(0, 0, 2, 1)] })).toBe(0)
   expect(cutCount({ length: 2, width: 1, pieces: [at(0, 0, 1, 1), at(1, 0, 1, 1)] })).toBe(1)
-  expect(cutCount({ length: 2, width: 1, pieces: [at(0, 0, 1, 0.4), at(0, 0.4, 1, 0.6), at(1, 0, 0.7, 1)] })).toBe(3)
+  const three = { length: 2, width: 1, pieces: [at(0, 0, 1, 0.4), at(0, 0.4, 1, 0.6), at(1, 0, 0.7, 1)] }
+  expect(cutCount(three)).toBe(3)
+  // Upright between the halves, then level through the left one, then what is too long off the right one.
+  expect(cutOrder(three)).toEqual([
+    { from: [1, 0], to: [1, 1] },
+    { from: [0, 0.4], to: [1, 0.4] },
+    { from: [1.7, 0], to: [1.7, 1] },
+  ])
   // A pinwheel: no edge runs through; four inner edges, and the middle that is left over.
   const pinwheel = [at(0, 0, 2, 1), at(2, 0, 1, 2), at(1, 2, 2, 1), at(0, 1, 1, 2)]
   expect(cutCount({ length: 3, width: 3, pieces: pinwheel })).toBe(4)
+})
+
+test("cut in their order, each from edge to edge of what is in one piece, all pieces of a sheet come free", () => {
+  let cut = 0
+  const sheets = ["Cold Nettle", "Tern Hut", "Larkspur"].flatMap((name) =>
+    plan(boardsOf(demo(name))).stuffs.flatMap((stuff) => stuff.sheets),
+  )
+  for (const sheet of sheets) {
+    const cuts = orderedCuts(sheet)
+    if (cuts.length === 0) continue
+    cut++
+    let parts = [{ x: 0, y: 0, width: sheet.length, height: sheet.width }]
+    const near = (a: number, b: number) => Math.abs(a - b) < 0.006
+    for (const { from, to } of cuts) {
+      const upright = near(from[0], to[0])
+      const through = parts.find((part) =>
+        upright
+          ? from[0] > part.x && from[0] < part.x + part.width && near(from[1], part.y) && near(to[1], part.y + part.height)
+          : from[1] > part.y && from[1] < part.y + part.height && near(from[0], part.x) && near(to[0], part.x + part.width),
+      )!
+      expect(through).toBeDefined()
+      const { x, y, width, height } = through
+      parts = parts.filter((part) => part !== through)
+      if (upright) parts.push({ x, y, width: from[0] - x, height }, { x: from[0], y, width: x + width - from[0], height })
+      else parts.push({ x, y, width, height: from[1] - y }, { x, y: from[1], width, height: y + height - from[1] })
+    }
+    // Each part holds one piece, or is waste.
+    const rectangles = sheet.pieces.filter(({ number, paired }) => paired === null || number < paired)
+    for (const piece of rectangles)
+      expect(
+        parts.filter(
+          (part) => near(part.x, piece.x) && near(part.y, piece.y) && near(part.width, piece.width) && near(part.height, piece.height),
+        ),
+      ).toHaveLength(1)
+  }
+  expect(cut).toBeGreaterThan(3)
 })

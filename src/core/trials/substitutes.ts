@@ -1,4 +1,5 @@
 import type { Variant } from "../../schema/job/job"
+import type { Material } from "../../schema/material"
 import type { SurfaceId } from "../enclosure/surface"
 import { type JobState, stockOf } from "../enclosure/job-state"
 import { type Ledger, ledgerOf } from "../ledger/ledger"
@@ -24,6 +25,8 @@ export interface Substitute extends Candidate {
   damp: { name: string; before: DampVerdict; after: DampVerdict }[]
   /** Whether no surface is damper. */
   keepsDamp: boolean
+  /** Whether it is put in place as the other is: loose fill is no board. */
+  sameWay: boolean
   /** Change of the height that is left, m, of the loss, W, the weight, kg, and the money, €, of the whole enclosure. */
   height: number
   loss: number
@@ -52,20 +55,26 @@ export const layersOf = ({ assemblies }: Pick<Variant, "assemblies">, { material
 
 /**
  * What can stand in for a stuff in all its layers: insulation of any kind at the least thickness sold that gives its label's R, anything else of
- * its own class as thick as is sold nearest. First what keeps R and the damp of every surface, then what keeps one of them, the cheapest first.
+ * its own class as thick as is sold nearest. First what keeps R and the damp of every surface, then what keeps one of them; of these first what is put in place alike, the cheapest first.
  * @returns none where nothing is of it
  */
 export function substitutesFor(state: JobState, ledger: Ledger, stuff: LayerStuff): Substitute[] {
   const places = layersOf(state.variant, stuff)
   if (places.length === 0) return []
+  const own = materialOf(stuff.material, stockOf(state))
   const bears = places.some(({ assembly, layer }) => mustBear(state, assembly, layer))
   return candidatesFor(state, stuff)
     .filter(({ id, material }) => id !== stuff.material && (!bears || canBear(material)))
-    .map((candidate) => substituted(state, ledger, places, candidate))
+    .map((candidate) => substituted(state, ledger, places, candidate, isPutAlike(own, candidate.material)))
     .sort((a, b) => kept(b) - kept(a) || a.money - b.money)
 }
 
-const kept = ({ keepsResistance, keepsDamp }: Substitute): number => 2 * Number(keepsDamp) + Number(keepsResistance)
+const kept = ({ keepsResistance, keepsDamp, sameWay }: Substitute): number =>
+  4 * Number(keepsDamp) + 2 * Number(keepsResistance) + Number(sameWay)
+
+/** Whether two stuffs are put in place alike: cut and laid, or each in its own way. */
+const isPutAlike = (a: Material, b: Material): boolean => a.application === b.application || (isCut(a) && isCut(b))
+const isCut = ({ application }: Material): boolean => ["board", "sheet", "batt"].includes(application)
 
 function candidatesFor(state: JobState, { material, thickness }: LayerStuff): Candidate[] {
   const stock = stockOf(state)
@@ -97,7 +106,7 @@ export function withStuff(variant: Variant, places: readonly LayerAt[], { id, th
   return { ...variant, assemblies }
 }
 
-function substituted(state: JobState, ledger: Ledger, places: readonly LayerAt[], candidate: Candidate): Substitute {
+function substituted(state: JobState, ledger: Ledger, places: readonly LayerAt[], candidate: Candidate, sameWay: boolean): Substitute {
   const tried = ledgerOf({ ...state, variant: withStuff(state.variant, places, candidate) }, ledger.solved)
   const pairs = ledger.surfaces.map((before, i) => ({ before, after: tried.surfaces[i]! }))
   const weaker = pairs.reduce((worst, pair) => (share(pair) < share(worst) ? pair : worst))
@@ -114,6 +123,7 @@ function substituted(state: JobState, ledger: Ledger, places: readonly LayerAt[]
             ...{ surface: weaker.before.id, name: weaker.before.name },
             ...{ before: weaker.before.totalResistance, after: weaker.after.totalResistance },
           },
+    sameWay,
     keepsResistance: share(weaker) >= KEPT,
     damp,
     keepsDamp: damp.every(({ before, after }) => dampRank(after) <= dampRank(before)),

@@ -125,7 +125,7 @@ describe("what stands in for a stuff that is not to be had", () => {
       const others = ledger.surfaces.filter(({ id }) => ledger.moisture[id]!.verdict.words !== tried.moisture[id]!.verdict.words)
       expect(one.damp.map(({ name }) => name)).toEqual(others.map(({ name }) => name))
     }
-    const ranks = found.map(({ keepsDamp, keepsResistance }) => 2 * Number(keepsDamp) + Number(keepsResistance))
+    const ranks = found.map((one) => 4 * Number(one.keepsDamp) + 2 * Number(one.keepsResistance) + Number(one.sameWay))
     expect(ranks).toEqual([...ranks].sort((a, b) => b - a))
   })
 

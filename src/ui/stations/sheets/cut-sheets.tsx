@@ -2,7 +2,8 @@
 import { useId, useState } from "react"
 import type { Stuff } from "../../../core/takeoff/boarding"
 import { sheetName } from "../../../core/takeoff/drawing"
-import type { CutSheet, StuffCut } from "../../../core/takeoff/cut-stuff"
+import type { Cut } from "../../../core/cutting/cut-count"
+import { type CutSheet, orderedCuts, type StuffCut } from "../../../core/takeoff/cut-stuff"
 import type { Point } from "../../../core/shell/face"
 import { boundsOf } from "../../../core/shell/polygon"
 import { useMaterials } from "../../materials/use-materials"
@@ -16,6 +17,8 @@ import { numbersWords } from "./plan-words"
 const FIRST = 12
 /** px of the longest sheet. */
 const WIDTH = 156
+/** Radius of the ring about a cut's number, px. */
+const RING = 6.5
 
 /** Sheets that are cut alike, drawn once. */
 interface Alike {
@@ -69,6 +72,9 @@ export function CutSheets({ plan, stuff, paper }: CutProps) {
           <SheetDrawing key={group.places[0]} group={group} stuff={stuff} scale={(paper ?? WIDTH) / longest} sizes={paper !== undefined} />
         ))}
       </div>
+      {paper === undefined ? null : (
+        <p className="text-dense">Numbers in rings are the cuts in their order, each from edge to edge of what is then in one piece.</p>
+      )}
       {groups.length > FIRST && !all ? (
         <div>
           <Button onClick={() => setAll(true)}>Draw {groups.length - FIRST} more</Button>
@@ -159,7 +165,26 @@ function SheetDrawing({ group, stuff, scale, sizes }: DrawingProps) {
             </g>
           )
         })}
+        {sizes ? <CutOrder cuts={orderedCuts(sheet)} at={at} /> : null}
       </svg>
     </figure>
   )
+}
+
+/** The cuts by their order, each with its number where it begins. */
+function CutOrder({ cuts, at }: { cuts: readonly Cut[]; at: (point: Point) => Point }) {
+  return cuts.map(({ from, to }, i) => {
+    const [[x, y], [toX, toY]] = [at(from), at(to)]
+    const long = Math.hypot(toX - x, toY - y)
+    // A little way along it, so that rings of cuts that begin at one place lie apart.
+    const share = Math.min(0.5, (RING * 1.6) / long)
+    return (
+      <g key={i} transform={`translate(${x + (toX - x) * share} ${y + (toY - y) * share})`}>
+        <circle r={RING} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.7} />
+        <text textAnchor="middle" dy={3} fontSize={8.5} fill="var(--ink)">
+          {i + 1}
+        </text>
+      </g>
+    )
+  })
 }

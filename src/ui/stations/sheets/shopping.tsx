@@ -112,13 +112,15 @@ function Part({ name, lines }: { name: string; lines: readonly ShoppingLine[] })
                   </span>
                 ))}
                 {line.stuff ? (
-                  <Button
-                    look="link"
-                    aria-expanded={missing === line.key}
-                    onClick={() => setMissing(missing === line.key ? null : line.key)}
-                  >
-                    Not to be had?
-                  </Button>
+                  <span className="block">
+                    <Button
+                      look="link"
+                      aria-expanded={missing === line.key}
+                      onClick={() => setMissing(missing === line.key ? null : line.key)}
+                    >
+                      Not to be had?
+                    </Button>
+                  </span>
                 ) : null}
               </span>
               <div className="rounded-soft border border-seam bg-sheet">

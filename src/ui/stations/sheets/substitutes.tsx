@@ -36,7 +36,7 @@ export function Substitutes({ stuff }: { stuff: LayerStuff }) {
           key: one.id,
           look: "border-b border-seam align-baseline",
           cells: [
-            `${one.material.name}, ${length(one.thickness)}`,
+            `${one.material.name}, ${length(one.thickness)}${one.sameWay ? "" : `: ${one.material.application}`}`,
             resistanceWords(one, writing),
             <Damp key="damp" of={one} />,
             change("length", one.height),
