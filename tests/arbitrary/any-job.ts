@@ -35,6 +35,7 @@ const members: fc.Arbitrary<MemberSet> = fc
     measured: fc.option(fc.array(between(0, 8), { maxLength: 12 })),
     ends: fc.boolean(),
     low: fc.constantFrom(0 as const, 1 as const, 3 as const),
+    around: fc.constantFrom(false, false, false, true),
     doubled: fc.boolean(),
     cross: fc.array(between(0, 5), { maxLength: 3 }),
     share: fc.option(between(0, 1)),

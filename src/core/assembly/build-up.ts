@@ -94,7 +94,8 @@ function fractionsOf({ members }: Assembly, layers: readonly Layer[], shareOf: (
   const several = stands.filter((sets) => sets.length > 1)
   for (const sets of several)
     for (const [i, id] of sets.entries()) {
-      const crossed = sum(sets.slice(0, i).map((other) => (members[other]!.direction === members[id]!.direction ? 0 : shareOf(other))))
+      const crosses = (other: string) => !members[id]!.around && members[other]!.direction !== members[id]!.direction
+      const crossed = sum(sets.slice(0, i).map((other) => (crosses(other) ? shareOf(other) : 0)))
       fractions.set(id, Math.min(fractions.get(id)!, shareOf(id) * Math.max(0, 1 - crossed)))
     }
   for (const sets of several) {

@@ -72,6 +72,18 @@ describe("members on a face, by hand", () => {
     expect(share(king, bare, gable)).toBeCloseTo((0.2 - 0.0025) / 4, 12)
   })
 
+  test("round openings alone: two uprights past its sides, a header and a sill, and no row", () => {
+    const window = { x: 1, y: 0.9, width: 0.8, height: 1 }
+    const around = { ...studs, around: true, ends: true, plates: { low: 1 as const, high: 1 as const } }
+    const layout = memberLayout({ ...wall, ...undivided(wall) }, around, { openings: [window], pieces: [] })
+    // 50 mm wide: uprights of 1.1 m, header and sill of 0.8 m.
+    expect(layout.pieces.map((length) => length.toFixed(3))).toEqual(["1.100", "1.100", "0.800", "0.800"])
+    expect(layout.drawn).toBeCloseTo((0.05 * (1.1 + 1.1 + 0.8 + 0.8)) / (3 * 2.4 - 0.8), 9)
+    // A door stands on the edge: no sill, and uprights from its foot.
+    const door = memberLayout({ ...wall, ...undivided(wall) }, around, { openings: [{ ...window, y: 0, height: 2 }], pieces: [] })
+    expect(door.pieces.map((length) => length.toFixed(3))).toEqual(["2.050", "2.050", "0.800"])
+  })
+
   test("a typed share takes the place of the drawing's", () => {
     const shell = startShell({ kind: "box", length: 3, width: 2, height: 2.4 }, { floor: "skids", openings: {} })
     const face = facesOf(shell).find(({ id }) => id === "left")!

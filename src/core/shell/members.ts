@@ -95,7 +95,7 @@ export function memberLayout({ id, outline, region }: Framed, set: MemberSet, ho
     drawn: () => {
       const whole = coveredArea(within.outline, all, cut, pieces)
       // What is not drawn, as the skin of a box, has them at their pitch.
-      if (whole === 0) return region.outline.length > 2 ? 0 : set.width / Math.max(set.width, pitchOf(set))
+      if (whole === 0) return region.outline.length > 2 || set.around ? 0 : set.width / Math.max(set.width, pitchOf(set))
       const free = coveredArea(inner, all, cut, pieces)
       const rectangles = sticks.map(({ rectangle }) => rectangle)
       const taken = coveredArea(inner, rectangles, cut, pieces)
@@ -116,8 +116,8 @@ const lengthOf = ({ outline }: Member, { width }: MemberSet, over: readonly Rect
 const isBeside = (from: Point, to: Point): boolean => Math.abs(to[0] - from[0]) < Math.tan((20 * Math.PI) / 180) * Math.abs(to[1] - from[1])
 
 /** How many plates, or end members, lie along an edge. */
-const rimCount = ({ ends, plates }: MemberSet, from: Point, to: Point): number =>
-  isBeside(from, to) ? Number(ends) : to[0] > from[0] ? plates.low : plates.high
+const rimCount = ({ ends, plates, around }: MemberSet, from: Point, to: Point): number =>
+  around ? 0 : isBeside(from, to) ? Number(ends) : to[0] > from[0] ? plates.low : plates.high
 
 /** Plates as long as their edge, end members between them; where a part of the face is meant, so much of them as lies along it. */
 const rimPiecesOf = (
@@ -152,6 +152,7 @@ function sticksOf(set: MemberSet, face: FaceId, outline: readonly Point[], openi
     width: to - from,
     height: width,
   })
+  if (set.around) return openings.flatMap((opening) => framed(opening, width))
   const row = memberPositions(set, face, right - left).map((position): Stick => ({
     role: "member",
     position,
@@ -165,4 +166,17 @@ function sticksOf(set: MemberSet, face: FaceId, outline: readonly Point[], openi
   ])
   const cross = set.cross.map((position): Stick => ({ role: "cross", position, rectangle: across(low + position) }))
   return [...row, ...beside, ...cross]
+}
+
+/** Sticks round an opening: two past its sides, over and under it as far as it is not on the edge, and those between them. */
+function framed({ x, y, width: wide, height }: Rectangle, width: number): Stick[] {
+  const foot = y > 0 ? width : 0
+  const beside = { y: y - foot, width, height: height + foot + width }
+  const across = { x, width: wide, height: width }
+  return [
+    { role: "trimmer", position: null, rectangle: { ...beside, x: x - width } },
+    { role: "trimmer", position: null, rectangle: { ...beside, x: x + wide } },
+    { role: "header", position: null, rectangle: { ...across, y: y + height } },
+    ...(foot > 0 ? [{ role: "header" as const, position: null, rectangle: { ...across, y: y - width } }] : []),
+  ]
 }

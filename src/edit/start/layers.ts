@@ -80,6 +80,7 @@ export const timber = (name: string, width: number, spacing: number, special: Pa
   positions: {},
   ends: true,
   plates: { low: 1, high: 1 },
+  around: false,
   doubled: true,
   cross: [],
   overhang: 0,

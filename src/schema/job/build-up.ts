@@ -24,6 +24,7 @@ export const MemberSet = z.strictObject({
   plates: z
     .strictObject({ low: z.literal([0, 1, 2, 3]), high: z.literal([0, 1, 2, 3]) })
     .describe("members across their lower or left, and their upper or right ends"),
+  around: z.boolean().describe("only round openings, flush with their sides: no row, no plates and no ends"),
   doubled: z.boolean().describe("one more on each side of an opening, with a header and a sill"),
   cross: z
     .array(along("middle of a row"))

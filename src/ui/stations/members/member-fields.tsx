@@ -70,28 +70,37 @@ export function MemberFields({ figures, id, set }: { figures: SurfaceFigures; id
         ? fields.maybeChoice("fill", "Filled with", "nothing: still air", materialChoices(materials, ["foam", "fibre"]))
         : null}
       {fields.choice("direction", "They run", DIRECTIONS[figures.face.part === "wall" ? "wall" : "level"])}
-      <QuantityField
-        label={`Spacing, ${SPACED[set.spaced]}`}
-        kind="length"
-        value={set.spacing}
-        onCommit={(spacing) => change({ spacing, positions: {} })}
-      />
-      {fields.choice("spaced", "Spacing is meant", SPACED)}
-      {fields.maybe("first", "length", up ? "Middle of the first, from the left" : "Middle of the first, from below", "one spacing")}
-      {typedList(
-        `Middles one by one on this face, from ${up ? "the left" : "below"}; empty: at the spacing`,
-        set.positions[figures.face.id] ?? [],
-        (values) => store.edit(setPositions(assembly, id, figures.face.id, values.length === 0 ? null : values)),
+      {fields.toggle("around", "Only round openings")}
+      {set.around ? null : (
+        <>
+          <QuantityField
+            label={`Spacing, ${SPACED[set.spaced]}`}
+            kind="length"
+            value={set.spacing}
+            onCommit={(spacing) => change({ spacing, positions: {} })}
+          />
+          {fields.choice("spaced", "Spacing is meant", SPACED)}
+          {fields.maybe("first", "length", up ? "Middle of the first, from the left" : "Middle of the first, from below", "one spacing")}
+          {typedList(
+            `Middles one by one on this face, from ${up ? "the left" : "below"}; empty: at the spacing`,
+            set.positions[figures.face.id] ?? [],
+            (values) => store.edit(setPositions(assembly, id, figures.face.id, values.length === 0 ? null : values)),
+          )}
+          {plates.choice("low", up ? "Plates below" : "Members across, at the left", PLATES)}
+          {plates.choice("high", up ? "Plates above" : "Members across, at the right", PLATES)}
+          {fields.length("overhang", "Run out past the face by")}
+          {fields.toggle("ends", up ? "One along each side edge" : "One along each level edge")}
+          {fields.toggle("doubled", "Doubled at openings")}
+        </>
       )}
-      {plates.choice("low", up ? "Plates below" : "Members across, at the left", PLATES)}
-      {plates.choice("high", up ? "Plates above" : "Members across, at the right", PLATES)}
-      {fields.length("overhang", "Run out past the face by")}
-      {fields.toggle("ends", up ? "One along each side edge" : "One along each level edge")}
-      {fields.toggle("doubled", "Doubled at openings")}
       {fields.toggle("existing", "They are there already")}
       {fields.maybe("share", "percent", "Share of the face, typed", "counted from the drawing")}
-      {typedList(`Blocking, nailers, rails: their middles, from ${up ? "below" : "the left"}`, set.cross, (cross) => change({ cross }))}
-      <SpacingChoice figures={figures} id={id} set={set} onTake={(spacing) => change({ spacing, spaced: "centres", positions: {} })} />
+      {set.around ? null : (
+        <>
+          {typedList(`Blocking, nailers, rails: their middles, from ${up ? "below" : "the left"}`, set.cross, (cross) => change({ cross }))}
+          <SpacingChoice figures={figures} id={id} set={set} onTake={(spacing) => change({ spacing, spaced: "centres", positions: {} })} />
+        </>
+      )}
       <MemberWords figures={figures} id={id} set={set} />
       <CutList figures={figures} set={set} />
       <MemberBridge at={place.member(figures.id, id)} />
