@@ -4,22 +4,25 @@ import { layerStack } from "../conduction/member-detail"
 import { slabBorderDetail } from "../conduction/slab-border-detail"
 import { stepDetail } from "../conduction/step-detail"
 import { sum } from "../numeric/sum"
-import { type Border, bordersBetween } from "../shell/borders"
+import type { Shell } from "../../schema/job/shell"
+import type { Border } from "../shell/borders"
 import { isInWeather } from "./adjacent"
 import type { LineBridge, Run } from "./line-bridge"
 import { type Place, place } from "./place"
 import { bridgeAt, type SolvedDetails } from "./solved-details"
+import { bordersOf, type SurfacePart } from "./surface"
 import type { SurfaceFigures } from "./surface-figures"
 
 /** The lines along which two surfaces of one face meet, each with its ψ. */
-export function borderBridges(surfaces: readonly SurfaceFigures[], solved: SolvedDetails): LineBridge[] {
-  const lines = new Map<Place, Border<SurfaceFigures>[]>()
-  for (const border of bordersBetween(surfaces)) {
+export function borderBridges(shell: Shell, surfaces: readonly SurfaceFigures[], solved: SolvedDetails): LineBridge[] {
+  const named = new Map(surfaces.map((surface) => [surface.id, surface]))
+  const lines = new Map<Place, Border<SurfacePart>[]>()
+  for (const border of bordersOf(shell)) {
     const at = place.border([border.between[0].id, border.between[1].id])
     lines.set(at, [...(lines.get(at) ?? []), border])
   }
   return [...lines].flatMap(([at, borders]): LineBridge[] => {
-    const { between } = borders[0]!
+    const between = borders[0]!.between.map(({ id }) => named.get(id)!) as [SurfaceFigures, SurfaceFigures]
     const [zone, other] = between
     const drawn = drawnAt(zone, other)
     if (!drawn) return []

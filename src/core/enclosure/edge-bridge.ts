@@ -65,8 +65,10 @@ interface EdgeBetween {
 }
 
 function edgesBetween(shell: Shell, surfaces: readonly SurfaceFigures[]): EdgeBetween[] {
+  const named = new Map(surfaces.map((surface) => [surface.id, surface]))
   const found = new Map<Place, EdgeBetween>()
-  for (const { edge, surfaces: between, span, length } of edgeStretches(shell, surfaces)) {
+  for (const { edge, surfaces: parts, span, length } of edgeStretches(shell)) {
+    const between = parts.map(({ id }) => named.get(id)!) as [SurfaceFigures, SurfaceFigures]
     const at = place.edge([between[0].id, between[1].id])
     const known = found.get(at)
     found.set(at, { edge, between, spans: [...(known?.spans ?? []), span], length: (known?.length ?? 0) + length })

@@ -1,16 +1,17 @@
 import type { Form } from "../../schema/job/form"
 import type { FaceId, Shell } from "../../schema/job/shell"
+import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
 import { type Edge, edgeAlong, edgesOf } from "../shell/edges"
 import type { Point } from "../shell/face"
-import type { FaceRegion } from "../shell/framing"
 import { type Span, spansAlong } from "../shell/zones"
+import { partsOfFaces, type SurfacePart } from "./surface"
 
 /** So much of an edge as lies between the same two surfaces. */
-export interface EdgeStretch<S extends FaceRegion> {
+export interface EdgeStretch {
   edge: Edge
   /** In the order of the edge's faces. */
-  surfaces: readonly [S, S]
+  surfaces: readonly [SurfacePart, SurfacePart]
   /** Shares of the edge's length, the first face on the left. */
   span: Span
   /** m */
@@ -18,9 +19,12 @@ export interface EdgeStretch<S extends FaceRegion> {
 }
 
 /** The edges of a shell, parted where surfaces change along them; a face without zones has each edge in one piece. */
-export const edgeStretches = <S extends FaceRegion>(shell: Pick<Shell, "form">, surfaces: readonly S[]): EdgeStretch<S>[] =>
-  edgesOf(shell).flatMap((edge) => {
-    const [a, b] = edge.faces.map((face) => alongEdge(face, edge, shell.form, surfaces))
+export const edgeStretches = ({ form, azimuth, zones, boxes }: Shell): EdgeStretch[] => stretched(form, azimuth, zones, boxes)
+
+const stretched = memoised((form: Form, azimuth: number, zones: Shell["zones"], boxes: Shell["boxes"]): EdgeStretch[] => {
+  const surfaces = partsOfFaces({ form, azimuth, zones, boxes })
+  return edgesOf({ form }).flatMap((edge) => {
+    const [a, b] = edge.faces.map((face) => alongEdge(face, edge, form, surfaces))
     return a!.flatMap(({ surface, span: [from, to] }) =>
       b!.flatMap(({ surface: other, span: [start, end] }) => {
         // The other face is on the other side of it, which is seen from the other end.
@@ -32,12 +36,13 @@ export const edgeStretches = <S extends FaceRegion>(shell: Pick<Shell, "form">, 
       }),
     )
   })
+})
 
 /** Smallest share of an edge that counts. */
 const LEAST = 1e-6
 
 /** The surfaces along an edge on one of its faces, by shares of its length with the face on the left. */
-function alongEdge<S extends FaceRegion>(id: FaceId, { faces }: Edge, form: Form, surfaces: readonly S[]): { surface: S; span: Span }[] {
+function alongEdge(id: FaceId, { faces }: Edge, form: Form, surfaces: readonly SurfacePart[]): { surface: SurfacePart; span: Span }[] {
   const own = surfaces.filter(({ face }) => face.id === id)
   if (own.length === 1) return [{ surface: own[0]!, span: [0, 1] }]
   const run = edgeAlong(own[0]!.face, faces[0] === id ? faces[1] : faces[0], form)

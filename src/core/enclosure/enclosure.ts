@@ -75,7 +75,7 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
     },
     lines: () => [
       ...edgeBridges(shell, enclosure.surfaces, solved),
-      ...borderBridges(enclosure.surfaces, solved),
+      ...borderBridges(shell, enclosure.surfaces, solved),
       ...revealBridges(shell, enclosure.surfaces, variant.breaks, materials, solved),
     ],
     points: () => pointBridges(state, enclosure.surfaces, materials),

@@ -1,10 +1,9 @@
 import type { Shell } from "../../schema/job/shell"
 import { memoised } from "../memoised"
 import { sum } from "../numeric/sum"
-import { bordersBetween } from "../shell/borders"
 import { adjacentTo, isInWeather } from "./adjacent"
 import { edgeStretches } from "./edge-stretches"
-import { partsOfFaces } from "./surface"
+import { bordersOf, partsOfFaces, type SurfacePart } from "./surface"
 
 /**
  * Edges of the slab that the weather outdoors reaches, m: those under walls against a room that is held are not among them, those towards a
@@ -14,16 +13,16 @@ export const exposedPerimeter = (shell: Shell): number => perimeterOf(shell)
 
 const perimeterOf = memoised((shell: Shell): number => {
   const parts = partsOfFaces(shell)
-  const isFloor = (part: (typeof parts)[number]) => part.face.part === "floor" && part.box === null
+  const isFloor = (part: SurfacePart) => part.face.part === "floor" && part.box === null
   const floor = parts.filter(isFloor)
-  const far = (part: (typeof parts)[number]) => adjacentTo(shell, part)
+  const far = (part: SurfacePart) => adjacentTo(shell, part)
   const grounded = floor.filter((part) => far(part).kind === "ground")
   const slab = grounded.length > 0 ? grounded : floor
-  const feet = edgeStretches(shell, parts).flatMap(({ surfaces: [a, b], length }) => {
+  const feet = edgeStretches(shell).flatMap(({ surfaces: [a, b], length }) => {
     const [under, wall] = isFloor(a) ? [a, b] : [b, a]
     return slab.includes(under) ? [{ length, exposed: isInWeather(far(wall)) }] : []
   })
-  const inner = bordersBetween(floor).map(({ between: [a, b], length }) =>
+  const inner = bordersOf(shell).map(({ between: [a, b], length }) =>
     grounded.includes(a) !== grounded.includes(b) && isInWeather(far(grounded.includes(a) ? b : a)) ? length : 0,
   )
   const exposed = sum(feet.map((foot) => (foot.exposed ? foot.length : 0))) + sum(inner)

@@ -2,6 +2,7 @@ import type { Variant } from "../../schema/job/job"
 import type { FaceId, Shell } from "../../schema/job/shell"
 import { memoised } from "../memoised"
 import type { Face, Point } from "../shell/face"
+import { type Border, bordersBetween } from "../shell/borders"
 import { facesOf } from "../shell/faces"
 import type { FaceRegion } from "../shell/framing"
 import { isWithin, type Region, regionArea, regionsOn } from "../shell/zones"
@@ -20,6 +21,9 @@ export interface Surface extends FaceRegion {
   assembly: string
 }
 
+/** A surface before it wears anything. */
+export type SurfacePart = Omit<Surface, "assembly">
+
 /** Smallest area that counts as a part of a face, m². */
 const LEAST = 1e-9
 
@@ -28,23 +32,27 @@ export const surfacesOf = (shell: Shell, { wears }: Pick<Variant, "wears">): Sur
   partsOfFaces(shell).map((part) => ({ ...part, assembly: wears[part.id] ?? wears[part.face.id]! }))
 
 /** Faces and their zones, floor first, the zones of each face after it; a zone of which nothing lies on its face is no part, nor what is left of a face where nothing is. */
-export const partsOfFaces = (shell: Shell): Omit<Surface, "assembly">[] =>
+export const partsOfFaces = (shell: Pick<Shell, "form" | "azimuth" | "zones" | "boxes">): SurfacePart[] =>
   facesOf(shell).flatMap((face) => partsOfFace(face, shell.zones, shell.boxes, shell.form))
 
-const partsOfFace = memoised(
-  (face: Face, zones: Shell["zones"], boxes: Shell["boxes"], form: Shell["form"]): Omit<Surface, "assembly">[] => {
-    // The skin of a box that is no zone is of what no zone takes, even where nothing else is.
-    const bearsBox = Object.values(boxes).some(({ side }) => side === face.id)
-    return [
-      ...regionsOn(face, { zones, boxes, form })
-        .filter(({ zone, region }, _, { length }) => length === 1 || regionArea(region) > LEAST || (zone === null && bearsBox))
-        .map(({ zone, region }) => ({ id: zone ?? face.id, face, region, zone: zone === null ? null : zones[zone]!.name, box: null })),
-      ...Object.entries(zones).flatMap(([id, zone]) =>
-        zone.kind === "box" && boxes[zone.box]?.side === face.id ? [{ id, face, region: NOWHERE, zone: zone.name, box: zone.box }] : [],
-      ),
-    ]
-  },
-)
+const partsOfFace = memoised((face: Face, zones: Shell["zones"], boxes: Shell["boxes"], form: Shell["form"]): SurfacePart[] => {
+  // The skin of a box that is no zone is of what no zone takes, even where nothing else is.
+  const bearsBox = Object.values(boxes).some(({ side }) => side === face.id)
+  return [
+    ...regionsOn(face, { zones, boxes, form })
+      .filter(({ zone, region }, _, { length }) => length === 1 || regionArea(region) > LEAST || (zone === null && bearsBox))
+      .map(({ zone, region }) => ({ id: zone ?? face.id, face, region, zone: zone === null ? null : zones[zone]!.name, box: null })),
+    ...Object.entries(zones).flatMap(([id, zone]) =>
+      zone.kind === "box" && boxes[zone.box]?.side === face.id ? [{ id, face, region: NOWHERE, zone: zone.name, box: zone.box }] : [],
+    ),
+  ]
+})
+
+/** Where surfaces of one face meet. */
+export const bordersOf = (shell: Shell): Border<SurfacePart>[] =>
+  facesOf(shell).flatMap((face) => bordersOfFace(partsOfFace(face, shell.zones, shell.boxes, shell.form)))
+
+const bordersOfFace = memoised((parts: SurfacePart[]) => bordersBetween(parts))
 
 /** The surface of a face that a point of it lies on: of what stands past the face, the first. */
 export function surfaceAt<S extends FaceRegion>(surfaces: readonly S[], face: FaceId, at: Point): S {

@@ -213,7 +213,7 @@ export const Shell = z.strictObject({
   notches: partsOf(Notch, 100, "cut-outs").describe("pieces missing from faces"),
   penetrations: partsOf(Penetration, 500, "things that run through the skin").describe("what runs through faces"),
   spaces: partsOf(Space, 50, "spaces beside it").describe("what faces may stand against in place of the outdoors"),
-  zones: partsOf(Zone, 100, "zones").describe("parts of faces that are built otherwise"),
+  zones: partsOf(Zone, 60, "zones").describe("parts of faces that are built otherwise"),
   against: z
     .record(Id, Id)
     .describe("the space beyond a face or a zone; a face that is not named sees the outdoors, a zone what its face sees"),
