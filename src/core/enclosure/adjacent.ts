@@ -15,9 +15,11 @@ const UNDERNEATH: Adjacent = { kind: "outdoors", sun: false }
 const GROUND: Adjacent = { kind: "ground" }
 
 /** What a surface stands against: a space that was named for it or for its face, else the outdoors, or the ground under a slab. */
-export function adjacentTo(shell: Shell, { id, face }: Pick<Surface, "id" | "face">): Adjacent {
+export function adjacentTo(shell: Shell, { id, face, box }: Pick<Surface, "id" | "face" | "box">): Adjacent {
   const space = shell.against[id] ?? shell.against[face.id]
   if (space !== undefined) return spaceBeside(shell.spaces[space]!, space)
+  // Behind a box is what is beneath the floor: a wheel, the underside of a step.
+  if (box !== null) return UNDERNEATH
   if (face.part !== "floor") return SUNNY
   return shell.floor === "slab" ? GROUND : UNDERNEATH
 }

@@ -2,6 +2,7 @@
 import { useDeferredValue } from "react"
 import { activeState, type JobState } from "../../core/enclosure/job-state"
 import type { Ledger } from "../../core/ledger/ledger"
+import type { Job } from "../../schema/job/job"
 import { useCalculations, useShown } from "../calculations/calculations"
 import { useJob, useJobStore } from "./job-store"
 
@@ -16,6 +17,9 @@ export const useLedger = (): Ledger => useLedgerOf(useJobStore().id, activeState
 
 /** The same a moment after the ledger is drawn, for what is not looked at while a figure is dragged or typed. */
 export const useLedgerLater = (): Ledger => useDeferredValue(useLedger())
+
+/** The job as that ledger has it. */
+export const useJobLater = (): Job => useDeferredValue(useJob())
 
 /** Figures of what is pinned beside it, and of the open job where nothing is. */
 export function usePinnedLedger(): Ledger | null {

@@ -11,15 +11,15 @@ import { sectionVerdict } from "../../../core/section/section-verdict"
 import { type Cure, type CureRank, type CureStep, curedLedger, dampCures, rankedCures } from "../../../core/trials/damp-cures"
 import { tryCure } from "../../../edit/try-step"
 import { useAskedInTurn } from "../../calculations/use-asked"
-import { useJob, useJobStore } from "../../job/job-store"
-import { useLedgerLater } from "../../job/use-ledger"
+import { useJobStore } from "../../job/job-store"
+import { useJobLater, useLedgerLater } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
 import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
 import { Refusal } from "../../primitives/refusal"
 import { Tabs } from "../../primitives/tabs"
-import { useChosenFace } from "../use-figures"
+import { useChosenFaceLater } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 
 /** More rows are no help in choosing. */
@@ -36,8 +36,8 @@ export function Cures() {
   const { write } = useWriting()
   const store = useJobStore()
   const ledger = useLedgerLater()
-  const state = activeState(useJob())
-  const { id } = useChosenFace()
+  const state = activeState(useJobLater())
+  const { id } = useChosenFaceLater()
   const { harms } = ledger.moisture[id]!.verdict
   const cures = useMemo(() => dampCures(state, ledger, id), [state, ledger, id])
   const [by, setBy] = useState<CureRank>("money")

@@ -5,15 +5,15 @@ import type { SurfaceId } from "../../../core/enclosure/surface"
 import { dampRank, worstPlane } from "../../../core/moisture/damp-verdict"
 import { tryCure } from "../../../edit/try-step"
 import { useCalculations, useShown } from "../../calculations/calculations"
-import { useJob, useJobStore } from "../../job/job-store"
-import { useLedgerLater } from "../../job/use-ledger"
+import { useJobStore } from "../../job/job-store"
+import { useJobLater, useLedgerLater } from "../../job/use-ledger"
 import { type Candidate, candidatesFor, presentCandidate } from "../../library/candidates"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
 import { FigureTable } from "../../primitives/figure-table"
 import { Refusal } from "../../primitives/refusal"
 import { Unfolding } from "../../primitives/unfolding"
-import { useChosenFace } from "../use-figures"
+import { useChosenFaceLater } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 
 /** Where good builders differ: what each of their ways comes to on the chosen face, in this job's own weather and use. */
@@ -31,10 +31,10 @@ const mostIn = ({ ledger }: Candidate, id: SurfaceId): number | null => worstPla
 function Ways() {
   const { write } = useWriting()
   const store = useJobStore()
-  const job = useJob()
+  const job = useJobLater()
   const ledger = useLedgerLater()
-  const { id } = useChosenFace()
-  const face = ledger.surfaces.find((one) => one.id === id)!
+  const face = useChosenFaceLater()
+  const { id } = face
   const calculations = useCalculations()
   const shown = useShown()
   const [refusal, setRefusal] = useState<string | null>(null)

@@ -22,7 +22,7 @@ import { DampRing } from "../../primitives/damp-ring"
 import { FigureTable } from "../../primitives/figure-table"
 import { Refusal } from "../../primitives/refusal"
 import { Remark } from "../../primitives/remark"
-import { useChosenFace } from "../use-figures"
+import { useChosenFaceLater } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 import { LikelyBuilds } from "./likely-builds"
 import { type Said, SectionChoices } from "./section-choices"
@@ -34,7 +34,7 @@ const UNSAID: Said = { ...AS_DRAWN, builtIn: "usual" }
 
 /** The chosen face followed hour by hour until its years are alike, on demand: what it comes to, any day of it, and how likely that is. */
 export function ThroughYears() {
-  const figures = useChosenFace()
+  const figures = useChosenFaceLater()
   const ledger = useLedgerLater()
   const pinned = usePinnedLedger()
   const { brief } = useJob()
@@ -82,7 +82,8 @@ export function ThroughYears() {
 /** A joint or members that are named mean the same in what is pinned only where it has the same layers. */
 const isComparable = (pinned: Ledger, { id, layers }: SurfaceFigures, { through, leak }: Said): boolean => {
   const ids = (of: readonly BuiltLayer[]) => of.map((layer) => layer.id).join()
-  return (through === null && leak === null) || ids(pinned.surfaces.find((one) => one.id === id)!.layers) === ids(layers)
+  const then = pinned.surfaces.find((one) => one.id === id)
+  return then !== undefined && ((through === null && leak === null) || ids(then.layers) === ids(layers))
 }
 
 interface SectionOptions {

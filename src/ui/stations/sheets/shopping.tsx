@@ -7,7 +7,7 @@ import type { SheetPlan } from "../../../core/takeoff/sheet-plan"
 import { type Measure, shoppingList, type ShoppingLine, type Supplier, USUAL_SCREWS } from "../../../core/takeoff/shopping"
 import { setBuying, setPack, setPrice, tickOff } from "../../../edit/sheet-edits"
 import { useJob, useJobStore } from "../../job/job-store"
-import { useLedgerLater } from "../../job/use-ledger"
+import { useJobLater, useLedgerLater } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { QuantityField } from "../../primitives/fields"
 import { saveFile } from "../../primitives/save-file"
@@ -42,7 +42,7 @@ export const SUPPLIERS: Record<Supplier, string> = {
 /** All that is to be bought for the open job. */
 export function useShoppingList({ boarding, plan }: Props): ShoppingLine[] {
   const { surfaces, bill } = useLedgerLater()
-  const state = activeState(useJob())
+  const state = activeState(useJobLater())
   return useMemo(() => shoppingList(state, surfaces, bill, boarding, plan), [state, surfaces, bill, boarding, plan])
 }
 

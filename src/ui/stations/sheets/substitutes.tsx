@@ -1,11 +1,11 @@
 "use client"
-import { useDeferredValue, useMemo } from "react"
+import { useMemo } from "react"
 import { activeState } from "../../../core/enclosure/job-state"
 import type { Kind } from "../../../core/quantity/measure"
 import { type LayerStuff, type Substitute, substitutesFor } from "../../../core/trials/substitutes"
 import { standIn } from "../../../edit/sheet-edits"
-import { useJob, useJobStore } from "../../job/job-store"
-import { useLedgerLater } from "../../job/use-ledger"
+import { useJobStore } from "../../job/job-store"
+import { useJobLater, useLedgerLater } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
 import { FigureTable } from "../../primitives/figure-table"
@@ -16,7 +16,7 @@ export function Substitutes({ stuff }: { stuff: LayerStuff }) {
   const writing = useWriting()
   const { printed, length, unit } = writing
   // Some fifty ledgers: they follow an edit when the bench has taken it.
-  const job = useDeferredValue(useJob())
+  const job = useJobLater()
   const ledger = useLedgerLater()
   const store = useJobStore()
   const rows = useMemo(() => substitutesFor(activeState(job), ledger, stuff), [job, ledger, stuff])

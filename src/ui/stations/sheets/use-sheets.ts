@@ -8,7 +8,7 @@ import type { StuffAsked } from "../../../core/takeoff/cut-stuff"
 import { askedOf, type SheetPlan, type StuffPlan } from "../../../core/takeoff/sheet-plan"
 import { useShown, useWorkedOut } from "../../calculations/calculations"
 import { useJob, useSelection } from "../../job/job-store"
-import { useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
+import { useJobLater, useLedgerLater, usePinnedLedger } from "../../job/use-ledger"
 
 /** The boards of the open job with the best plan so far; while another is made, the last one. */
 export interface Sheets {
@@ -20,7 +20,7 @@ export interface Sheets {
 
 /** What is known of the job's boards. */
 export function useSheets(): Sheets {
-  const state = activeState(useJob())
+  const state = activeState(useJobLater())
   const { surfaces } = useLedgerLater()
   const boarding = useMemo(() => boardingOf(state, surfaces), [state, surfaces])
   const plan = usePlanOf(boarding)

@@ -3,8 +3,8 @@ import { axleLoads, centreOfMass, faceMasses } from "../../../core/takeoff/added
 import type { SheetPlan } from "../../../core/takeoff/sheet-plan"
 import { faceMoney } from "../../../core/takeoff/shopping"
 import { setBuying } from "../../../edit/sheet-edits"
-import { useJob, useJobStore } from "../../job/job-store"
-import { useLedgerLater } from "../../job/use-ledger"
+import { useJobStore } from "../../job/job-store"
+import { useJobLater, useLedgerLater } from "../../job/use-ledger"
 import { QuantityField } from "../../primitives/fields"
 import { FigureTable } from "../../primitives/figure-table"
 import { Remark } from "../../primitives/remark"
@@ -22,7 +22,7 @@ export function Weights({ plan }: { plan: SheetPlan | null }) {
 
 function Told({ plan }: { plan: SheetPlan | null }) {
   const { write, length } = useWriting()
-  const job = useJob()
+  const job = useJobLater()
   const store = useJobStore()
   const { surfaces, bill } = useLedgerLater()
   const { kind, limits } = job.brief
