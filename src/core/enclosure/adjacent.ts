@@ -34,8 +34,11 @@ export const sameAir = (a: Adjacent, b: Adjacent): boolean =>
 export const isInWeather = (adjacent: Adjacent): boolean => adjacent.kind !== "space" || adjacent.space.kind !== "held"
 
 /** Whether any surface but the floor's stands in wind. */
-export const isExposed = (shell: Shell): boolean =>
-  partsOfFaces(shell).some((surface) => surface.face.part !== "floor" && adjacentTo(shell, surface).kind === "outdoors")
+export const isExposed = (shell: Shell): boolean => exposed(shell)
+
+const exposed = memoised((shell: Shell): boolean =>
+  partsOfFaces(shell).some((surface) => surface.face.part !== "floor" && adjacentTo(shell, surface).kind === "outdoors"),
+)
 
 /**
  * Temperature of the adjacent environment. An unheated space finds the one at which it passes on what it takes up.

@@ -45,7 +45,9 @@ export interface Enclosure {
   /** Outdoor air that is let in on purpose, m³/s, and the share of its heat that an exchanger keeps. */
   ventilation: { flow: number; recovery: number }
   inside: Inside
+  /** Where build-ups reach furthest in, and in the mean of each face. */
   linings: Linings
+  meanLinings: Linings
   clear: ClearInside
   /** m³ within the shell's own measures, and between the linings */
   volume: number
@@ -70,7 +72,7 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
     held: () => heldInside(brief.kind, brief.limits, typed),
     months: () => monthAirs(enclosure, typed),
     surfaces: () => {
-      const { left, right, front, back } = meanLiningsOf(state)
+      const { left, right, front, back } = enclosure.meanLinings
       return surfacesFigures(state, (left + right + front + back) / 4, solved)
     },
     lines: () => [
@@ -79,7 +81,7 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
       ...revealBridges(shell, enclosure.surfaces, variant.breaks, materials, solved),
     ],
     points: () => pointBridges(state, enclosure.surfaces, materials),
-    paths: () => [...enclosure.lines, ...enclosure.points, ...vertexPaths(enclosure.lines, enclosure.surfaces, shell.form)],
+    paths: () => [...enclosure.lines, ...enclosure.points, ...vertexPaths(shell, enclosure.lines, enclosure.surfaces)],
     countedPaths: () => {
       // Where linings leave no inside, measures over all say nothing that edges could make up for.
       const { length, width, heightAtWalls } = enclosure.clear
@@ -92,9 +94,10 @@ export function enclosureOf(state: JobState, solved: SolvedDetails): Enclosure {
     }),
     inside: () => brief.inside,
     linings: () => liningsOf(state),
+    meanLinings: () => meanLiningsOf(state),
     clear: () => clearInside(shell.form, enclosure.linings, boxes, floorRise(shell)),
     volume: () => volumeOf(shell.form, boxes),
-    clearVolume: () => clearVolume(shell.form, meanLiningsOf(state), boxes),
+    clearVolume: () => clearVolume(shell.form, enclosure.meanLinings, boxes),
     skinArea: () => sum(facesOf(shell).map((face) => face.area)) + sum(boxes.map(boxSkin)),
     skinAgainstCube: () => skinAgainstCube(facesOf(shell), enclosure.volume),
     perimeterInsulation: () => perimeterInsulation(state, enclosure.surfaces),

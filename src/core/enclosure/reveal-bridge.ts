@@ -31,6 +31,7 @@ export const hasThreshold = ({ kind, y, frame }: Opening, wall: SurfaceFigures, 
 /** The floor where one steps in through an opening of a wall. */
 function floorBefore({ face }: SurfaceFigures, { x, width }: Opening, shell: Shell, surfaces: readonly SurfaceFigures[]): SurfaceFigures {
   const floor = floorOf(surfaces)
+  if (Object.keys(shell.zones).length === 0) return floor
   const foot = edgeAlong(floor.face, face.id, shell.form)
   if (foot.length === 0) return floor
   const [[left], [right]] = face.outline as [Point, Point]

@@ -1,12 +1,13 @@
 import type { Form } from "../../schema/job/form"
-import type { FaceId } from "../../schema/job/shell"
+import type { FaceId, Shell } from "../../schema/job/shell"
 import { plainTransmittance, layerStack } from "../conduction/member-detail"
 import { sameAir } from "./adjacent"
 import { sum } from "../numeric/sum"
-import { cornerBetween } from "../shell/edges"
+import { memoised } from "../memoised"
+import { cornerBetween, edgesOf } from "../shell/edges"
 import type { Point } from "../shell/face"
 import { polygonCentre } from "../shell/polygon"
-import { surfaceAt } from "./surface"
+import { partsOfFaces, type Surface, surfaceAt, type SurfaceId } from "./surface"
 import type { SurfaceFigures } from "./surface-figures"
 import type { HeatPath } from "./heat-path"
 import { place } from "./place"
@@ -20,20 +21,21 @@ import type { LineBridge } from "./line-bridge"
 const CORNER_SHAPE = 3 - 3 * (1 - (2 / Math.PI) * Math.log(2)) + 0.15
 
 /** The corners of an enclosure where three faces against one air meet, as one path for each such air. */
-export function vertexPaths(edges: readonly LineBridge[], all: readonly SurfaceFigures[], form: Form): HeatPath[] {
+export function vertexPaths(shell: Shell, edges: readonly LineBridge[], surfaces: readonly SurfaceFigures[]): HeatPath[] {
+  const named = new Map(surfaces.map((surface) => [surface.id, surface]))
+  const joining = new Map(edges.flatMap((line) => (line.between ? [[pairOf(...line.between), line] as const] : [])))
   const byAir = new Map<SurfaceFigures, number[]>()
-  const shapes = new Map<SurfaceFigures, number>()
-  const shapeOf = (surface: SurfaceFigures) => {
-    const known = shapes.get(surface) ?? conductivityByThickness(surface)
-    shapes.set(surface, known)
-    return known
-  }
-  for (const { surfaces, joined } of vertices(edges, all, form)) {
-    const [a] = surfaces
-    if (surfaces.some((one) => one.ground || !sameAir(one.adjacent, a!.adjacent))) continue
-    const known = [...byAir.keys()].find((face) => sameAir(face.adjacent, a!.adjacent)) ?? a!
-    const angles = joined.reduce((product, { angleFactor }) => product * angleFactor, 1)
-    byAir.set(known, [...(byAir.get(known) ?? []), (CORNER_SHAPE * sum(surfaces.map(shapeOf)) * angles) / 3])
+  const shapeOf = onceEach(conductivityByThickness)
+  for (const ids of verticesOf(shell)) {
+    const [a, b, c] = ids.map((id) => named.get(id)!) as [SurfaceFigures, SurfaceFigures, SurfaceFigures]
+    const joined = [joining.get(pairOf(a, b)), joining.get(pairOf(b, c)), joining.get(pairOf(c, a))]
+    const [ab, bc, ca] = joined
+    if (!ab || !bc || !ca || [a, b, c].some((one) => one.ground || !sameAir(one.adjacent, a.adjacent))) continue
+    const known = [...byAir.keys()].find((face) => sameAir(face.adjacent, a.adjacent)) ?? a
+    byAir.set(known, [
+      ...(byAir.get(known) ?? []),
+      (CORNER_SHAPE * sum([a, b, c].map(shapeOf)) * ab.angleFactor * bc.angleFactor * ca.angleFactor) / 3,
+    ])
   }
   return [...byAir].map(([face, conductances]) => ({
     place: place.corners(face.id),
@@ -44,6 +46,18 @@ export function vertexPaths(edges: readonly LineBridge[], all: readonly SurfaceF
   }))
 }
 
+/** Names the edge between the faces of two surfaces: all its stretches turn by one angle. */
+const pairOf = (a: Pick<Surface, "face">, b: Pick<Surface, "face">): string => [a.face.id, b.face.id].sort().join()
+
+function onceEach<K, V>(of: (key: K) => V): (key: K) => V {
+  const known = new Map<K, V>()
+  return (key) => {
+    const value = known.get(key) ?? of(key)
+    known.set(key, value)
+    return value
+  }
+}
+
 /** λ·t of a face as an even stuff: U·t². */
 function conductivityByThickness(face: SurfaceFigures): number {
   const films = face.lineFilms
@@ -51,38 +65,31 @@ function conductivityByThickness(face: SurfaceFigures): number {
   return plainTransmittance(sheets, films) * sheets.height ** 2
 }
 
-/** Three surfaces that meet, and the edges between each two of them. */
-interface Vertex {
-  surfaces: readonly SurfaceFigures[]
-  joined: readonly LineBridge[]
-}
+/** The surfaces in each corner where three faces meet. */
+const verticesOf = ({ form, azimuth, zones, boxes }: Shell): SurfaceId[][] => met(form, azimuth, zones, boxes)
 
-/** Each three faces whose edges meet in a corner, with the surfaces that lie there. */
-function vertices(edges: readonly LineBridge[], surfaces: readonly SurfaceFigures[], form: Form): Vertex[] {
-  const faces = [...new Set(edges.flatMap(({ between }) => between?.map(({ face }) => face.id) ?? []))]
-  const joining = (...pair: FaceId[]) =>
-    edges.filter(({ between }) => between && pair.every((id) => between.some(({ face }) => face.id === id)))
+const met = memoised((form: Form, azimuth: number, zones: Shell["zones"], boxes: Shell["boxes"]): SurfaceId[][] => {
+  const parts = partsOfFaces({ form, azimuth, zones, boxes })
+  const edges = edgesOf({ form })
+  const faces = [...new Set(edges.flatMap((edge) => edge.faces))]
+  const meet = (a: FaceId, b: FaceId) => edges.some((edge) => edge.faces.includes(a) && edge.faces.includes(b))
   const inCorner = (id: FaceId, b: FaceId, c: FaceId) => {
-    const { face } = surfaces.find((one) => one.face.id === id)!
-    const corner = cornerBetween(face, b, c, form)
-    return surfaceAt(surfaces, id, corner ? inward(corner, polygonCentre(face.outline)) : polygonCentre(face.outline))
+    const own = parts.filter(({ face }) => face.id === id)
+    if (own.length === 1) return own[0]!.id
+    const { outline } = own[0]!.face
+    const [centre, corner] = [polygonCentre(outline), cornerBetween({ id, outline }, b, c, form)]
+    return surfaceAt(own, id, corner ? inward(corner, centre) : centre).id
   }
   return faces.flatMap((a, i) =>
-    faces.slice(i + 1).flatMap((b, j) =>
-      faces.slice(i + j + 2).flatMap((c): Vertex[] => {
-        const sides = [joining(a, b), joining(b, c), joining(c, a)]
-        if (sides.some((lines) => lines.length === 0)) return []
-        const met = [inCorner(a, b, c), inCorner(b, c, a), inCorner(c, a, b)]
-        return [
-          {
-            surfaces: met,
-            joined: sides.map((lines) => lines.find(({ between }) => between!.every((one) => met.includes(one))) ?? lines[0]!),
-          },
-        ]
-      }),
-    ),
+    faces
+      .slice(i + 1)
+      .flatMap((b, j) =>
+        faces
+          .slice(i + j + 2)
+          .flatMap((c) => (meet(a, b) && meet(b, c) && meet(c, a) ? [[inCorner(a, b, c), inCorner(b, c, a), inCorner(c, a, b)]] : [])),
+      ),
   )
-}
+})
 
 /** A point just within a face at one of its corners. */
 const inward = ([x, y]: Point, [toX, toY]: Point): Point => [x + (toX - x) / 1000, y + (toY - y) / 1000]

@@ -90,7 +90,10 @@ export function sideOf(
 }
 
 /** The face beyond each side of a face's outline, counted from its lower one. */
-export function facesBeyond({ id, outline }: Pick<Face, "id" | "outline">, form: Form): FaceId[] {
+export const facesBeyond = ({ id, outline }: Pick<Face, "id" | "outline">, form: Form): readonly FaceId[] =>
+  beyond(form, id, outline.length === 3)
+
+const beyond = memoised((form: Form, id: FaceId, isTriangle: boolean): readonly FaceId[] => {
   if (form.kind !== "hip" && (id === "front" || id === "back")) {
     // Ends are bent along the cross-section; from the front one goes round it from the right.
     const around = profileOf(form).flatMap((segment) =>
@@ -103,9 +106,9 @@ export function facesBeyond({ id, outline }: Pick<Face, "id" | "outline">, form:
   const meets = (form.kind === "hip" && SLOPES[id]) || MEETS[id]!
   const over = form.kind === "hip" || form.kind === "gable" ? (`roof-${id}` as FaceId) : "roof"
   // A triangle has no third side.
-  const sides = outline.length === 3 ? [meets[0]!, meets[1]!, meets[3]!] : meets
+  const sides = isTriangle ? [meets[0]!, meets[1]!, meets[3]!] : meets
   return sides.map((face) => (face === "over" ? over : face))
-}
+})
 
 /** An edge as it runs along one of its faces: corners with the face on the left; more than two where an end is bent along it. */
 export function edgeAlong(face: Pick<Face, "id" | "outline">, other: FaceId, form: Form): Point[] {
