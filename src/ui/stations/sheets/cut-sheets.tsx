@@ -165,21 +165,22 @@ function SheetDrawing({ group, stuff, scale, sizes }: DrawingProps) {
             </g>
           )
         })}
-        {sizes ? <CutOrder cuts={orderedCuts(sheet)} at={at} /> : null}
+        {sizes ? <CutOrder cuts={orderedCuts(sheet)} at={at} width={width} height={height} /> : null}
       </svg>
     </figure>
   )
 }
 
 /** The cuts by their order, each with its number where it begins. */
-function CutOrder({ cuts, at }: { cuts: readonly Cut[]; at: (point: Point) => Point }) {
+function CutOrder({ cuts, at, width, height }: { cuts: readonly Cut[]; at: (point: Point) => Point; width: number; height: number }) {
+  const within = (place: number, most: number) => Math.min(most - RING, Math.max(RING, place))
   return cuts.map(({ from, to }, i) => {
     const [[x, y], [toX, toY]] = [at(from), at(to)]
     const long = Math.hypot(toX - x, toY - y)
     // A little way along it, so that rings of cuts that begin at one place lie apart.
     const share = Math.min(0.5, (RING * 1.6) / long)
     return (
-      <g key={i} transform={`translate(${x + (toX - x) * share} ${y + (toY - y) * share})`}>
+      <g key={i} transform={`translate(${within(x + (toX - x) * share, width)} ${within(y + (toY - y) * share, height)})`}>
         <circle r={RING} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.7} />
         <text textAnchor="middle" dy={3} fontSize={8.5} fill="var(--ink)">
           {i + 1}
