@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals"
 import clip from "polygon-clipping"
 import { demo, evenBox } from "../../../tests/fixtures/jobs"
-import { sketch, stack } from "../../../tests/fixtures/layers"
+import { sketch, stack, timber } from "../../../tests/fixtures/layers"
 import type { Job } from "../../schema/job/job"
 import { activeState } from "../enclosure/job-state"
 import { ledgerOf } from "../ledger/ledger"
@@ -72,6 +72,21 @@ describe("the shopping list", () => {
     const packs = listed(box).lines.filter(({ measure }) => measure === "packs")
     expect(packs.map(({ count }) => count)).toEqual([Math.ceil((area * 0.2 * density * 1.05) / 12), Math.ceil((area * 0.12 * 1.05) / 0.4)])
     expect(packs[0]!.each).toBeCloseTo(bag.each! * 12, 9)
+  })
+
+  test("mesh before both ends of a vented space, and washers where screws go through foam, by hand", () => {
+    const box = evenBox(sketch("one", stack`osb 12, xps 100`))
+    const variant = box.variants[box.active]!
+    const studs = timber("Studs", 0.05, 0.6)
+    variant.assemblies.vented = sketch("vented", stack`xps 50, air 30 between ${studs}, glass-wool 100`)
+    const air = variant.assemblies.vented.order[1]!
+    variant.assemblies.vented.layers[air]!.vents = 0.02
+    variant.wears.left = "vented"
+    const { lines } = listed(box)
+    // The left wall is 4 m long: both ends, 30 mm and 50 mm on each side of it, and a tenth beside.
+    expect(lines.find(({ key }) => key === "mesh")!.count).toBeCloseTo(2 * 4 * 0.13 * 1.1, 9)
+    const screws = lines.filter(({ key }) => key.startsWith("screws"))
+    expect(lines.find(({ key }) => key === "washers")!.count).toBe(sum(screws.map(({ count }) => count)))
   })
 
   test("a tapered layer is ordered by its area, not cut from even boards", () => {
