@@ -41,7 +41,7 @@ export function borderBridges(shell: Shell, surfaces: readonly SurfaceFigures[],
 
 /**
  * What is drawn where two surfaces meet, and the airs that its heat goes to. Of two build-ups side by side it is the step from one to the other,
- * in the first's air where they have two; where a floor leaves the ground, the slab's edge in the air below the rest. Towards a room that is
+ * outdoors where one of them stands there, else in the zone's air; where a floor leaves the ground, the slab's edge in the air below the rest. Towards a room that is
  * held below none is: what stands there is not known.
  * @returns null where nothing changes, or nothing is drawn
  */
@@ -54,7 +54,8 @@ function drawnAt(zone: SurfaceFigures, other: SurfaceFigures): { detail: Detail;
     return { detail: slabBorderDetail(under, floor, slab.ground!, { ...over.lineFilms, direction: "down" }), face: over, other: over }
   }
   if (zone.assembly === other.assembly) return null
-  const films = zone.lineFilms
-  const [left, right] = [layerStack(zone.governing, films.direction), layerStack(other.governing, films.direction)]
-  return { detail: stepDetail(left, right, films), face: zone, other }
+  const [face, milder] = zone.adjacent.kind === "outdoors" || other.adjacent.kind !== "outdoors" ? [zone, other] : [other, zone]
+  const films = face.lineFilms
+  const [left, right] = [layerStack(face.governing, films.direction), layerStack(milder.governing, films.direction)]
+  return { detail: stepDetail(left, right, films), face, other: milder }
 }
