@@ -74,6 +74,13 @@ test("a layer falls from one end to the other, what is not to be had is replaced
   await expect(row).toContainText("40–")
   await expect.poll(() => figure(page, "loss")).not.toBe(before)
   await expect(details.getByLabel("Thickness at one end")).toBeVisible()
+  // What is built otherwise in part begins as a zone, where it can be moved.
+  await page.getByRole("button", { name: "Build part of it otherwise" }).click()
+  await expect(page.getByRole("button", { name: "Remove Zone" })).toBeVisible()
+  await page.keyboard.press("Control+z")
+  await goTo(page, "build-ups")
+  await page.locator("[data-face=roof-left]").press("Enter")
+  await page.locator("[data-layer-row]").nth(1).click()
   // Emptied it is even again.
   await details.getByLabel("At the other end").fill("")
   await page.keyboard.press("Enter")

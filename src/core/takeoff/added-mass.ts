@@ -1,6 +1,7 @@
 import type { Shell } from "../../schema/job/shell"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { sum } from "../numeric/sum"
+import { clipConvex, rectangleCorners } from "../shell/polygon"
 import { boxInSpace, foldedUp, type SpacePoint } from "../shell/body"
 import { massOfLayers } from "./content"
 
@@ -14,11 +15,17 @@ export interface FaceMass {
   middle: SpacePoint
 }
 
-/** What is added to each face; its middle is that of the whole face or zone: openings are not taken out of it. */
+/** What is added to each face; its middle is that of the face without its zones, or of the zone: openings are not taken out of it. */
 export const faceMasses = ({ form, boxes }: Pick<Shell, "form" | "boxes">, surfaces: readonly SurfaceFigures[]): FaceMass[] =>
   surfaces.map(({ id, name, face, region, box, layers, netArea }) => ({
     ...{ face: id, name, mass: massOfLayers(layers) * netArea },
-    middle: middleOf(box === null ? foldedUp(form, face, region.outline) : boxInSpace(boxes[box]!, form)),
+    middle:
+      box === null
+        ? middleOf(
+            foldedUp(form, face, region.outline),
+            region.over.flatMap((zone) => foldedUp(form, face, clipConvex(rectangleCorners(zone), region.outline))),
+          )
+        : middleOf(boxInSpace(boxes[box]!, form)),
   }))
 
 /** The centre of what is added to all faces; null where nothing is. */
@@ -35,11 +42,15 @@ export function axleLoads(mass: number, x: number, { rear, front }: { rear: numb
   return { rear: mass * (1 - share), front: mass * share }
 }
 
-/** Middle of flat pieces by their areas. */
-function middleOf(pieces: readonly (readonly SpacePoint[])[]): SpacePoint {
-  const triangles = pieces.flatMap((piece) => piece.slice(1, -1).map((corner, i) => [piece[0]!, corner, piece[i + 2]!] as const))
-  const areas = triangles.map(([a, b, c]) => areaOf(a, b, c))
+/** Middle of flat pieces by their areas, without others that lie on them; of those alone where nothing is left. */
+function middleOf(pieces: readonly (readonly SpacePoint[])[], without: readonly (readonly SpacePoint[])[] = []): SpacePoint {
+  const trianglesOf = (some: typeof pieces) =>
+    some.flatMap((piece) => piece.slice(1, -1).map((corner, i) => [piece[0]!, corner, piece[i + 2]!] as const))
+  const [plus, less] = [trianglesOf(pieces), trianglesOf(without)]
+  const triangles = [...plus, ...less]
+  const areas = triangles.map(([a, b, c], i) => (i < plus.length ? 1 : -1) * areaOf(a, b, c))
   const whole = sum(areas)
+  if (whole <= 1e-6 && without.length > 0) return middleOf(pieces)
   const mean = (axis: 0 | 1 | 2) => sum(triangles.map(([a, b, c], i) => (areas[i]! * (a[axis] + b[axis] + c[axis])) / 3)) / whole
   return [mean(0), mean(1), mean(2)]
 }

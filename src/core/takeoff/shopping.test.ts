@@ -89,6 +89,19 @@ describe("the shopping list", () => {
     expect(lines.find(({ key }) => key === "washers")!.count).toBe(sum(screws.map(({ count }) => count)))
   })
 
+  test("a face that is divided weighs where its parts are: with one build-up all over, the whole has its middle", () => {
+    const box = evenBox(sketch("one", stack`osb 12, xps 100`))
+    const middle = (job: Job) => centreOfMass(faceMasses(job.shell, ledgerOf(activeState(structuredClone(job))).surfaces))!
+    const before = middle(box)
+    box.shell.zones = {
+      one: { kind: "rectangle", name: "one", face: "left", x: 0.2, y: 0.1, width: 1.5, height: 1.1 },
+      two: { kind: "rectangle", name: "two", face: "floor", x: 3, y: 0, width: 2, height: 1 },
+    }
+    const after = middle(box)
+    expect(after.mass).toBeCloseTo(before.mass, 9)
+    for (const [axis, value] of before.at.entries()) expect(after.at[axis]!).toBeCloseTo(value, 9)
+  })
+
   test("a tapered layer is ordered by its area, not cut from even boards", () => {
     const box = evenBox(sketch("one", stack`osb 12, xps 100`))
     const { one } = box.variants[box.active]!.assemblies

@@ -8,6 +8,8 @@ import { idleFoils } from "../../../core/assembly/idle-foil"
 import { seasonOf } from "../../../core/ledger/headlines"
 import { layerCautions } from "../../../core/ledger/cautions"
 import { moveLayer, removeLayer, setAbsorptance, setAssembly, setLeakage, wear, wearOwn } from "../../../edit/assembly-edits"
+import { addZones } from "../../../edit/shell-edits"
+import { plainZone } from "../../../edit/start/usual-zones"
 import { pin, unpin } from "../../../edit/variant-edits"
 import { useJob, useJobStore, useSelection } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
@@ -19,6 +21,7 @@ import { LayerTable } from "../../slice/layer-table"
 import { Slice } from "../../slice/slice"
 import { useShowWorking } from "../../working/use-show-working"
 import { FaceHeader } from "../face-header"
+import { useGo } from "../use-go"
 import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 
@@ -145,10 +148,18 @@ function Wearing() {
   const job = useJob()
   const ledger = useLedger()
   const store = useJobStore()
+  const go = useGo()
   const [asking, setAsking] = useState(false)
   const { assemblies, leakage } = job.variants[job.active]!
   const sharing = ledger.surfaces.filter((face) => face.assembly === figures.assembly)
   const skin = assemblies[figures.assembly]!
+  // A zone begins where it can be moved about, at the Shell.
+  const divide = () => {
+    const id = `zones-${newId().slice(0, 8)}`
+    if (store.edit(addZones([[id, plainZone(figures.face, job.units)]]))) return
+    store.choose({ face: id, layer: null, part: { list: "zones", id } })
+    go("shell")
+  }
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-2 border-t border-seam pt-3">
       <SelectField
@@ -175,6 +186,15 @@ function Wearing() {
         <Button look="link" onClick={() => ask({ kind: "build-ups" })}>
           Other build-ups
         </Button>
+        {figures.zone === null ? (
+          <>
+            {" "}
+            ·{" "}
+            <Button look="link" onClick={divide}>
+              Build part of it otherwise
+            </Button>
+          </>
+        ) : null}
       </div>
       <TypedField
         label="Name of the build-up"
