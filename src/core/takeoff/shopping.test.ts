@@ -9,7 +9,7 @@ import { materialOf } from "../material/catalogue"
 import { sum } from "../numeric/sum"
 import { axleLoads, centreOfMass, faceMasses } from "./added-mass"
 import { boardingOf } from "./boarding"
-import { faceMoney, shoppingList } from "./shopping"
+import { layerMoney, shoppingList } from "./shopping"
 import { sheetPlan } from "./sheet-plan"
 
 function listed(job: Job) {
@@ -31,9 +31,11 @@ describe("the shopping list", () => {
       expect(sum(boards.map(({ count, each }) => count * each!))).toBeCloseTo(cost, 6)
       // By faces it is as much as all boards, and what else the bill has: the ledger's money less what boards are worth without what is left over.
       const worth = sum(plan.stuffs.map((stuff) => stuff.cost * (1 - stuff.waste)))
-      const faces = faceMoney(ledger.surfaces, ledger.bill, plan)
-      expect(sum([...faces.values()])).toBeGreaterThan(ledger.money)
-      expect(sum([...faces.values()]) - cost).toBeLessThan(ledger.money - 0.7 * worth)
+      const layers = layerMoney(ledger.surfaces, ledger.bill, plan)
+      const money = sum(layers.map((layer) => layer.money))
+      expect(money).toBeGreaterThan(ledger.money)
+      expect(money - cost).toBeLessThan(ledger.money - 0.7 * worth)
+      expect(sum(layers.map(({ mass }) => mass))).toBeCloseTo(ledger.weight, 6)
     }
   })
 

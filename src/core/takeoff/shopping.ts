@@ -35,27 +35,34 @@ export function shoppingList(
   return lines.map((line) => ({ ...line, each: buying.prices[line.key] ?? line.each }))
 }
 
-/**
- * Money of each face, what is left over of its boards counted in, €: boards by their share of all pieces of their stuff, all else as the bill has
- * it.
- */
-export function faceMoney(
-  surfaces: readonly SurfaceFigures[],
-  bill: readonly BillLine[],
-  plan: SheetPlan,
-): Map<SurfaceFigures["id"], number> {
+/** What a layer of a surface weighs and costs, what is left over of its boards counted in; null: what lies along a slab's edge. */
+export interface LayerMoney {
+  surface: SurfaceFigures["id"]
+  layer: string | null
+  /** kg and € */
+  mass: number
+  money: number
+}
+
+/** Money of each layer of each surface: boards by their share of all pieces of their stuff, all else as the bill has it. */
+export function layerMoney(surfaces: readonly SurfaceFigures[], bill: readonly BillLine[], plan: SheetPlan): LayerMoney[] {
   const isOf = boardedLayers(surfaces)
   const areaOf = (layers: SheetPlan["layers"]) => sum(layers.flatMap(({ pieces }) => pieces.map(({ area }) => area)))
-  const boards = (face: SurfaceFigures["id"]) =>
+  const boards = (surface: SurfaceFigures["id"], layer: string | null) =>
     sum(
       plan.stuffs.map(({ stuff, cost }) => {
-        const all = plan.layers.filter((layer) => layer.stuff === stuff)
+        const all = plan.layers.filter((one) => one.stuff === stuff)
         const whole = areaOf(all)
-        return whole > 0 ? (cost * areaOf(all.filter((layer) => layer.face === face))) / whole : 0
+        return whole > 0 ? (cost * areaOf(all.filter((one) => one.face === surface && one.layer === layer))) / whole : 0
       }),
     )
-  const others = bill.filter((line) => !isOf(line))
-  return new Map(surfaces.map(({ id }) => [id, boards(id) + sum(others.filter(({ surface }) => surface === id).map(({ price }) => price))]))
+  return surfaces.flatMap(({ id, layers }) =>
+    [...layers.map((layer) => layer.id), null].flatMap((layer): LayerMoney[] => {
+      const own = bill.filter((line) => line.surface === id && line.layer === layer)
+      const [mass, others] = [sum(own.map((line) => line.mass)), sum(own.map((line) => (isOf(line) ? 0 : line.price)))]
+      return own.length > 0 ? [{ surface: id, layer, mass, money: boards(id, layer) + others }] : []
+    }),
+  )
 }
 
 /** Whether a line of the bill is a layer that comes in sheets or batts. */

@@ -1,7 +1,9 @@
 "use client"
 import { axleLoads, centreOfMass, faceMasses } from "../../../core/takeoff/added-mass"
+import { inSentence } from "../../../core/in-sentence"
+import { sum } from "../../../core/numeric/sum"
 import type { SheetPlan } from "../../../core/takeoff/sheet-plan"
-import { faceMoney } from "../../../core/takeoff/shopping"
+import { layerMoney } from "../../../core/takeoff/shopping"
 import { setBuying } from "../../../edit/sheet-edits"
 import { useJobStore } from "../../job/job-store"
 import { useJobLater, useLedgerLater } from "../../job/use-ledger"
@@ -9,6 +11,7 @@ import { QuantityField } from "../../primitives/fields"
 import { FigureTable } from "../../primitives/figure-table"
 import { Remark } from "../../primitives/remark"
 import { Unfolding } from "../../primitives/unfolding"
+import { useChosenFaceLater } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 
 /** What is added weighs by face, where its centre lies, and what that is on each axle. */
@@ -28,7 +31,9 @@ function Told({ plan }: { plan: SheetPlan | null }) {
   const { kind, limits } = job.brief
   const { axles } = job.variants[job.active]!.buying
   const faces = faceMasses(job.shell, surfaces)
-  const money = plan && faceMoney(surfaces, bill, plan)
+  const layers = plan && layerMoney(surfaces, bill, plan)
+  const moneyOf = (face: string) => sum((layers ?? []).map(({ surface, money }) => (surface === face ? money : 0)))
+  const chosen = useChosenFaceLater()
   const centre = centreOfMass(faces)
   if (!centre) return <p className="pt-2">Nothing is added that weighs anything.</p>
   const [x, y] = centre.at
@@ -48,9 +53,25 @@ function Told({ plan }: { plan: SheetPlan | null }) {
         heads={["face", "weight added", "money, what is left over counted in"]}
         rows={faces.map(({ face, name, mass }) => ({
           key: face,
-          cells: [name, write("mass", mass), money ? write("money", money.get(face) ?? 0) : "…"],
+          cells: [name, write("mass", mass), layers ? write("money", moneyOf(face)) : "…"],
         }))}
       />
+      {layers ? (
+        <FigureTable
+          caption={`Of it the ${inSentence(chosen.name)}, layer by layer, outside to inside`}
+          heads={["layer, with what stands in it", "weight added", "money, what is left over counted in"]}
+          rows={layers
+            .filter(({ surface }) => surface === chosen.id)
+            .map(({ layer, mass, money }) => ({
+              key: layer ?? "edge",
+              cells: [
+                chosen.layers.find(({ id }) => id === layer)?.material.name ?? "Along the slab’s edge",
+                write("mass", mass),
+                write("money", money),
+              ],
+            }))}
+        />
+      ) : null}
       <p>
         {write("mass", centre.mass)} in all
         {left === null
