@@ -18,6 +18,7 @@ function changed(path: (string | number)[], value: unknown): unknown {
   return copy
 }
 
+const ZONE = { kind: "rectangle", name: "z", face: "left", x: 0, y: 0, width: 1, height: 1 } as const
 const WALL = ["variants", "first", "assemblies", "wall"]
 
 describe("a job file", () => {
@@ -70,6 +71,19 @@ describe("a job file", () => {
       ],
       "shell.boxes.left-wheel.outline",
     ],
+    ["a zone on a face of another form", ["shell", "zones"], { z: { ...ZONE, face: "roof-left" } }, "shell.zones.z.face"],
+    ["a zone under a face's name", ["shell", "zones"], { left: ZONE }, "shell.zones.left"],
+    ["a zone under a name that every object has", ["shell", "zones"], { constructor: ZONE }, "shell.zones.constructor"],
+    ["the skin of no box", ["shell", "zones"], { z: { kind: "box", name: "z", box: "gone" } }, "shell.zones.z.box"],
+    [
+      "two skins of one box",
+      ["shell", "zones"],
+      { a: { kind: "box", name: "a", box: "left-wheel" }, b: { kind: "box", name: "b", box: "left-wheel" } },
+      "shell.zones.b.box",
+    ],
+    ["a zone without width", ["shell", "zones"], { z: { ...ZONE, width: 0 } }, "shell.zones.z.width"],
+    ["a build-up worn by nothing", ["variants", "first", "wears", "z-1"], "wall", "variants.first.wears.z-1"],
+    ["a layer that tapers to nothing", [...WALL, "layers", "l2", "taper"], 0.09, "variants.first.assemblies.wall.layers.l2.taper"],
     ["a form of no kind", ["shell", "form", "kind"], "dome", "shell.form.kind"],
     ["no version", ["version"], undefined, "version"],
     ["a version to come", ["version"], JOB_VERSION + 1, "version"],

@@ -3,7 +3,8 @@ import * as z from "../zod"
 /** Name of a part within the document: small letters, digits and dashes. */
 export const Id = z
   .string()
-  .regex(/^[a-z0-9](?:[a-z0-9-]{0,39})$/, "A name of a part is made of small letters, digits and dashes, at most 40.")
+  // Every object of the language has something of that name.
+  .regex(/^(?!constructor$)[a-z0-9](?:[a-z0-9-]{0,39})$/, "A name of a part is made of small letters, digits and dashes, at most 40.")
 export type Id = z.output<typeof Id>
 
 /** What a person calls a thing. */
