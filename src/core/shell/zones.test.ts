@@ -77,7 +77,7 @@ test("zones on any face take the areas that a plain count of points finds, and e
         if (regions.length === 1) continue
         const { left, right, low, high } = boundsOf(face.outline)
         const counted = new Map<Region, number>()
-        const points = 4000
+        const points = 2000
         for (let i = 1; i <= points; i++) {
           const at: Point = [left + halton(i, 2) * (right - left), low + halton(i, 3) * (high - low)]
           if (!isInside(face.outline, at, 0)) continue
@@ -87,11 +87,11 @@ test("zones on any face take the areas that a plain count of points finds, and e
         }
         const whole = (right - left) * (high - low)
         for (const { region } of regions)
-          expect(Math.abs(regionArea(region) - ((counted.get(region) ?? 0) / points) * whole)).toBeLessThan(0.012 * whole)
+          expect(Math.abs(regionArea(region) - ((counted.get(region) ?? 0) / points) * whole)).toBeLessThan(0.02 * whole)
         expect(sum(regions.map(({ region }) => regionArea(region)))).toBeCloseTo(polygonArea(face.outline), 9)
       }
     }),
-    { numRuns: 60 },
+    { numRuns: 25 },
   )
 })
 
