@@ -5,7 +5,7 @@ import type { Face, Point } from "../shell/face"
 import { boxSkin, wholeBoxSkin } from "../shell/floor-boxes"
 import { holesOn } from "../shell/framing"
 import { notchOutline, offsetsArea } from "../shell/notch"
-import { boundsOf, polygonArea, polygonCentre, type Rectangle } from "../shell/polygon"
+import { boundingRectangle, polygonArea, polygonCentre, type Rectangle } from "../shell/polygon"
 import { isWithin, type Region, regionArea, regionsOn } from "../shell/zones"
 import { roofOver } from "../shell/roof-overhang"
 import { BOARD, type Overhang, type Shades } from "../shell/shading"
@@ -75,13 +75,11 @@ const geometryOf = memoised(
         },
       ),
     ]
-    const { left, right, low, high } = boundsOf(face.outline)
-    const whole = { x: left, y: low, width: right - left, height: high - low }
     return {
       ...areasOf(face, region, { openings, notches, boxes, zones, form }),
       openings: own.map(([id, opening]) => ({ id, opening })),
       closures,
-      shades: face.outline.length === 4 ? underRoof(roofOver(face, whole, overhang)) : null,
+      shades: face.outline.length === 4 ? underRoof(roofOver(face, boundingRectangle(face.outline), overhang)) : null,
     }
   },
 )

@@ -1,11 +1,11 @@
 import type { MemberSet } from "../../schema/job/build-up"
 import type { FaceId } from "../../schema/job/shell"
 import type { Face, Point } from "./face"
-import { boundsOf, clipConvex, inset, polygonArea, type Rectangle, rectangleCorners } from "./polygon"
+import { boundingRectangle, boundsOf, clipConvex, inset, polygonArea, type Rectangle, rectangleCorners } from "./polygon"
 import { lazily } from "../lazily"
 import { sum } from "../numeric/sum"
 import { coveredArea } from "./covered-area"
-import { everything, type Holes, type Region, spansAlong } from "./zones"
+import { type Holes, type Region, spansAlong } from "./zones"
 
 /** One stick of a set, in the face's own coordinates. */
 export interface Member {
@@ -81,7 +81,7 @@ export function memberLayout({ id, outline, region }: Framed, set: MemberSet, ho
   const rim = inset(outer, (from, to) => set.width * rimCount(set, from, to))
   const inner = region.outline === outline ? rim : clipConvex(rim, within.outline)
   const sticks = sticksOf(set, id, outer, openings)
-  const all = [everything(outer)]
+  const all = [boundingRectangle(outer)]
   const layout: MemberLayout = lazily<MemberLayout>({
     rim: () => {
       const none = inner.length === within.outline.length && inner.every((corner, i) => corner === within.outline[i])

@@ -151,6 +151,12 @@ export function boundsOf(outline: readonly Point[]): { left: number; right: numb
   return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) }
 }
 
+/** The rectangle that a polygon just lies in. */
+export function boundingRectangle(outline: readonly Point[]): Rectangle {
+  const { left, right, low, high } = boundsOf(outline)
+  return { x: left, y: low, width: right - left, height: high - low }
+}
+
 /** Whether a point lies in a convex outline given counter-clockwise; a millimetre's tolerance for typed values. @param tolerance m */
 export function isInside(outline: readonly Point[], [x, y]: Point, tolerance = 0.001): boolean {
   return outline.every(([ax, ay], i) => {

@@ -3,7 +3,7 @@ import { memoised } from "../memoised"
 import { coveredArea } from "./covered-area"
 import type { Face, Point } from "./face"
 import { boxPiecesOn } from "./floor-boxes"
-import { boundsOf, clipConvex, type Rectangle, rectangleCorners } from "./polygon"
+import { boundingRectangle, clipConvex, type Rectangle, rectangleCorners } from "./polygon"
 
 /** So much of a face as has one build-up, in the face's own coordinates. */
 export interface Region {
@@ -46,17 +46,11 @@ const parted = memoised(
   },
 )
 
-/** All of a polygon's bounds, as one rectangle. */
-export function everything(outline: readonly Point[]): Rectangle {
-  const { left, right, low, high } = boundsOf(outline)
-  return { x: left, y: low, width: right - left, height: high - low }
-}
-
 /** Area of a region without what is cut out of it, m². @param holes in the face's coordinates; `pieces` are convex */
 export const regionArea = ({ outline, over, behind }: Region, holes: Holes = NO_HOLES): number =>
   outline.length < 3
     ? 0
-    : Math.max(0, coveredArea(outline, [everything(outline)], [...over, ...holes.openings], [...behind, ...holes.pieces]))
+    : Math.max(0, coveredArea(outline, [boundingRectangle(outline)], [...over, ...holes.openings], [...behind, ...holes.pieces]))
 
 /** What is cut out of a face: openings, and convex pieces of notches. */
 export interface Holes {

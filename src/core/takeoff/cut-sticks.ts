@@ -5,7 +5,7 @@ import type { Point } from "../shell/face"
 import { type FaceRegion, framingOn } from "../shell/framing"
 import { stretches } from "../laying/stretches"
 import type { Member, RimPiece } from "../shell/members"
-import { boundsOf, type Rectangle } from "../shell/polygon"
+import { boundingRectangle, boundsOf, type Rectangle } from "../shell/polygon"
 
 /** A stick as it is cut. */
 export interface CutStick {
@@ -33,11 +33,10 @@ export function cutSticks(shell: Shell, on: FaceRegion, set: MemberSet, among: r
   const openings: Rectangle[] = Object.values(shell.openings).filter((opening) => opening.face === on.face.id)
   // Where another zone or a box begins they end square, without header or sill.
   const { over, behind } = on.region
-  const ended = [...over, ...behind.map(boundsOf).map(rectangleOf)]
+  const ended = [...over, ...behind.map(boundingRectangle)]
   const crossed = among
     .filter(({ direction }) => direction !== set.direction)
-    .flatMap((other) => framingOn(shell, on, other).members.map(({ outline }) => boundsOf(outline)))
-    .map(rectangleOf)
+    .flatMap((other) => framingOn(shell, on, other).members.map(({ outline }) => boundingRectangle(outline)))
   const up = set.direction === "up" ? 1 : 0
   const sticks = members.flatMap(({ role, outline, position }): CutStick[] => {
     const axis = role === "member" || role === "trimmer" ? up : ((1 - up) as 0 | 1)
@@ -53,13 +52,6 @@ export function cutSticks(shell: Shell, on: FaceRegion, set: MemberSet, among: r
   const rim = rimPieces.map((piece): CutStick => ({ ...piece, at: null, ends: [0, 0] }))
   return [...sticks, ...rim].filter(({ length }) => length >= SHORTEST)
 }
-
-const rectangleOf = ({ left, right, low, high }: ReturnType<typeof boundsOf>): Rectangle => ({
-  x: left,
-  y: low,
-  width: right - left,
-  height: high - low,
-})
 
 /** A stick, or a part of one that is longer than a bar. */
 export interface BarStick extends CutStick {
