@@ -103,10 +103,16 @@ export function memberLayout({ id, outline, region }: Framed, set: MemberSet, ho
     },
     length: () => sum(layout.members.map((member) => lengthOf(member, set, region.over))),
     rimPieces: () => rimPiecesOf(set, outer, rim, region.outline === outline && region.over.length === 0 ? null : within),
-    pieces: () => [...layout.members.map((member) => lengthOf(member, set, region.over)), ...layout.rimPieces.map((piece) => piece.length)],
+    pieces: () =>
+      [...layout.members.map((member) => lengthOf(member, set, region.over)), ...layout.rimPieces.map((piece) => piece.length)].filter(
+        (length) => length > SHORTEST,
+      ),
   })
   return layout
 }
+
+/** What a zone leaves of a stick that it covers is none, m. */
+const SHORTEST = 1e-6
 
 /** Mean length of a stick, m; what another zone takes of it is no part of it. */
 const lengthOf = ({ outline }: Member, { width }: MemberSet, over: readonly Rectangle[]): number =>
