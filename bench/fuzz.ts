@@ -1,9 +1,13 @@
 import fc from "fast-check"
 import clip from "polygon-clipping"
-import { ledgerOf } from "../src/core/ledger/ledger"
+import { type Ledger, ledgerOf } from "../src/core/ledger/ledger"
 import { solvedLedger } from "../src/core/ledger/solved-ledger"
-import { activeState } from "../src/core/enclosure/job-state"
+import { activeState, type JobState } from "../src/core/enclosure/job-state"
+import { centreOfMass, faceMasses } from "../src/core/takeoff/added-mass"
+import { boardingOf } from "../src/core/takeoff/boarding"
 import { sheetPlan } from "../src/core/takeoff/sheet-plan"
+import { layerMoney, shoppingList } from "../src/core/takeoff/shopping"
+import { attempt } from "../src/schema/outcome"
 import { anyBoards } from "../tests/arbitrary/any-boards"
 import { anyJob, numbersIn } from "../tests/arbitrary/any-job"
 import { checkPlan } from "../tests/fixtures/laid-check"
@@ -12,6 +16,21 @@ import { checkPlan } from "../tests/fixtures/laid-check"
 // without its members unless it says why. Every so many jobs all details are solved too.
 const RUNS = Number(process.argv[2] ?? 10_000)
 const SOLVED = 200
+// Of so many the boards are laid and cut, and what is bought and weighed of them is looked at.
+const TAKEN_OFF = 20
+
+function takeOff(state: JobState, ledger: Ledger): void {
+  const boarding = boardingOf(state, ledger.surfaces)
+  const read = attempt(() => sheetPlan(boarding, clip, 0))
+  // What cannot be laid says what to mend.
+  if (!read.ok) return
+  checkPlan(boarding, read.value)
+  const list = shoppingList(state, ledger.surfaces, ledger.bill, boarding, read.value)
+  const centre = centreOfMass(faceMasses(state.shell, ledger.surfaces))
+  const figures = [...list.map(({ count }) => count), ...layerMoney(ledger.surfaces, ledger.bill, read.value).map(({ money }) => money)]
+  if (!figures.every((figure) => figure >= 0 && Number.isFinite(figure))) throw new Error("the list counts what is none")
+  if (centre && !centre.at.every(Number.isFinite)) throw new Error("the weight lies nowhere")
+}
 
 let run = 0
 fc.assert(
@@ -28,6 +47,7 @@ fc.assert(
       if (transmittance < bare * (1 - 1e-9) && !notes.some(({ code }) => code === "insulating-members"))
         throw new Error(`${id}: loses less with its members than without`)
     }
+    if (run % TAKEN_OFF === 0) takeOff(state, ledger)
     if (run % 1000 === 0) console.log(`${run} jobs`)
   }),
   { numRuns: RUNS, endOnFailure: true, ...(process.argv[3] ? { seed: Number(process.argv[3]) } : {}) },
