@@ -24,9 +24,11 @@ export function SheetsStation() {
   const found = plan?.stuffs.find((one) => one.stuff === stuff?.key)
   if (!stuff)
     return (
-      <div className="station">
+      <div className="station gap-3">
         <h1 className="font-display text-[18px] font-semibold">No boards to cut</h1>
-        <p>No face has a layer that is sold in sheets or batts and is still to be bought. Choose build-ups first.</p>
+        <p>No face has a layer that is sold in sheets or batts and is still to be bought.</p>
+        {plan ? <Shopping boarding={boarding} plan={plan} /> : null}
+        <Weights plan={plan} />
       </div>
     )
   return (
