@@ -61,7 +61,7 @@ export function ShellStation({ station }: { station: Station }) {
   const { misfits } = useLedger()
   const figures = useChosenFace()
   const part = useSelection((view) => view.part)
-  const [tab, setTab] = useState<Tab>("measures")
+  const [tab, setTab] = useState<Tab>(part ? HOMES[part.list] : "measures")
   const [drawing, setDrawing] = useState<(typeof DRAWINGS)[number]["value"]>("face")
   const [seen, setSeen] = useState(part)
   const { Pane } = TABS.find(({ value }) => value === tab)!
