@@ -200,7 +200,7 @@ test("cuts of a sheet: each edge once; where none goes from edge to edge, by its
 
 test("cut in their order, each from edge to edge of what is in one piece, all pieces of a sheet come free", () => {
   let cut = 0
-  const sheets = sheetPlan(boardsOf(demo("Cold Nettle")), clip, 0).stuffs.flatMap((stuff) => stuff.sheets)
+  const sheets = sheetPlan(boardsOf(demo("Tern Hut")), clip, 0).stuffs.flatMap((stuff) => stuff.sheets)
   for (const sheet of sheets) {
     const cuts = orderedCuts(sheet)
     if (cuts.length === 0) continue
