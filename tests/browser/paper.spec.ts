@@ -90,7 +90,7 @@ test("a wheel box is printed at its full size over several sheets, with marks to
   const id = await putJob(page, demoJob("Larkspur", "At full size"))
   await openJob(page, id)
   await page.getByRole("button", { name: /^On paper/ }).click()
-  await page.getByLabel("On paper").selectOption({ label: "template at full size: Left wheel box" })
+  await page.getByLabel("On paper", { exact: true }).selectOption({ label: "template at full size: Left wheel box" })
   const { pdf, text } = await printed(page)
   // 990 mm with their strips of 10 over 180 to a sheet, 405 over 267: six across, two down.
   const box = demoJob("Larkspur").shell.boxes

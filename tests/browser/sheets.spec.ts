@@ -143,14 +143,14 @@ test("the shopping list is ticked off and priced, weighs on axles, and goes on p
   expect(violations).toEqual([])
 
   await page.goto(`/jobs/${id}/paper`)
-  await page.getByLabel("On paper").selectOption({ label: "shopping list" })
+  await page.getByLabel("On paper", { exact: true }).selectOption({ label: "shopping list" })
   const paper = page.getByTestId("sheets-on-paper")
   await expect(paper.getByLabel("bought")).toHaveCount(1, { timeout: 30_000 })
-  await page.getByLabel("On paper").selectOption({ label: "cutting drawing: Birch plywood, 12 mm" })
+  await page.getByLabel("On paper", { exact: true }).selectOption({ label: "cutting drawing: Birch plywood, 12 mm" })
   await expect(paper).toContainText("3 sheets of birch plywood", { timeout: 30_000 })
   await expect(page.getByRole("button", { name: "Print, or save as PDF" })).toBeEnabled({ timeout: 30_000 })
   for (const label of ["template at full size: Bulkhead", "template at full size: Left wheel box"]) {
-    await page.getByLabel("On paper").selectOption({ label })
+    await page.getByLabel("On paper", { exact: true }).selectOption({ label })
     const [download] = await Promise.all([page.waitForEvent("download"), page.getByRole("button", { name: "Save as DXF" }).click()])
     const told = new DxfParser().parseSync(readFileSync(await download.path(), "utf8"))!
     expect(told.entities.some(({ layer }) => layer === "OUTLINE")).toBe(true)
