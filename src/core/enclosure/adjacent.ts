@@ -34,9 +34,7 @@ export const sameAir = (a: Adjacent, b: Adjacent): boolean =>
 export const isInWeather = (adjacent: Adjacent): boolean => adjacent.kind !== "space" || adjacent.space.kind !== "held"
 
 /** Whether any surface but the floor's stands in wind. */
-export const isExposed = (shell: Shell): boolean => exposed(shell)
-
-const exposed = memoised((shell: Shell): boolean =>
+export const isExposed = memoised((shell: Shell): boolean =>
   partsOfFaces(shell).some((surface) => surface.face.part !== "floor" && adjacentTo(shell, surface).kind === "outdoors"),
 )
 

@@ -40,9 +40,9 @@ export function borderBridges(shell: Shell, surfaces: readonly SurfaceFigures[],
 }
 
 /**
- * What is drawn where two surfaces meet, and the airs that its heat goes to. Of two build-ups side by side it is the step from one to the other,
- * outdoors where one of them stands there, else in the zone's air; where a floor leaves the ground, the slab's edge in the air below the rest. Towards a room that is
- * held below none is: what stands there is not known.
+ * What is drawn where two surfaces meet, and the airs that its heat goes to. Of two build-ups side by side it is the step from one to the
+ * other, outdoors where one of them stands there, else in the zone's air; where a floor leaves the ground, the slab's edge in the air below the
+ * rest. Towards a room that is held below nothing is drawn: what stands there is not known.
  * @returns null where nothing changes, or nothing is drawn
  */
 function drawnAt(zone: SurfaceFigures, other: SurfaceFigures): { detail: Detail; face: SurfaceFigures; other: SurfaceFigures } | null {

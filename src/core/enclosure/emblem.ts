@@ -17,7 +17,7 @@ export function mainClass({ layers }: Pick<SurfaceFigures, "layers">): MaterialC
 
 /** The emblem of a job's surfaces; zones are too small for it, but where they make up a face. */
 export function emblemOf(all: readonly SurfaceFigures[]): Emblem {
-  const surfaces = [...new Map([...all].reverse().map((figures) => [figures.face.id, figures])).values()].reverse()
+  const surfaces = all.filter(({ face }, i) => all.findIndex((one) => one.face.id === face.id) === i)
   const { left, right, low, high } = peltBounds(surfaces.map(({ face }) => face))
   const scale = SIDE / Math.max(right - left, high - low)
   const drawn = ({ face }: SurfaceFigures): Point[] =>

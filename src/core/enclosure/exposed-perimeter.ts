@@ -9,9 +9,7 @@ import { bordersOf, partsOfFaces, type SurfacePart } from "./surface"
  * Edges of the slab that the weather outdoors reaches, m: those under walls against a room that is held are not among them, those towards a
  * part of the floor with outdoor air below it are. A floor of which nothing lies on the ground is taken as if all of it did.
  */
-export const exposedPerimeter = (shell: Shell): number => perimeterOf(shell)
-
-const perimeterOf = memoised((shell: Shell): number => {
+export const exposedPerimeter = memoised((shell: Shell): number => {
   const parts = partsOfFaces(shell)
   const isFloor = (part: SurfacePart) => part.face.part === "floor" && part.box === null
   const floor = parts.filter(isFloor)

@@ -19,7 +19,7 @@ export interface PerimeterInsulation {
 /** What is laid along a slab's edge where nothing else is said: boards down beside it, as deep as frost goes in mild ground. */
 export const FIRST_EDGE: SlabEdge = { kind: "vertical", reach: 0.6, thickness: 0.05, material: "xps" }
 
-/** Names the build-up of the floor that says what lies along the slab's edge: the first that lies on the ground; null where none does. */
+/** The surface whose build-up says what lies along the slab's edge: the first that lies on the ground; null where none does. */
 export function slabOwner(shell: Shell, surfaces: readonly Surface[]): Surface | null {
   return surfaces.find((surface) => adjacentTo(shell, surface).kind === "ground") ?? null
 }

@@ -25,7 +25,6 @@ export function vertexPaths(shell: Shell, edges: readonly LineBridge[], surfaces
   const named = new Map(surfaces.map((surface) => [surface.id, surface]))
   const joining = new Map(edges.flatMap((line) => (line.between ? [[pairOf(...line.between), line] as const] : [])))
   const byAir = new Map<SurfaceFigures, number[]>()
-  const shapeOf = onceEach(conductivityByThickness)
   for (const ids of verticesOf(shell)) {
     const [a, b, c] = ids.map((id) => named.get(id)!) as [SurfaceFigures, SurfaceFigures, SurfaceFigures]
     const joined = [joining.get(pairOf(a, b)), joining.get(pairOf(b, c)), joining.get(pairOf(c, a))]
@@ -34,7 +33,7 @@ export function vertexPaths(shell: Shell, edges: readonly LineBridge[], surfaces
     const known = [...byAir.keys()].find((face) => sameAir(face.adjacent, a.adjacent)) ?? a
     byAir.set(known, [
       ...(byAir.get(known) ?? []),
-      (CORNER_SHAPE * sum([a, b, c].map(shapeOf)) * ab.angleFactor * bc.angleFactor * ca.angleFactor) / 3,
+      (CORNER_SHAPE * sum([a, b, c].map((face) => conductivityByThickness(face))) * ab.angleFactor * bc.angleFactor * ca.angleFactor) / 3,
     ])
   }
   return [...byAir].map(([face, conductances]) => ({
@@ -49,21 +48,12 @@ export function vertexPaths(shell: Shell, edges: readonly LineBridge[], surfaces
 /** Names the edge between the faces of two surfaces: all its stretches turn by one angle. */
 const pairOf = (a: Pick<Surface, "face">, b: Pick<Surface, "face">): string => [a.face.id, b.face.id].sort().join()
 
-function onceEach<K, V>(of: (key: K) => V): (key: K) => V {
-  const known = new Map<K, V>()
-  return (key) => {
-    const value = known.get(key) ?? of(key)
-    known.set(key, value)
-    return value
-  }
-}
-
 /** λ·t of a face as an even stuff: U·t². */
-function conductivityByThickness(face: SurfaceFigures): number {
+const conductivityByThickness = memoised((face: SurfaceFigures): number => {
   const films = face.lineFilms
   const sheets = layerStack(face.governing, films.direction)
   return plainTransmittance(sheets, films) * sheets.height ** 2
-}
+})
 
 /** The surfaces in each corner where three faces meet. */
 const verticesOf = ({ form, azimuth, zones, boxes }: Shell): SurfaceId[][] => met(form, azimuth, zones, boxes)

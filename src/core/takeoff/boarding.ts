@@ -151,11 +151,11 @@ function boardLayer(
   }
 }
 
-/** The members that a layer is fixed to, and the layer that they stand in: the nearest inside or outside it; null where there are none. */
+/** The rows of members that a layer is fixed to, and the layer that they stand in: the nearest inside or outside it; null where there are none. */
 export function carrierOf(layers: readonly BuiltLayer[], i: number): { at: number; members: BuiltMembers } | null {
   for (let apart = 1; apart < layers.length; apart++)
     for (const at of [i + apart, i - apart]) {
-      const members = layers[at]?.members[0]
+      const members = layers[at]?.members.find(({ set }) => !set.around)
       if (members) return { at, members }
     }
   return null

@@ -200,7 +200,7 @@ export function meshLines(surfaces: readonly SurfaceFigures[], { tape: waste }: 
   return [
     {
       ...{ key: "mesh", supplier: "fixings", what: "Insect mesh", thickness: null, size: null, measure: "area" },
-      ...{ count: area * (1 + waste), each: null, note: "before both ends of each vented space, folded back 50 mm (2 in)" },
+      ...{ count: area * (1 + waste), each: null, note: "before both ends of each vented space, folded back on both sides" },
     },
   ]
 }

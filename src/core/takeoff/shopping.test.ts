@@ -104,6 +104,13 @@ describe("the shopping list", () => {
     for (const [axis, value] of before.at.entries()) expect(after.at[axis]!).toBeCloseTo(value, 9)
   })
 
+  test("sticks that stand only round openings carry no boards: what lies on them is glued, not screwed", () => {
+    const box = evenBox(sketch("one", stack`osb 12, glass-wool 90 between ${timber("Round openings", 0.05, 0.6, { around: true })}`))
+    const { lines } = listed(box)
+    expect(lines.some(({ key }) => key.startsWith("screws"))).toBe(false)
+    expect(lines.some(({ key }) => key === "glue")).toBe(true)
+  })
+
   test("a tapered layer is ordered by its area, not cut from even boards", () => {
     const box = evenBox(sketch("one", stack`osb 12, xps 100`))
     const { one } = box.variants[box.active]!.assemblies
