@@ -28,16 +28,20 @@ export const setEnds = (assembly: string, layer: string, one: number, other: num
     const target = layerOf(job, assembly, layer)
     target.thickness = (one + other) / 2
     target.taper = other - one
-    if (target.loose !== null && target.loose <= Math.max(one, other)) target.loose = null
+    unpress(target, Math.max(one, other))
   })
+
+/** Fibre laid as thick as it is sold is not pressed any more. @param thickest m, at its thick end */
+function unpress(layer: Draft<Layer>, thickest: number): void {
+  if (layer.loose !== null && layer.loose <= thickest) layer.loose = null
+}
 
 export const setThickness = (assembly: string, layer: string, thickness: number) =>
   edit("Thickness", (job) => {
     const target = layerOf(job, assembly, layer)
     target.thickness = thickness
     target.taper = Math.max(-MOST_TAPER * thickness, Math.min(MOST_TAPER * thickness, target.taper))
-    // Fibre laid as thick as it is sold is not pressed any more.
-    if (target.loose !== null && target.loose <= thickness) target.loose = null
+    unpress(target, thickness + Math.abs(target.taper) / 2)
   })
 
 /** A new layer at a place in the list; where no thickness is given, as it is sold nearest to 25 mm. */

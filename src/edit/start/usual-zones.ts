@@ -11,6 +11,7 @@ export interface UsualZone {
   zones: Zone[]
 }
 
+/** Height of a strip along a wall's foot, width of one along a slab's edge, and where a cupboard stands, m. */
 const FOOT = 0.3
 const RIM = 0.6
 const CUPBOARD = { y: 0, width: 0.8, height: 1.2 }
