@@ -39,7 +39,7 @@ export const FaceDrawing = memo(function FaceDrawing({ figures, shell, paint, le
   const isZone = zone !== null
   const outline = outlineOn(face, region.outline, view)
   const holes = figures.openings.map(({ id, opening }) => ({ id, opening, corners: rectangleOn(face, opening, view) }))
-  // What a zone lies over is seen through it: openings that are another's, boxes and notches.
+  // Openings that a zone covers in part are seen through it.
   const through = isZone ? openingsThrough(figures, shell).map((corners) => outlineOn(face, corners, view)) : []
   const boxes = isZone ? [] : boxOutlinesOn(face, shell).map((box) => outlineOn(face, box, view))
   const zones = region.over.map((other) => rectangleOn(face, other, view))
