@@ -1,6 +1,6 @@
 import type { JobState } from "../core/enclosure/job-state"
 import { type Ledger, ledgerOf } from "../core/ledger/ledger"
-import { solvedLedger } from "../core/ledger/solved-ledger"
+import { judgedLedger, solvedLedger } from "../core/ledger/solved-ledger"
 import { KNOWN } from "../edit/known"
 import type { Job } from "../schema/job/job"
 import { readDocument } from "../schema/job/read-job"
@@ -15,17 +15,24 @@ export interface GivenJob {
 }
 
 /** The job of an input: the document itself, or in an envelope. @throws InputError with what the import would say */
-export function givenJob(input: LedgerInput): GivenJob {
-  const { job: document, variant: asked, solve = true } = "format" in input ? { job: input } : enveloped(input)
+export function givenState(input: LedgerInput): Pick<GivenJob, "job" | "state"> {
+  const { job: document, variant: asked } = "format" in input ? { job: input } : enveloped(input)
   const read = readDocument(document, KNOWN)
   if (!read.ok) throw new InputError(read.error.code, ["format" in input ? [] : ["job"], read.error.path].flat(), read.error.message)
   const job = read.value
   const { brief, shell, materials } = job
   const state = { brief, shell, materials, variant: variantOf(job, asked) }
-  return { job, state, ledger: solve ? solvedLedger(state) : ledgerOf(state) }
+  return { job, state }
 }
 
-/** What a call costs: a van's details in two dimensions and its year by hours. */
+/** The same with its figures: `solve: false` leaves details at the combined method, and the year and the years of faces out. */
+export function givenJob(input: LedgerInput, judged = false): GivenJob {
+  const { job, state } = givenState(input)
+  if ("format" in input || input.solve !== false) return { job, state, ledger: (judged ? judgedLedger : solvedLedger)(state) }
+  return { job, state, ledger: ledgerOf(state) }
+}
+
+/** What a call costs: a van's details in two dimensions, its year by hours, and the years of its faces. */
 export const jobWork = ({ solve }: LedgerInput): number => (solve === false ? 10 : 800)
 
 /** @throws InputError for a field that an envelope does not have */

@@ -11,7 +11,7 @@ export const ledger = operation({
   output: LedgerOutput,
   work: jobWork,
   run: (input) => {
-    const { job, state, ledger } = givenJob(input)
+    const { job, state, ledger } = givenJob(input, true)
     return ledgerSheet(job, state, ledger)
   },
 })

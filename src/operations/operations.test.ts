@@ -10,6 +10,7 @@ const GOOD: Record<string, unknown> = {
   weather: { station: "mangrove-head" },
   ledger: { job: demo("Tern Hut"), solve: false },
   loads: { job: demo("Cold Nettle"), solve: false },
+  verdict: { job: demo("Eel Barn"), surfaces: ["roof-left"] },
   air: { temperature: 20, relativeHumidity: 0.5 },
   airspace: { thickness: 0.025, direction: "up" },
   assembly: {
@@ -228,7 +229,9 @@ describe("bad input", () => {
     ["weather", { station: "norrhalde", seed: 2 }, ["seed"], "not a field"],
     ["weather", { format: "csv", text: "when;out", latitude: 52, longitude: 5, timeZone: 1 }, ["columns", "time"], '"when", "out"'],
     ["periodic", { layers: [{ thickness: 0.1 }] }, ["layers", 0, "conductivity"], "missing"],
-    ["periodic", { layers: [], rsi: 0, rse: 0 }, ["layers"], "resist"],
+    ["periodic", { layers: [{ resistance: 0 }], rsi: 0, rse: 0 }, ["layers"], "resist"],
+    ["periodic", { layers: [] }, ["layers"], "at least 1"],
+    ["periodic", { layers: [{ resistance: 5e-324 }] }, ["layers", 0, "resistance"], "no figure that anyone measures"],
     ["sun", { latitude: 52, longitude: 5, time: "2026-06-21T12:00:00" }, ["time"], "offset"],
     ["sun", { latitude: 52, longitude: 185, time: "2026-06-21T12:00:00Z" }, ["longitude"], "at most 180"],
     ["infiltration", { volume: 30, insideTemperature: 20, outsideTemperature: 0, windSpeed: 3 }, [], "exactly one of flow50 and ach50"],

@@ -27,6 +27,7 @@ import { shrinkage } from "./shrinkage"
 import { simulate } from "./simulate"
 import { sun } from "./sun"
 import { surface } from "./surface"
+import { verdict } from "./verdict"
 import { weather } from "./weather"
 import type { Operation } from "./operation"
 
@@ -52,6 +53,7 @@ export const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
     weather,
     simulate,
     ledger,
+    verdict,
     loads,
     pullDown,
     freeze,
@@ -79,6 +81,8 @@ export function runOperation(operation: Operation, input: unknown, budget = Infi
   for (const [i, one] of inputs.entries()) {
     const outcome = check(operation.input, one)
     if (!outcome.ok) return refused(outcome.error, at(i))
+    const fault = immeasurable(one, [])
+    if (fault) return refused(fault, at(i))
     checked.push(outcome.value)
   }
   const work = checked.reduce<number>((all, one) => all + (operation.work?.(one) ?? 1), 0)
@@ -109,6 +113,25 @@ const tooMuch = (work: number, budget: number): Outcome<never> =>
     },
     [],
   )
+
+/** Nothing that is measured is smaller than this, but nothing itself, nor larger than its inverse: beyond them products run out of numbers. */
+const LEAST = 1e-100
+
+/** The first number in an input that nobody can have measured; job documents have ranges of their own. */
+function immeasurable(value: unknown, path: (string | number)[]): Fault | null {
+  if (typeof value === "number") {
+    const size = Math.abs(value)
+    if (size === 0 || (size >= LEAST && size <= 1 / LEAST)) return null
+    return { code: "out-of-range", path, message: `${value} is no figure that anyone measures: give 0 or one between 1e-100 and 1e100.` }
+  }
+  if (typeof value !== "object" || value === null || "format" in value) return null
+  const entries: [string | number, unknown][] = Array.isArray(value) ? value.map((one, i) => [i, one as unknown]) : Object.entries(value)
+  for (const [key, one] of entries) {
+    const fault = immeasurable(one, [...path, key])
+    if (fault) return fault
+  }
+  return null
+}
 
 /** JSON Schema of an operation's input and output. */
 export function schemaOf(operation: Operation): { input: unknown; output: unknown } {

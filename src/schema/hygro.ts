@@ -17,7 +17,7 @@ const by = (x: z.ZodNumber, y: z.ZodNumber, meaning: string) =>
 
 const humidity = relativeHumidity()
 const water = quantity("kg/m³", "water content", { min: 0, max: 2000 })
-const permeability = quantity("kg/(m·s·Pa)", "conductivity", { above: 0, max: 1 })
+const permeability = quantity("kg/(m·s·Pa)", "vapour permeability; it may end at 0", { min: 0, max: 1 })
 const mu = quantity("1", "vapour resistance factor", { above: 0, max: 1e8 })
 
 /** A stuff that takes up water and passes it on. */

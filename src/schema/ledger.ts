@@ -17,10 +17,8 @@ const id = z.string()
 
 const Verdict = z.strictObject({
   kind: z
-    .enum(["dry", "airtight", "mould", "weeks", "months", "gathers"])
-    .describe(
-      "how long it is wet in a year: never, never while it is as airtight as said, never but a face moulds, weeks, months, more each year",
-    ),
+    .enum(["dry", "unjudged", "weeks", "months", "gathers"])
+    .describe("how long it is wet in a year: never, not to be judged, two months at most, longer, more each year or harmed by it"),
   where: z.string().nullable(),
   season: z.enum(["winter", "summer", "both"]).nullable(),
   sentence: z.string(),
@@ -105,11 +103,14 @@ export const LedgerOutput = z.strictObject({
     total: watts("at that hour, with people, machines, goods and doors in use"),
     hours: z.array(watts("of each hour, 1 h … 24 h")),
   }),
-  year: z.strictObject({
-    heating: joules("in a year"),
-    cooling: joules("in a year"),
-    months: z.array(joules("heat and cold of each month, January first")),
-  }),
+  year: z
+    .strictObject({
+      heating: joules("in a year"),
+      cooling: joules("in a year"),
+      months: z.array(joules("heat and cold of each month, January first")),
+    })
+    .optional()
+    .describe("followed by the hour; left out while details are not solved"),
   height: z.strictObject({
     value: quantity("m", "clear where one stands"),
     where: z.string(),

@@ -17,7 +17,7 @@ export const PeriodicInput = z
     period: quantity("s", "of the swing", { min: 60, max: 1e9 }).default(86_400),
     rsi: filmResistance("surface resistance inside").default(0.13),
     rse: filmResistance("surface resistance outside").default(0.04),
-    layers: z.array(StoringLayer).max(200).describe("outside to inside"),
+    layers: z.array(StoringLayer).min(1).max(200).describe("outside to inside"),
   })
   .describe("A build-up under temperatures that swing as a sine.")
 export type PeriodicInput = z.output<typeof PeriodicInput>

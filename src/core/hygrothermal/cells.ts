@@ -8,6 +8,9 @@ export const WATER_HEAT = 4180
 /** s = −SUCTION·T·ln φ, Pa, T in K. @see EN 15026:2007, 5.3 (Kelvin) */
 export const SUCTION = 1000 * VAPOUR_GAS_CONSTANT
 
+/** °C below which all that could move in pores is ice; from 0 °C down it goes over, so that no step meets a jump. */
+const FROZEN = -0.1
+
 /** What each cell is at its humidity φ and temperature, and how that changes with them. */
 export interface Cells {
   /** Pa of vapour, by φ, by K */
@@ -29,6 +32,9 @@ export interface Cells {
   heatSlope: Float64Array
   liquid: Float64Array
   liquidSlope: Float64Array
+  /** What of its liquid can move, 1 down to 0 in ice, by K; only of cells that lead liquid */
+  thawed: Float64Array
+  thawedByT: Float64Array
 }
 
 /** Room for so many cells. */
@@ -39,6 +45,7 @@ export function cellsOf(count: number): Cells {
     ...{ suction: room(), suctionSlope: room(), suctionByT: room() },
     ...{ water: room(), waterSlope: room(), capacity: room() },
     ...{ vapour: room(), vapourSlope: room(), heat: room(), heatSlope: room(), liquid: room(), liquidSlope: room() },
+    ...{ thawed: room(), thawedByT: room() },
   }
 }
 
@@ -75,4 +82,12 @@ export function setCell(cells: Cells, i: number, stuff: Stuff, humidity: number,
   read(stuff.liquid, held.value, found)
   cells.liquid[i] = found.value
   cells.liquidSlope[i] = found.slope * held.slope
+  cells.thawed[i] = thawedAt(temperature)
+  cells.thawedByT[i] = temperature < 0 && temperature > FROZEN ? -1 / FROZEN : 0
 }
+
+/**
+ * What of the liquid in pores can move: frozen pores lead none.
+ * @see Künzel, Simultaneous heat and moisture transport in building components (1995), 2.3.3
+ */
+export const thawedAt = (temperature: number): number => Math.min(1, Math.max(0, 1 - temperature / FROZEN))

@@ -1,6 +1,6 @@
 import { isoSaturation } from "../air/iso-saturation"
 import { ZERO_CELSIUS } from "../quantity/constants"
-import { type Cells, SUCTION } from "./cells"
+import { type Cells, SUCTION, thawedAt } from "./cells"
 import type { Mesh } from "./mesh"
 import type { Before, Side } from "./side"
 import { readWater, type Stuff } from "./stuff"
@@ -29,11 +29,14 @@ export function flowBetween(
   const halfA = widths[a]! / 2
   const halfB = widths[b]! / 2
   // Vapour, through half of each cell.
-  const g = 1 / (halfA / vapour[a]! + halfB / vapour[b]!)
+  const inRow = halfA * vapour[b]! + halfB * vapour[a]!
+  // Where neither lets any vapour through none goes; where one does not, its way may still open.
+  const g = inRow > 0 ? (vapour[a]! * vapour[b]!) / inRow : 0
   const drop = pressure[a]! - pressure[b]!
   const gv = g * drop
-  const gvPhiA = g * pressureSlope[a]! + drop * g * g * (halfA / vapour[a]! ** 2) * vapourSlope[a]!
-  const gvPhiB = -g * pressureSlope[b]! + drop * g * g * (halfB / vapour[b]! ** 2) * vapourSlope[b]!
+  const byVapour = inRow > 0 ? drop / inRow ** 2 : 0
+  const gvPhiA = g * pressureSlope[a]! + byVapour * halfA * vapour[b]! ** 2 * vapourSlope[a]!
+  const gvPhiB = -g * pressureSlope[b]! + byVapour * halfB * vapour[a]! ** 2 * vapourSlope[b]!
   const gvTA = g * pressureByT[a]!
   const gvTB = -g * pressureByT[b]!
   // Heat, with that of the vapour.
@@ -49,19 +52,24 @@ export function flowBetween(
   flow[7] = h + LATENT * gvTA
   flow[8] = fall * h * h * (halfB / heat[b]! ** 2) * heatSlope[b]! + LATENT * gvPhiB
   flow[9] = -h + LATENT * gvTB
-  if (stuffs[a]!.liquid && stuffs[b]!.liquid) addLiquid(cells, a, b, halfA, halfB, layers[a] === layers[b], flow)
+  if (stuffs[a]!.liquid && stuffs[b]!.liquid) addLiquid(cells, a, b, halfA, halfB, layers[a] === layers[b], temperature[a]! < temperature[b]!, flow)
 }
 
-/** Adds the liquid: within a layer by the mean of both cells, across a joint through half of each. */
+/** Adds the liquid: within a layer by the mean of both cells, across a joint through half of each; none into ice or out of it. */
 function addLiquid(
-  { suction, suctionSlope, suctionByT, liquid, liquidSlope }: Cells,
+  { suction, suctionSlope, suctionByT, liquid, liquidSlope, thawed, thawedByT }: Cells,
   a: number,
   b: number,
   halfA: number,
   halfB: number,
   within: boolean,
+  colderA: boolean,
   flow: Float64Array,
 ): void {
+  const cold = colderA ? a : b
+  const moves = thawed[cold]!
+  const movesByT = thawedByT[cold]!
+  if (moves === 0 && movesByT === 0) return
   const rise = suction[b]! - suction[a]!
   let k = 0
   let byA = 0
@@ -78,11 +86,11 @@ function addLiquid(
     byA = k * k * (halfA / liquid[a]! ** 2) * liquidSlope[a]!
     byB = k * k * (halfB / liquid[b]! ** 2) * liquidSlope[b]!
   }
-  flow[0]! += k * rise
-  flow[1]! += -k * suctionSlope[a]! + rise * byA
-  flow[2]! += -k * suctionByT[a]!
-  flow[3]! += k * suctionSlope[b]! + rise * byB
-  flow[4]! += k * suctionByT[b]!
+  flow[0]! += moves * k * rise
+  flow[1]! += moves * (-k * suctionSlope[a]! + rise * byA)
+  flow[2]! += -moves * k * suctionByT[a]! + (colderA ? k * rise * movesByT : 0)
+  flow[3]! += moves * (k * suctionSlope[b]! + rise * byB)
+  flow[4]! += moves * k * suctionByT[b]! + (colderA ? 0 : k * rise * movesByT)
 }
 
 /**
@@ -101,12 +109,12 @@ export function flowIntoFace(
 ): void {
   const { pressure, pressureSlope, pressureByT, vapour, vapourSlope, heat, heatSlope } = cells
   const half = widths[i]! / 2
-  const toVapour = half / vapour[i]!
   const toHeat = half / heat[i]!
-  const g = vapourTransfer === 0 ? 0 : 1 / (1 / vapourTransfer + toVapour)
+  const past = vapourTransfer === 0 ? Infinity : half + vapour[i]! / vapourTransfer
+  const g = vapour[i]! / past
   const drop = before.humidity * isoSaturation(before.temperature) - pressure[i]!
   const gv = g * drop
-  const gvPhi = -g * pressureSlope[i]! + drop * g * g * (toVapour / vapour[i]!) * vapourSlope[i]!
+  const gvPhi = -g * pressureSlope[i]! + ((drop * half) / past / past) * vapourSlope[i]!
   const gvT = -g * pressureByT[i]!
   const h = heatTransfer === 0 ? 0 : 1 / (1 / heatTransfer + toHeat)
   const fall = before.temperature - temperature
@@ -134,7 +142,7 @@ export function flowIntoFace(
 
 /** Adds liquid from a face that is held at a humidity. @param face °C at which it is held; null: as warm as the cell */
 function addLiquidFromFace(
-  { suction, suctionSlope, suctionByT, liquid, liquidSlope }: Cells,
+  { suction, suctionSlope, suctionByT, liquid, liquidSlope, thawed, thawedByT }: Cells,
   i: number,
   stuff: Stuff,
   half: number,
@@ -149,10 +157,13 @@ function addLiquidFromFace(
   ]
   readWater(stuff, humidity, water)
   read(stuff.liquid!, water.value, leads)
+  const [atFace, atCell] = [face === null ? 1 : thawedAt(face), thawed[i]!]
+  const moves = Math.min(atFace, atCell)
+  const movesByT = atCell < atFace ? thawedByT[i]! : 0
   const k = (leads.value + liquid[i]!) / 2 / half
   const logarithm = SUCTION * Math.log(humidity)
   const rise = suction[i]! + ((face ?? temperature) + ZERO_CELSIUS) * logarithm
-  flow[0]! += k * rise
-  flow[1]! += k * suctionSlope[i]! + (rise * liquidSlope[i]!) / 2 / half
-  flow[2]! += k * (suctionByT[i]! + (face === null ? logarithm : 0))
+  flow[0]! += moves * k * rise
+  flow[1]! += moves * (k * suctionSlope[i]! + (rise * liquidSlope[i]!) / 2 / half)
+  flow[2]! += moves * k * (suctionByT[i]! + (face === null ? logarithm : 0)) + k * rise * movesByT
 }

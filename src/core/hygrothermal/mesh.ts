@@ -9,7 +9,12 @@ export interface Mesh {
   /** Layer and stuff of each cell. */
   layers: Int32Array
   stuffs: Stuff[]
+  /** kg/m³ that a cell holds at most: what comes beyond it runs down and away; Infinity where nothing does. */
+  full: Float64Array
 }
+
+/** A layer to be cut; of what `drains` no more is held than its sorption ends at. */
+export type MeshLayer = HygroInput["layers"][number] & { drains?: boolean }
 
 /** How layers are cut: widest cell at a face, m, by how much each next one is wider, and the least cells to the middle. */
 export interface Grading {
@@ -24,7 +29,7 @@ const FINE: Grading = { face: 1e-3, growth: 1.4, least: 2 }
  * Cells of layers: as many as a layer asks for, all alike, else small ones at its faces that grow to its middle.
  * @param halvings how often each of them is cut in two
  */
-export function meshOf(layers: HygroInput["layers"], halvings: number, grading = FINE): Mesh {
+export function meshOf(layers: readonly MeshLayer[], halvings: number, grading = FINE): Mesh {
   const widths: number[] = []
   const of: number[] = []
   for (const [layer, { thickness, cells }] of layers.entries())
@@ -41,6 +46,7 @@ export function meshOf(layers: HygroInput["layers"], halvings: number, grading =
     middles: Float64Array.from(middles),
     layers: Int32Array.from(of),
     stuffs: of.map((layer) => stuffs[layer]!),
+    full: Float64Array.from(of, (layer) => (layers[layer]!.drains ? stuffs[layer]!.sorption.ys.at(-1)! : Infinity)),
   }
 }
 

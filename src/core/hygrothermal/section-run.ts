@@ -14,6 +14,8 @@ export interface SectionRun {
   gained: { outside: number; inside: number; leaks: number }
   /** kg/m² of rain that a full face did not take */
   ranOff: number
+  /** kg/m² that ran down and away from each cell because it was full */
+  drained: Float64Array
   /** Greatest humidity that any cell came to. */
   wettest: number
 }
@@ -53,7 +55,7 @@ export function runSection({ mesh, start, outside, inside, leaks = [], times, ma
   const stops = [...new Set([...bendsOf(outside), ...bendsOf(inside), ...leaks.flatMap(leakBends), ...times])]
     .sort((a, b) => a - b)
     .filter((one) => one > 0 && one <= end)
-  const run: SectionRun = { balance: { water: 0, heat: 0 }, gained: { outside: 0, inside: 0, leaks: 0 }, ranOff: 0, wettest: 0 }
+  const run: SectionRun = { balance: { water: 0, heat: 0 }, gained: { outside: 0, inside: 0, leaks: 0 }, ranOff: 0, drained: new Float64Array(water.length), wettest: 0 }
   const content = () => water.reduce((all, one, i) => all + one * mesh.widths[i]!, 0)
   const atStart = content()
   const sums = { water: 0, waterGross: 0, heat: 0, heatGross: 0, stored: 0, moved: 0 }
@@ -93,6 +95,10 @@ export function runSection({ mesh, start, outside, inside, leaks = [], times, ma
       run.gained.inside += taken.water[1]
       run.gained.leaks += taken.brought
       run.ranOff += taken.ranOff
+      for (let i = 0; i < water.length; i++) {
+        run.drained[i]! += taken.drained[i]!
+        sums.water -= taken.drained[i]!
+      }
       run.wettest = state.humidity.reduce((most, one) => Math.max(most, one), run.wettest)
       time = length === left ? stop : time + length
       wanted = Math.min(maximumStep, length * Math.min(LONGER, factor))

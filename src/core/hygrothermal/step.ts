@@ -15,6 +15,8 @@ export interface Taken {
   /** The same as all cells moved it, one way or the other. */
   moved: number
   ranOff: number
+  /** kg/m² that each cell held no more and that ran down; it is the stepper's own */
+  drained: Float64Array
 }
 
 /** Steps of a section. */
@@ -68,6 +70,7 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
   const base = { water: room(), warm: room() }
   const first = { capacity: room(), into: new Float64Array(4), brought: 0, ranOff: 0 }
   const right = new Float64Array(2 * count)
+  const drained = room()
   const holds = Float64Array.from(mesh.stuffs, ({ sorption }) => sorption.ys.at(-1)!)
   let [before, length] = [0, 0]
   const aroundAt = (time: number): Around => ({
@@ -109,6 +112,17 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
     return false
   }
 
+  /** What is over full runs down, as warm as it is. */
+  function drain(): void {
+    for (let i = 0; i < count; i++) {
+      const over = now.water[i]! - mesh.full[i]!
+      drained[i] = Math.max(0, over * mesh.widths[i]!)
+      if (over <= 0) continue
+      now.water[i] = mesh.full[i]!
+      now.humidity[i] = Math.min(1, now.humidity[i]!)
+    }
+  }
+
   return {
     state: now,
     water: now.water,
@@ -146,9 +160,11 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
         now[key].set(next[key])
       }
       before = length
+      drain()
       return {
         ...{ water: [through(0), through(2)], heat: [through(1), through(3)] },
         ...{ stored, moved, brought: a * first.brought + b * balances.brought, ranOff: a * first.ranOff + b * balances.ranOff },
+        drained,
       }
     },
   }

@@ -101,7 +101,7 @@ export const HEADLINES: readonly Headline[] = [
     working: async () => (await import("../moisture/damp.working")).dampWorking,
     limit: null,
     better: "more",
-    awaits: solved,
+    awaits: ({ pending, judging }) => [...pending, ...judging],
     verdict: ({ wettest, moisture }) => ({ surface: wettest, verdict: moisture[wettest.id]!.verdict }),
   },
 ]

@@ -1,4 +1,5 @@
 import type { Limits } from "../../schema/job/job"
+import { dampRank } from "../moisture/damp-verdict"
 import { HEADLINES, overLimit } from "./headlines"
 import type { Ledger } from "./ledger"
 import type { Obstacle } from "./obstacle"
@@ -6,8 +7,10 @@ import type { Obstacle } from "./obstacle"
 /** What stands in a job's way, gravest first. */
 export function inTheWay(ledger: Ledger, limits: Limits): Obstacle[] {
   const misfits = ledger.misfits.map(({ message }): Obstacle => ({ kind: "misfit", message }))
-  const { verdict } = ledger.moisture[ledger.wettest.id]!
-  const damp: Obstacle[] = verdict.harms ? [{ kind: "damp", face: ledger.wettest.name, words: verdict.words }] : []
+  const [harmed] = ledger.surfaces
+    .flatMap(({ id, name }) => (ledger.moisture[id]!.verdict.harms ? [{ name, verdict: ledger.moisture[id]!.verdict }] : []))
+    .sort((a, b) => dampRank(b.verdict) - dampRank(a.verdict))
+  const damp: Obstacle[] = harmed ? [{ kind: "damp", face: harmed.name, words: harmed.verdict.words }] : []
   const broken = HEADLINES.flatMap((headline): Obstacle[] => {
     const by = overLimit(headline, ledger, limits)
     return by === null ? [] : [{ kind: "limit", limit: headline.limit!, by }]

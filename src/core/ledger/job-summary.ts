@@ -27,6 +27,8 @@ export interface SummaryFigures {
   /** Headroom, m. */
   standing: number
   damp: Ring
+  /** By the months so far: the years of some faces are not followed yet. */
+  soFar: boolean
   /** The gravest thing in its way. */
   obstacle: Obstacle | null
   /** How many stand in its way. */
@@ -59,14 +61,15 @@ export function jobSummary(job: Job, settled: Ledger | null = null): JobSummary 
 }
 
 function summaryFigures(ledger: Ledger, { brief }: Job): SummaryFigures {
-  const { filling, airtight, freezes, moulds } = ledger.moisture[ledger.wettest.id]!.verdict
+  const { filling, freezes, moulds } = ledger.moisture[ledger.wettest.id]!.verdict
   const cooled = brief.kind === "cold-room"
   const obstacles = inTheWay(ledger, brief.limits)
   return {
     cooled,
     power: (cooled ? ledger.gain : ledger.loss).total,
     standing: ledger.clear.standing,
-    damp: { filling, airtight, freezes, moulds },
+    damp: { filling, freezes, moulds },
+    soFar: ledger.judging.length > 0,
     obstacle: obstacles[0] ?? null,
     obstacles: obstacles.length,
   }

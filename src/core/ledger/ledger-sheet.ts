@@ -15,8 +15,8 @@ import { inTheWay } from "./in-the-way"
 import { obstacleWords } from "./obstacle"
 import type { Ledger } from "./ledger"
 
-const verdictOf = ({ filling, airtight, moulds, where, season, sentence }: DampVerdict): LedgerOutput["verdict"] => ({
-  kind: filling === "dry" ? (moulds ? "mould" : airtight ? "airtight" : "dry") : filling,
+const verdictOf = ({ filling, where, season, sentence }: DampVerdict): LedgerOutput["verdict"] => ({
+  kind: filling,
   ...{ where, season, sentence },
 })
 
@@ -36,7 +36,7 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
   return {
     job: name,
     variant: variant.name,
-    provisional: ledger.awaited.length > 0,
+    provisional: ledger.awaited.length + ledger.judging.length > 0,
     faces: surfaces.map((surface) => {
       const at = place.surface(surface.id)
       return {
@@ -93,11 +93,14 @@ export function ledgerSheet({ name, brief, currency }: Job, { shell, variant }: 
     }),
     loss: loss.total,
     gain: { hour: gain.hour, total: gain.total, hours: gain.hours.map(({ total }) => total) },
-    year: {
-      heating: sum(year.months.map(({ heating }) => heating)),
-      cooling: sum(year.months.map(({ cooling }) => cooling)),
-      months: year.months.map(({ heating, cooling }) => heating + cooling),
-    },
+    // Months without sun and people are another figure, not a rough one of this.
+    ...(year.figures && {
+      year: {
+        heating: sum(year.months.map(({ heating }) => heating)),
+        cooling: sum(year.months.map(({ cooling }) => cooling)),
+        months: year.months.map(({ heating, cooling }) => heating + cooling),
+      },
+    }),
     height: { value: ledger.clear.standing, where: standingPlace(shell.form)[0], limit: brief.limits.height },
     weight: ledger.weight,
     money: ledger.money,

@@ -10,6 +10,24 @@ export function equivalentAirLayer(material: Material, thickness: number): numbe
   return material.vapour.sd ? material.vapour.sd.dry : material.vapour.mu!.dry * thickness
 }
 
+/** Mean humidities that the dry and the wet cup stand for. @see ISO 12572:2016, 6.1 */
+const [DRY_CUP, WET_CUP] = [0.25, 0.72] as const
+
+/**
+ * How much of the dry cup's resistance to vapour is left where it is damp: 1 up to the humidity that the dry cup stands for, the wet cup's share
+ * from its own on; between them straight. Null where both cups say the same.
+ * @see ISO 10456:2007, 4.2 (wet cup where the mean humidity is 70 % or more)
+ */
+export function cupCourse({ vapour }: Pick<Material, "vapour">): readonly (readonly [humidity: number, share: number])[] | null {
+  const { dry, wet } = (vapour.mu ?? vapour.sd)!
+  return dry === wet
+    ? null
+    : [
+        [DRY_CUP, 1],
+        [WET_CUP, wet / dry],
+      ]
+}
+
 /** Mass of a layer, kg/m². */
 export function arealMass(material: Material, thickness: number): number {
   return material.density * thickness

@@ -11,6 +11,7 @@ import { inSentence } from "../in-sentence"
 import { sum } from "../numeric/sum"
 import { boundsOf } from "../shell/polygon"
 import type { Kind } from "../quantity/measure"
+import { isPanelJoint } from "./damp-assessment"
 import type { MonthlyWater } from "./monthly-water"
 import type { Sides } from "./mould"
 import { faceOfMonths } from "./slab-sweats"
@@ -91,7 +92,8 @@ const trapped: Rule = ({ surface: { layers } }) => {
   const tight = layers.flatMap((layer, i) => (isTight(layer) ? [i] : []))
   return tight.slice(1).flatMap((inner, k): Judgement[] => {
     const outer = tight[k]!
-    const between = layers.slice(outer + 1, inner).filter(holdsWater)
+    const inPanel = inner === outer + 2 && isPanelJoint(layers, inner)
+    const between = inPanel ? [] : layers.slice(outer + 1, inner).filter(holdsWater)
     if (between.length === 0) return []
     return [
       {

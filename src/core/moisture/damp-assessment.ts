@@ -153,7 +153,8 @@ function wettingRate(profile: readonly Interface[], airLayers: readonly number[]
 
 /**
  * The first joint below a dew point on the way of air that leaks: it slips past linings and membranes at gaps, so only temperature counts, not
- * the resistance to vapour. Foam that was sprayed in place sticks to all around it: no air passes it.
+ * the resistance to vapour. Foam that was sprayed in place sticks to all around it, and the core of a panel to its sheets: no air
+ * passes them; what leaks at a panel's joints is not within it.
  * @param temperatures of the faces of layers, outdoors first, °C
  * @returns i of the joint between the layers i − 1 and i; null if none
  */
@@ -161,8 +162,19 @@ export function firstColdJoint(temperatures: readonly number[], layers: readonly
   const joints = layers.map((_, i) => i).slice(1)
   const inward = from === "inside"
   const all = inward ? joints.reverse() : joints
-  const stop = all.findIndex((i) => layers[inward ? i : i - 1]!.material.application === "sprayed")
+  const stop = all.findIndex((i) => layers[inward ? i : i - 1]!.material.application === "sprayed" || isPanelJoint(layers, i))
   return (stop === -1 ? all : all.slice(0, stop)).find((i) => temperatures[i]! < dew) ?? null
+}
+
+/** Whether a joint is one of a panel: foam between two sheets of metal that came as one, neither skin that was there before. */
+export function isPanelJoint(layers: readonly BuiltLayer[], joint: number): boolean {
+  const core = layers[joint]!.material.class === "foam" ? joint : joint - 1
+  const parts = layers.slice(Math.max(0, core - 1), core + 2)
+  return (
+    parts.length === 3 &&
+    parts.map(({ material }) => material.class).join() === "metal,foam,metal" &&
+    parts.every(({ members, layer }) => members.length === 0 && layer.existing === parts[1]!.layer.existing)
+  )
 }
 
 function coldJoint(interfaces: readonly Interface[], layers: readonly BuiltLayer[], from: Side, dew: number): CondensationPlane | null {

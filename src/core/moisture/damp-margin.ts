@@ -2,10 +2,11 @@ import { dewPoint } from "../air/dew-point"
 import type { Enclosure } from "../enclosure/enclosure"
 import type { SurfaceId } from "../enclosure/surface"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
+import type { DampVerdict } from "./damp-verdict"
 import type { MoistureCheck } from "./surface-verdict"
 
 /** Surfaces of an enclosure, each checked for damp. */
-export type Damp = Pick<Enclosure, "surfaces" | "conditions"> & { moisture: Readonly<Record<SurfaceId, MoistureCheck>> }
+export type Damp = Pick<Enclosure, "surfaces" | "conditions"> & { moisture: Readonly<Record<SurfaceId, MoistureCheck & { verdict: DampVerdict }>> }
 
 /** By how much the coldest inside face stays above its dew point at its design condition, K, at the worst surface. */
 export function dampMargin(damp: Damp): number {

@@ -6,16 +6,34 @@ import type { Season } from "../../schema/quantity"
 import type { DampAssessment, CondensationPlane } from "./damp-assessment"
 import type { MonthlyWater, WaterPlane } from "./monthly-water"
 
-/** How long something is wet in a year, the better first; `gathers`: it is wetter from year to year. */
-export const FILLINGS = ["dry", "weeks", "months", "gathers"] as const
+/**
+ * The one scale of damp, the better first: how long something is wet in a year. `gathers`: it is wetter from year to year, or takes harm
+ * (mould, rot, frost in a wet skin); `unjudged`: nothing that judges it knows enough.
+ */
+export const FILLINGS = ["dry", "unjudged", "weeks", "months", "gathers"] as const
 /** One of them. */
 export type Filling = (typeof FILLINGS)[number]
+
+/** What each step is called, wherever it is said. */
+export const STEP_WORDS: Readonly<Record<Filling, string>> = {
+  dry: "stays dry",
+  unjudged: "cannot be judged",
+  weeks: "wet for weeks",
+  months: "wet for months",
+  gathers: "wetter each year",
+}
+/** The last step where it is harm that comes each year. */
+export const HARMED_WORDS = "harmed each year"
+
+/** The words of a step, and of what makes it. */
+export const stepWords = ({ filling, harmed }: Pick<DampVerdict, "filling" | "harmed">): string =>
+  filling === "gathers" && harmed ? HARMED_WORDS : STEP_WORDS[filling]
 
 /** How a surface stands with damp through the year, with all that lies on it. */
 export interface DampVerdict {
   filling: Filling
-  /** It holds only while no more air leaks in than is said. */
-  airtight: boolean
+  /** It gathers because harm is done to it, not because it is wetter each year. */
+  harmed: boolean
   freezes: boolean
   /** Mould can grow, or wood can rot. */
   moulds: boolean
@@ -26,20 +44,18 @@ export interface DampVerdict {
   /** Months in which it is so, 0…11; none where only the worst hours are. */
   months: readonly number[]
   season: Season | "both" | null
-  /** A few words for the ledger. */
+  /** A few words for the ledger: its step, and what makes it. */
   words: string
-  /** Fewer, for a drawing. */
-  short: string
   /** What gathers where and when, in one plain sentence. */
   sentence: string
 }
 
 /** What a ring shows of a verdict. */
-export type Ring = Pick<DampVerdict, "filling" | "airtight" | "freezes" | "moulds">
+export type Ring = Pick<DampVerdict, "filling" | "freezes" | "moulds">
 
 /** Rank of a verdict; the worst face speaks for the job. */
-export const dampRank = ({ filling, airtight, freezes, moulds, harms }: Ring & Pick<DampVerdict, "harms">): number =>
-  32 * Number(harms) + 8 * FILLINGS.indexOf(filling) + 4 * Number(moulds) + 2 * Number(freezes) + Number(airtight)
+export const dampRank = ({ filling, freezes, moulds, harms }: Ring & Pick<DampVerdict, "harms">): number =>
+  8 * FILLINGS.indexOf(filling) + 4 * Number(harms) + 2 * Number(moulds) + Number(freezes)
 
 /** The worst of some verdicts; of equals the first. */
 export const worstVerdict = (verdicts: readonly DampVerdict[]): DampVerdict =>
@@ -52,8 +68,8 @@ const WHEN: Record<SweatingTime, string> = { winter: "on the worst night", summe
 
 /** Nothing gathers anywhere. */
 export const DRY: DampVerdict = {
-  ...{ filling: "dry", airtight: false, freezes: false, moulds: false, harms: false },
-  ...{ where: null, months: [], season: null, words: "stays dry", short: "stays dry" },
+  ...{ filling: "dry", harmed: false, freezes: false, moulds: false, harms: false },
+  ...{ where: null, months: [], season: null, words: STEP_WORDS.dry },
   sentence: "Nothing to speak of gathers on it or in it.",
 }
 
@@ -86,11 +102,11 @@ export function sweating(where: string, name: string | null, time: SweatingTime,
   const lasting = months.length > 0
   const when = lasting ? monthWords(months) : WHEN[time]
   const sky = time === "clear" && !lasting ? "the sky makes it colder than the air outdoors, and " : ""
+  const filling = lasting ? fillingOf(months) : "weeks"
   return {
     ...DRY,
-    ...{ filling: lasting ? fillingOf(months) : "weeks", freezes: frost, harms: true, where, months },
-    ...{ season: time === "clear" ? "winter" : time, short: frost ? "frost" : "dew" },
-    words: name === null ? `${frost ? "frosts" : "sweats"} ${when}` : `${inSentence(what)} on ${name}`,
+    ...{ filling, freezes: frost, harms: true, where, months, season: time === "clear" ? "winter" : time },
+    words: `${STEP_WORDS[filling]}: ${inSentence(what)} ${name === null ? when : `on ${name}`}`,
     sentence: `${what} gathers on the ${where} ${when}: ${sky}that face is colder than the dew point of the air before it${lasting ? " in the mean of the month" : ""}.`,
   }
 }
@@ -98,8 +114,8 @@ export function sweating(where: string, name: string | null, time: SweatingTime,
 /** An inside face that passes 80 % humidity in the mean of some months. */
 export const moulding = (where: string, name: string | null, months: readonly number[]): DampVerdict => ({
   ...DRY,
-  ...{ moulds: true, harms: true, where, months, season: "winter", short: "can mould" },
-  words: name === null ? "can mould inside" : `can mould: ${name}`,
+  ...{ filling: "gathers", harmed: true, moulds: true, harms: true, where, months, season: "winter" },
+  words: `${HARMED_WORDS}: mould ${name === null ? "inside" : `on ${name}`}`,
   sentence: `Mould can grow on the ${where} ${monthWords(months)}: its inside face passes 80 % humidity in the mean of ${months.length > 1 ? "those months" : "the month"}.`,
 })
 
@@ -107,6 +123,19 @@ export const moulding = (where: string, name: string | null, months: readonly nu
 const LITTLE = 0.1
 /** What is not too much in so many years does not gather. */
 const LIFETIME = 30
+
+/** Joints within a build-up where mould comes to be seen though nothing drips. */
+export function jointMouldVerdict({ mould }: Pick<MonthlyWater, "mould">, layers: readonly BuiltLayer[], of: string): DampVerdict {
+  const [first] = mould
+  if (!first) return DRY
+  const place = placeWords(first, layers)
+  return {
+    ...DRY,
+    ...{ filling: "gathers", harmed: true, moulds: true, harms: true, where: place, months: first.months, season: "both" },
+    words: `${HARMED_WORDS}: mould within`,
+    sentence: `Mould comes to be seen in the ${of} ${place}: the air there is damp enough for it ${monthWords(first.months)}, though no drop falls.`,
+  }
+}
 
 /** Where most lies beside what may, through the year. */
 export interface WorstPlane {
@@ -161,26 +190,22 @@ export function layersVerdict(water: MonthlyWater, layers: readonly BuiltLayer[]
   const least = 0.5 * Math.min(LITTLE * plane.bearable, Math.max(...lying))
   const wet = lying.flatMap((one, month) => (one > least ? [month] : []))
   const at = water.temperatures.map((month) => month[worst.plane + 1]!)
-  const filling = gathers ? "gathers" : fillingOf(wet)
   const freezes = wet.some((month) => at[month]! < 0)
   const harms = gathers || share > 1
+  const rots = plane.rots && harms
+  const filling = gathers || rots ? "gathers" : fillingOf(wet)
   const season = seasonOf(wet, at)
   const when = monthWords(wet)
   const way = leaks ? "air that leaks past the tight layer wets" : "vapour wets"
+  const step = stepWords({ filling, harmed: rots && !gathers })
   return {
-    ...{ filling, freezes, moulds: harms && plane.rots, harms, where: place, months: wet, season },
-    airtight: leaks && !harms,
-    short: gathers ? "wetter each year" : harms ? (leaks ? "leaks wet it" : "too wet") : leaks ? "dries, if airtight" : "wets, dries",
-    words: gathers
-      ? "wetter from year to year"
-      : harms
-        ? `${leaks ? "leaks wet it" : "too wet"} ${when}`
-        : `${leaks ? "damp from leaks" : "damp"} ${when}, then dry`,
+    ...{ filling, harmed: rots && !gathers, freezes, moulds: rots, harms, where: place, months: wet, season },
+    words: `${step}: ${leaks ? "by leaks" : "by vapour"}${gathers ? "" : ` ${when}`}`,
     sentence: `${capital(when)} ${way} the ${of} ${place}${freezes ? " and freezes there" : ""}: ${amount(share)} what may lie there, ${
       gathers
         ? `${left > 0.9 * share ? "none" : "not all"} of it dries within the year${share > 1 ? "" : `, and after about ${years} years it is more than that`}`
         : `and ${left > 0 ? "nearly all" : "all"} of it dries within the year`
-    }${plane.rots && harms ? "; the wood can mould and rot" : ""}${leaks && !harms ? ". More leaks than are said would change that" : ""}.`,
+    }${rots ? "; the wood can mould and rot" : ""}.`,
   }
 }
 

@@ -77,8 +77,21 @@ describe("the airs of the months", () => {
 describe("water through the months", () => {
   const layers = stack`steel-painted 0.8, glass-wool 100, birch-plywood 9`
 
+  test("between dry and wet cup a board in the damp lets more through than in the dry", () => {
+    const sd = (relativeHumidity: number) => {
+      const { moisture } = boxOf(stack`gypsum-board 12, eps 50`, (job) => (job.brief.indoors.winter.relativeHumidity = relativeHumidity))
+      return moisture.left.water.airLayers[0]![1]!
+    }
+    // Outdoors at 80 % and more: the board's own cups are 10 and 4.
+    expect(sd(0.5)).toBeCloseTo(4 * 0.012, 3)
+    const inside = boxOf(stack`eps 50, gypsum-board 12`, (job) => (job.brief.indoors.winter.relativeHumidity = 0.2)).moisture.left.water
+    const [, outer, inner] = inside.airLayers[0]!
+    expect(inner! - outer!).toBeGreaterThan(9 * 0.012)
+  })
+
   test("is what the standard's operation says of the same layers and airs", () => {
-    const { moisture, surfaces, months } = boxOf(layers)
+    // Of stuffs that are the same by both cups.
+    const { moisture, surfaces, months } = boxOf(stack`steel-painted 0.8, glass-wool 100, xps 20`)
     const wall = surfaces.find(({ id }) => id === "left")!
     const { water } = moisture.left
     const found = glaser({

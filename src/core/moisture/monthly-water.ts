@@ -14,6 +14,7 @@ import { airLayersBetween } from "./air-layers"
 import { monthSides } from "./cold-surface"
 import { firstColdJoint } from "./damp-assessment"
 import { airLayersAt, type Cut, cutUp, type Gathered, gathered, monthState, type MonthState, temperaturesAt } from "./glaser"
+import { type JointMould, jointMould } from "./joint-mould"
 import { leakWater } from "./leak-water"
 import { groundResistance } from "./moisture-check"
 import type { FacePart } from "../shell/face"
@@ -41,6 +42,10 @@ export interface MonthlyWater {
   reached: readonly number[]
   /** °C at the outdoor face, each plane and the inside face, in each month. */
   temperatures: number[][]
+  /** m of equivalent air from the outdoor face to each of them, in each month. */
+  airLayers: (readonly number[])[]
+  /** Joints that mould comes to be seen at, by the humidity of the months alone. */
+  mould: JointMould[]
   /** What diffusion brings and takes away; and the same with what leaking air brings. */
   diffusion: Gathered
   leaking: Gathered
@@ -68,6 +73,8 @@ export function monthlyWater(surface: SurfaceFigures, months: readonly MonthAir[
     months: () => sides,
     reached: () => still.reached,
     temperatures: () => still.temperatures,
+    airLayers: () => still.airLayers,
+    mould: () => still.mould,
     diffusion: () => still.diffusion,
     leaking: () =>
       still.reached.length > 0
@@ -97,7 +104,7 @@ function sameSides(sides: Sides[]): Sides[] {
 }
 
 /** A surface through the months while no air leaks. */
-interface Still extends Pick<MonthlyWater, "months" | "planes" | "reached" | "temperatures" | "diffusion"> {
+interface Still extends Pick<MonthlyWater, "months" | "planes" | "reached" | "temperatures" | "airLayers" | "mould" | "diffusion"> {
   cut: Cut
   states: MonthState[]
 }
@@ -115,15 +122,18 @@ const withoutLeaks = memoised(
     const temperatures = months.map(({ inside, beyond }) => temperaturesAt(cut, beyond.temperature, inside.temperature))
     const joints = cut.parts.flatMap(({ layer }, i) => (i === 0 || cut.parts[i - 1]!.layer !== layer ? [i] : []))
     const leaksTo = months.map((month, i) => leakedTo(joints, layers, month, temperatures[i]!))
-    return lazily<Still>({
+    const still: Still = lazily<Still>({
       cut: () => cut,
       states: () => states,
       months: () => months,
       planes: () => planesOf(cut, layers),
       reached: () => [...new Set(leaksTo.filter((plane) => plane !== null))],
       temperatures: () => temperatures,
+      airLayers: () => states.map(({ airLayers }) => airLayers),
+      mould: () => jointMould(still, layers),
       diffusion: () => gathered(cut, states),
     })
+    return still
   },
 )
 

@@ -4,18 +4,21 @@ import { leakageBySkin } from "../enclosure/leaks"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { clearNights } from "./clear-night"
 import { coldSurface, type ColdSurface, monthSides } from "./cold-surface"
-import { dampRank, DRY, type DampVerdict, layersVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
+import { dampRank, DRY, type DampVerdict, jointMouldVerdict, layersVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
 import { type MoistureLooks, moistureLooks } from "./moisture-check"
 import { type MonthlyWater, monthlyWater } from "./monthly-water"
 import { dewMonths, factorPast, MOULD_RESISTANCE, mouldMonths } from "./mould"
 
-/** A surface's damp: beside its members in both seasons, and the one verdict on it with all that lies on it. */
+/** A surface's damp beside its members in both seasons, what the months say of its layers, and what lies on it. */
 export interface MoistureCheck extends MoistureLooks {
   /** The surface as it was looked at: where layers taper, at the end that is the worse. */
   at: SurfaceFigures
   /** Water in its layers through the months. */
   water: MonthlyWater
-  verdict: DampVerdict
+  /** On its layers through the months. */
+  months: DampVerdict
+  /** On its face and on the spots on it: dew, frost and mould, by design hours and months. */
+  spot: DampVerdict
   /** The coldest spot of each line, member and point on it, as far as they are solved. */
   spots: Spot[]
 }
@@ -38,13 +41,14 @@ type Bare = Omit<Spot, "verdict">
 type Checked = Pick<Enclosure, "conditions" | "months" | "leaks" | "skinArea" | "lines" | "points">
 
 /**
- * The one verdict on a surface: the worst of its inside faces (dew and frost at the design night and in the mean of months, mould in the mean
- * of months) and of its joints through the year, by diffusion and by leaking air, weighed by how leaky the job is.
+ * What the months and the worst hours say of a surface: its joints through the year, by diffusion and by leaking air, weighed by how leaky the
+ * job is, and mould at them; its inside faces (dew and frost at the design night and in the mean of months, mould in the mean of months).
  * @see ISO 13788:2012, 5 (surfaces), 6 (joints)
  */
 export function checkMoisture(surface: SurfaceFigures, enclosure: Checked): MoistureCheck {
   const checks = endsOf(surface).map((end) => checkEven(end, enclosure))
-  return checks.reduce((worst, check) => (dampRank(check.verdict) > dampRank(worst.verdict) ? check : worst))
+  const rank = ({ months, spot }: MoistureCheck) => dampRank(worstVerdict([months, spot]))
+  return checks.reduce((worst, check) => (rank(check) > rank(worst) ? check : worst))
 }
 
 /** A surface as it is at both ends of layers that taper, the thinner first; itself where all are even. */
@@ -65,13 +69,16 @@ function checkEven(surface: SurfaceFigures, enclosure: Checked): MoistureCheck {
   const of = inSentence(surface.name)
   const water = monthlyWater(surface, months, conditions.annualMean, leakageBySkin(leaks, skinArea))
   const spots = spotsOn(surface, enclosure)
-  const verdicts = [
-    layersVerdict(water, surface.layers, of),
+  const onIt = [
+    DRY,
     ...faceVerdicts(surface, looks, enclosure, of),
     ...spots.map(({ verdict }) => verdict),
     ...clearNightVerdicts(surface, conditions, spots),
   ]
-  return { ...looks, at: surface, water, verdict: worstVerdict(verdicts), spots }
+  return {
+    ...{ ...looks, at: surface, water, spots, spot: worstVerdict(onIt) },
+    months: worstVerdict([layersVerdict(water, surface.layers, of), jointMouldVerdict(water, surface.layers, of)]),
+  }
 }
 
 /** The surface's own face: dew at the design hours or in the mean of months, and mould. */

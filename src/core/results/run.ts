@@ -12,7 +12,10 @@ import { SHEETS, SOON, STUFF } from "./sheets-result"
 import { SECTION, type SectionAsked } from "./section-result"
 import { SLAB } from "./slab-result"
 import { SUN } from "./sun-result"
+import type { SectionModel } from "../section/section-model"
+import { followedYears } from "./followed-years"
 import { YEAR } from "./year-result"
+import { YEARS } from "./years-result"
 import type { Clipper } from "../laying/lay-boards"
 import { soundClip } from "../laying/sound-clip"
 import type { Boarding } from "../takeoff/boarding"
@@ -20,7 +23,7 @@ import { cutStuff, type StuffAsked } from "../takeoff/cut-stuff"
 import { sheetPlan } from "../takeoff/sheet-plan"
 import { type SlabAsked, slabSweats } from "../moisture/slab-sweats"
 import { buildOutcome } from "../section/likely-builds"
-import { BUILT_IN_HUMIDITY, CLOSE, sectionYears } from "../section/section-years"
+import { BUILT_IN_HUMIDITY, JUDGED, sectionYears } from "../section/section-years"
 import type { Detail } from "../conduction/detail"
 import { temperaturePicture } from "../conduction/picture"
 import { solvedDetail, solveDetail } from "../conduction/solved-detail"
@@ -39,8 +42,9 @@ const RUNS = new Map([
   worked(SUN, (input: SunInput) => sunYear(input, weatherYear(input.weather))),
   worked(DAY, (asked: DayAsked) => dayOfYear(asked, weatherYear(asked.model.weather))),
   worked(SECTION, ({ model, builtIn }: SectionAsked, onProgress) =>
-    sectionYears(model, weatherYear(model.weather), BUILT_IN_HUMIDITY[builtIn], CLOSE, onProgress),
+    sectionYears(model, weatherYear(model.weather), BUILT_IN_HUMIDITY[builtIn], JUDGED, onProgress),
   ),
+  worked(YEARS, (model: SectionModel, onProgress) => followedYears(model, onProgress)),
   worked(BUILD, ({ model, index }: BuildAsked) => buildOutcome(model, weatherYear(model.weather), index)),
   worked(SLAB, ({ face, weather }: SlabAsked) => slabSweats(face, weatherYear(weather))),
   worked(SHEETS, (boarding: Boarding, _, clip) => sheetPlan(boarding, clip!, SOON)),

@@ -1,5 +1,6 @@
 import type { HygroMaterial } from "../../schema/hygro"
 import type { Material, MaterialClass } from "../../schema/material"
+import { cupCourse } from "../material/layer-properties"
 import { onCurve } from "../numeric/curve"
 import { VAPOUR_GAS_CONSTANT, ZERO_CELSIUS } from "../quantity/constants"
 import uptakes from "./water-uptake.json" with { type: "json" }
@@ -7,24 +8,29 @@ import uptakes from "./water-uptake.json" with { type: "json" }
 /** Water that a stuff's face draws in, kg/(m²·√s), with its source. @see ISO 15148:2002 */
 export interface Uptake {
   uptake: number
+  /** It was measured for a stuff like it, not for this one. */
+  borrowed?: true
   source: string
 }
 
-const UPTAKES: Readonly<Record<string, Uptake>> = uptakes
+const UPTAKES = uptakes as Readonly<Record<string, Uptake>>
 
-/** What a material of the catalogue draws in; null where it draws none, or none is known. */
+/** What a material of the catalogue draws in; null where it draws none, or none is known: batts and loose fibre have none. */
 export const uptakeOf = (id: string): Uptake | null => UPTAKES[id] ?? null
 
 /** kg/m³ at humidity 0.95 and 1 of what takes up next to none from the air, by its pores. */
 const HOLDS: Readonly<Record<MaterialClass, readonly [number, number]>> = {
-  ...{ fibre: [0.5, 5], air: [0.02, 1], foam: [1, 10], stone: [1, 30], board: [1, 30], wood: [1, 30], plaster: [1, 30] },
+  ...{ fibre: [0.5, 5], air: [0.02, 1], foam: [0.5, 5], stone: [1, 30], board: [1, 30], wood: [1, 30], plaster: [1, 30] },
   ...{ membrane: [0.1, 0.2], metal: [0.01, 0.02], covering: [0.1, 0.2], glass: [0.01, 0.02] },
 }
-/** From this humidity on water lies free: in pores, kg/m³, or on the faces of what has none, kg/m². @see DIN 4108-3:2018, 5.2.2 (0.5 kg/m²) */
-const [LIES_FROM, IN_PORES, ON_SHEET] = [0.99, 250, 0.5] as const
-const SHEETS: readonly MaterialClass[] = ["membrane", "metal", "covering", "glass"]
-/** Humidities that the dry and the wet cup stand for. @see ISO 12572:2016, 6.1 */
-const [DRY_CUP, WET_CUP] = [0.25, 0.72] as const
+/** From this humidity on water lies free: in pores, or on the faces of what has none, kg/m². @see DIN 4108-3:2018, 5.2.2 (0.5 kg/m²) */
+const [LIES_FROM, ON_SHEET] = [0.99, 0.5] as const
+/** An air space holds as much as its faces do. */
+const SHEETS: readonly MaterialClass[] = ["membrane", "metal", "covering", "glass", "air"]
+/** Of the solid between the pores, kg/m³: fibre of glass or stone, of plants and hair; wood's; stone's. */
+const SOLID = { mineral: 2600, organic: 1500, stone: 2650 } as const
+/** Closed cells take in no more of their volume, kg/m³. @see EN 13163:2012, 4.3.12.2 (WD(V)15) */
+const IN_FOAM = 150
 /** °C that liquid's way is reckoned at. */
 const AT = 20
 /** Points of a course over water. */
@@ -40,6 +46,13 @@ export function sorptionOf({ sorption, class: kind }: Pick<Material, "sorption" 
       [1, full],
     ]
   )
+}
+
+/** Open pores of what takes up next to none from the air or lets it lie, kg/m³ of water. */
+function poresOf({ class: kind, density, fire }: Pick<Material, "class" | "density" | "fire">): number {
+  if (kind === "foam") return IN_FOAM
+  const solid = kind === "wood" ? SOLID.organic : kind === "fibre" || kind === "board" ? SOLID[fire.combustible ? "organic" : "mineral"] : SOLID.stone
+  return 1000 * Math.max(0.01, 1 - density / solid)
 }
 
 /** The same with water that lies in it or on it, where nothing draws that in. @param lies kg/m³ */
@@ -62,12 +75,11 @@ export function layerStuff(id: string, material: Material, conductivity: number,
   const full = sorption.at(-1)![1]
   const drawn = material.sorption ? uptakeOf(id) : null
   const mu = airLayer / thickness
-  const cups = vapour.mu ?? vapour.sd
-  const wetter = cups ? cups.wet / cups.dry : 1
+  const cups = cupCourse(material)
   return {
     density,
     specificHeat,
-    sorption: drawn ? sorption : withFreeWater(sorption, SHEETS.includes(material.class) ? ON_SHEET / thickness : IN_PORES),
+    sorption: drawn ? sorption : withFreeWater(sorption, SHEETS.includes(material.class) ? ON_SHEET / thickness : poresOf(material)),
     // So many per cent of volume are tenths of kg/m³.
     conductivity: [
       [0, conductivity],
@@ -75,14 +87,9 @@ export function layerStuff(id: string, material: Material, conductivity: number,
     ],
     ...(vapour.sdByHumidity
       ? { muByHumidity: vapour.sdByHumidity.map(([humidity, sd]): [number, number] => [humidity, sd / thickness]) }
-      : drawn || wetter === 1
+      : drawn || !cups
         ? { mu }
-        : {
-            muByHumidity: [
-              [DRY_CUP, mu],
-              [WET_CUP, mu * wetter],
-            ],
-          }),
+        : { muByHumidity: cups.map(([humidity, share]): [number, number] => [humidity, mu * share]) }),
     ...(drawn ? { liquidConductivity: liquidOf(sorption, drawn.uptake) } : {}),
   }
 }

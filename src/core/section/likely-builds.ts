@@ -20,6 +20,8 @@ export interface Build {
   outdoors: number
   outdoorHumidity: number
   sun: number
+  /** Times the rain that wind drives, as walls lie to it. */
+  rain: number
   /** Humidity that it is built in with. */
   builtIn: number
 }
@@ -52,6 +54,7 @@ export function likelyBuild(index: number): Build {
     sun: Math.max(0.5, 1 + spread(0.15)),
     builtIn: Math.min(0.97, Math.max(0.6, 0.8 + spread(0.08))),
     fit: Math.exp(Math.abs(spread(0.12))),
+    rain: Math.exp(spread(0.5)),
   }
 }
 
@@ -60,7 +63,7 @@ const TIGHT = 2
 
 /** A section as one build of it turns out. */
 export function asBuilt(model: SectionModel, build: Build): SectionModel {
-  const { leaks, humidity, outdoors, outdoorHumidity, sun } = build
+  const { leaks, humidity, outdoors, outdoorHumidity, sun, rain } = build
   return {
     ...model,
     layers: model.layers.map((layer) => ({
@@ -72,7 +75,7 @@ export function asBuilt(model: SectionModel, build: Build): SectionModel {
       beyond,
     })),
     leaks: model.leaks.map((leak) => ({ ...leak, transfer: leak.transfer.map((one) => one * leaks) })),
-    shift: { temperature: outdoors, humidity: outdoorHumidity, sun },
+    shift: { temperature: outdoors, humidity: outdoorHumidity, sun, rain },
   }
 }
 

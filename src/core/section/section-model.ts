@@ -12,6 +12,7 @@ import { type Leaks, leakageBySkin } from "../enclosure/leaks"
 import type { MonthAir } from "../enclosure/month-airs"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { type Sunny, sunnyFace } from "../hourly/year-model"
+import { isPanelJoint } from "../moisture/damp-assessment"
 import { leakWater } from "../moisture/leak-water"
 import { groundResistance } from "../moisture/moisture-check"
 import type { MonthlyWater } from "../moisture/monthly-water"
@@ -21,8 +22,10 @@ import { sum } from "../numeric/sum"
 import { seesSun } from "../steady/surface-gain"
 import { ventedSunFilms } from "../steady/vented-skin"
 import type { Around } from "../sun/horizon"
-import { layerStuff } from "./layer-stuff"
-import { type MouldClass, mouldClass } from "./mould-index"
+import { frostLimit } from "./frost-limit"
+import { layerStuff, uptakeOf } from "./layer-stuff"
+import { type MouldClass, mouldClass } from "../moisture/mould-index"
+import { wallRainShare } from "./wall-rain"
 
 /** A layer as it is followed through the years. */
 export interface SectionLayer {
@@ -36,8 +39,14 @@ export interface SectionLayer {
   wood: boolean
   /** Metal: damp air at it is told. */
   metal: boolean
+  /** What it draws in was measured for a stuff like it, not for this one. */
+  borrowed: boolean
+  /** Water from which on frost breaks it, kg/m³; null where that is not known. */
+  frost: number | null
   /** kg/m² that may lie at its indoor face, and within it */
   bearable: number
+  /** Humidity that it comes with at most, as what it is of takes no water up: foam, and drier the core of a panel; 1: as all else is built in. */
+  comes: number
   /** It lies on soil, which keeps it damp. */
   onGround: boolean
 }
@@ -60,6 +69,8 @@ export interface SectionModel {
   tilt: number
   /** Rain comes to it; else a cladding, a roof or something else keeps it off. */
   rain: boolean
+  /** Of the rain that wind drives over open country what comes to it upright. */
+  driven: number
   seasons: readonly Season[]
   /** Both airs in the mean of each month. */
   airs: readonly Sides[]
@@ -71,8 +82,8 @@ export interface SectionModel {
   leaks: readonly { layer: number; face: "outer" | "inner"; transfer: readonly number[] }[]
   /** Month that it begins with, 0…11: autumn. */
   start: number
-  /** How the weather's years differ from the one that is told: K, 0…1 of humidity, and a share of the sun. */
-  shift: { temperature: number; humidity: number; sun: number }
+  /** How the weather's years differ from the one that is told: K, 0…1 of humidity, and shares of sun and driven rain. */
+  shift: { temperature: number; humidity: number; sun: number; rain: number }
 }
 
 /** What stands in the weather as an outermost layer; of all else the cladding is not drawn. */
@@ -138,6 +149,7 @@ export function sectionModel(
     layers: layers.map((layer, i) => ({
       ...sectionLayer(layer, layers[i + 1], layerResistance(stack[dropped + i]!, direction)),
       onGround: ground !== null && i === 0,
+      comes: comesAs(surface.layers, dropped + i),
     })),
     outdoors: adjacent.kind === "outdoors",
     rse: film,
@@ -153,6 +165,7 @@ export function sectionModel(
       : null,
     tilt: face.tilt,
     rain: rain ?? (adjacent.kind === "outdoors" && conditions.around.roof === null && WEATHERED.includes(layers[0]!.material.class)),
+    driven: wallRainShare(surface, leaks.shelter),
     seasons: months.map(({ season }) => season),
     airs: water.months,
     free: held.heater === null && held.cooler === null,
@@ -164,8 +177,16 @@ export function sectionModel(
       return [{ layer: (onOuter ? outer : inner) - dropped, face: onOuter ? "inner" : "outer", transfer } as const]
     }),
     start: conditions.station.latitude >= 0 ? NORTH : SOUTH,
-    shift: { temperature: 0, humidity: 0, sun: 1 },
+    shift: { temperature: 0, humidity: 0, sun: 1, rain: 1 },
   }
+}
+
+/** Humidity of foam's cells as it comes from the works, and of the core of a panel, which is closed there. */
+const [FOAM_COMES, CORE_COMES] = [0.5, 0.3] as const
+
+function comesAs(layers: readonly BuiltLayer[], at: number): number {
+  if (layers[at]!.material.class !== "foam") return 1
+  return at > 0 && isPanelJoint(layers, at) ? CORE_COMES : FOAM_COMES
 }
 
 /** Which side of a joint water lies on: what soaks it up, else what lets it go again, as a sheet would hold it locked in. */
@@ -176,7 +197,7 @@ function liesOnOuter(outer: BuiltLayer, inner: BuiltLayer): boolean {
 }
 
 /** @param next the layer inside it @param resistance of it, m²·K/W */
-function sectionLayer(built: BuiltLayer, next: BuiltLayer | undefined, resistance: number): Omit<SectionLayer, "onGround"> {
+function sectionLayer(built: BuiltLayer, next: BuiltLayer | undefined, resistance: number): Omit<SectionLayer, "onGround" | "comes"> {
   const { layer, material, equivalentAirLayer, conductivity } = built
   const { thickness } = layer
   return {
@@ -186,6 +207,8 @@ function sectionLayer(built: BuiltLayer, next: BuiltLayer | undefined, resistanc
     mould: mouldClass(material),
     wood: material.class === "wood" || (material.class === "board" && material.fire.combustible && material.sorption !== null),
     metal: material.class === "metal",
+    borrowed: uptakeOf(layer.material)?.borrowed ?? false,
+    frost: frostLimit(layer.material, material.density),
     bearable: bearableWater(built, next),
   }
 }

@@ -20,12 +20,8 @@ export interface YearSides {
 
 const HOUR = 3600
 const YEAR = HOURS * HOUR
-/**
- * Of rain that wind drives the share that a wall of any direction gets in the mean, and of what meets a face that it keeps; a wall on the weather
- * side gets some two times the mean, and a low building's walls half of what the open country gets.
- * @see ISO 15927-3:2009, 3; WTA 6-2:2014, 6.4; ANSI/ASHRAE 160-2016, 4.6
- */
-const [DRIVEN, KEPT] = [1 / Math.PI, 0.7] as const
+/** Of rain that meets a face what it keeps. @see WTA 6-2:2014, 6.4 */
+const KEPT = 0.7
 
 /**
  * The hour of the weather's own year, January first, that lies so many hours after the model's beginning.
@@ -65,7 +61,7 @@ export function yearSides(model: SectionModel, weather: WeatherYear, every = 1):
       ? hourly((k) => damp(hours[k]!.relativeHumidity))
       : monthly((month) => within(airs[month]!.beyond.relativeHumidity)),
     ...(sun ? { absorbed: hourly(taken) } : {}),
-    ...(takesRain(model) && hours.some(({ rain }) => rain > 0) ? { rain: hourly((k) => rainOn(model.tilt, hours[k]!)) } : {}),
+    ...(takesRain(model) && hours.some(({ rain }) => rain > 0) ? { rain: hourly((k) => rainOn(model, hours[k]!)) } : {}),
   })
   const room = model.free ? followed(hours, airs) : null
   const damper = model.free ? null : damperBy(hours, model.dried)
@@ -132,11 +128,13 @@ function followed(hours: WeatherYear["hours"], airs: SectionModel["airs"]): { te
   return { temperature, humidity }
 }
 
-/** kg/(m²·s) that a face keeps of an hour's rain: what falls on it, or what wind drives against it from any side. */
-function rainOn(tilt: number, { rain, windSpeed }: WeatherYear["hours"][number]): number {
+/**
+ * kg/(m²·s) that a face keeps of an hour's rain: what falls on it, or what wind drives against it.
+ * @see ISO 15927-3:2009, 3 (airfield index: 2/9·v·r^(8/9), r in mm/h)
+ */
+function rainOn({ tilt, driven: share, shift }: SectionModel, { rain, windSpeed }: WeatherYear["hours"][number]): number {
   const upright = Math.sin((tilt * Math.PI) / 180)
-  // The standard's rain is in mm/h.
-  const driven = ((2 / 9) * windSpeed * (rain * HOUR) ** (8 / 9) * DRIVEN) / HOUR
+  const driven = ((2 / 9) * windSpeed * (rain * HOUR) ** (8 / 9) * share * shift.rain) / HOUR
   return KEPT * (rain * Math.max(0, Math.cos((tilt * Math.PI) / 180)) + driven * upright)
 }
 

@@ -7,7 +7,7 @@ import { type Grading, type Mesh, meshOf } from "../hygrothermal/mesh"
 import { runSection, type SectionRun } from "../hygrothermal/section-run"
 import { type Before, beforeAt } from "../hygrothermal/side"
 import { waterAt } from "./layer-stuff"
-import { growMould, type Mould } from "./mould-index"
+import { growMould, type Mould } from "../moisture/mould-index"
 import type { SectionModel } from "./section-model"
 import { hourOfYear, takesRain, yearSides } from "./section-sides"
 
@@ -26,6 +26,10 @@ export interface LayerYear {
   wet: number[]
   /** Free water in it at most, kg/m²; and hours of frost in that. */
   free: number
+  /** kg/m² that it held no more in the year and that ran down and out below. */
+  drained: number
+  /** How often it froze while it held more than frost lets it. */
+  cycles: number
   frost: number
   /** Greatest mould index of its outer and its inner face; null where nothing grows. */
   mould: readonly [number, number] | null
@@ -35,15 +39,8 @@ export interface LayerYear {
   rust: number
 }
 
-/** A section followed until its years are alike. */
-export interface SectionYears {
-  /** m of each cell, and the layer that it lies in */
-  widths: Float64Array
-  layers: Int32Array
-  /** Of each moment that is told and each cell in it: °C, 0…1, kg/m³. */
-  temperature: Float32Array
-  humidity: Float32Array
-  water: Float32Array
+/** What a section came to, year by year. */
+export interface YearsOutcome {
   years: LayerYear[][]
   /** The last year is as the one before. */
   repeats: boolean
@@ -56,6 +53,17 @@ export interface SectionYears {
   balance: { water: number; heat: number }
 }
 
+/** A section followed until its years are alike, and all that it went through. */
+export interface SectionYears extends YearsOutcome {
+  /** m of each cell, and the layer that it lies in */
+  widths: Float64Array
+  layers: Int32Array
+  /** Of each moment that is told and each cell in it: °C, 0…1, kg/m³. */
+  temperature: Float32Array
+  humidity: Float32Array
+  water: Float32Array
+}
+
 /** How closely it is followed. */
 export interface Closeness {
   /** h of weather that are taken together */
@@ -66,8 +74,10 @@ export interface Closeness {
   years: number
 }
 
-/** As it is told on screen. */
+/** Hour by hour: what the others are held against. */
 export const CLOSE: Closeness = { every: 1, grading: { face: 0.002, growth: 2, least: 2 }, slack: 4, years: 10 }
+/** As a face is judged, and told on screen. */
+export const JUDGED: Closeness = { every: 3, grading: { face: 0.003, growth: 2, least: 2 }, slack: 8, years: 10 }
 /** As each of a hundred likely builds is followed. */
 export const ROUGH: Closeness = { every: 6, grading: { face: 0.004, growth: 2.5, least: 1 }, slack: 20, years: 5 }
 
@@ -85,6 +95,8 @@ const RUSTS = 0.8
 const LITTLE = 0.1
 /** Years are alike where no layer ends its year with another load, by this share of what it goes through or of so many kg/m². */
 const [ALIKE, SLIGHT] = [0.02, 0.05] as const
+/** °C from which on water in pores is counted as frozen, if it was not before. */
+const FREEZES = -1
 
 /**
  * Follows a section from the month that it begins with, year upon year of the same weather, until they are alike.
@@ -99,7 +111,10 @@ export function sectionYears(
   onYear: (done: number) => void = () => {},
 ): SectionYears {
   const mesh = meshOf(
-    model.layers.map(({ thickness, material, sheet }) => ({ thickness, material, ...(sheet ? { cells: 1 } : {}) })),
+    model.layers.map(({ thickness, material, sheet }) => ({
+      ...{ thickness, material, drains: material.liquidConductivity === undefined },
+      ...(sheet ? { cells: 1 } : {}),
+    })),
     0,
     grading,
   )
@@ -107,7 +122,7 @@ export function sectionYears(
   const leaks = sides.leaks.map((leak, i): Leak => ({ ...leak, cell: leakCell(model.leaks[i]!, mesh) }))
   const count = mesh.widths.length
   let state: HygroState = {
-    humidity: new Float64Array(count).fill(builtIn),
+    humidity: Float64Array.from(mesh.layers, (layer) => Math.min(builtIn, model.layers[layer]!.comes)),
     temperature: new Float64Array(count).fill(beforeAt(sides.outside, 0).temperature),
   }
   const watch = watching(model, mesh, every)
@@ -115,7 +130,7 @@ export function sectionYears(
   const times = Array.from({ length: HOURS / every }, (_, k) => (k + 0.5) * every * 3600)
   const years: LayerYear[][] = []
   const result = { repeats: false, sweats: 0, gained: { outside: 0, inside: 0, leaks: 0 }, balance: { water: 0, heat: 0 } }
-  while (years.length < most && !result.repeats) {
+  while (years.length < most && !result.repeats && !risesForGood(model, years)) {
     let told = 0
     result.sweats = 0
     const run = runSection({
@@ -130,10 +145,10 @@ export function sectionYears(
         if (hour % 240 === 0) onYear(years.length + hour / HOURS)
       },
     })
-    years.push(watch.yearEnds())
+    years.push(watch.yearEnds(run.drained))
     result.gained = run.gained
     result.balance = { water: Math.max(result.balance.water, run.balance.water), heat: Math.max(result.balance.heat, run.balance.heat) }
-    result.repeats = years.length > 1 && areAlike(years.at(-2)!, years.at(-1)!)
+    result.repeats = years.length > 1 && areAlike(model, years.at(-2)!, years.at(-1)!)
   }
   const flat = (key: "temperature" | "humidity" | "water") => {
     const all = new Float32Array(frames.length * count)
@@ -156,11 +171,25 @@ const leakCell = ({ layer, face }: SectionModel["leaks"][number], { layers }: Me
 /** Mould that has grown by less is the same. */
 const SAME_MOULD = 0.05
 
-const areAlike = (before: readonly LayerYear[], now: readonly LayerYear[]): boolean =>
-  now.every(({ least, most, end, mould }, i) => {
+const areAlike = ({ layers }: SectionModel, before: readonly LayerYear[], now: readonly LayerYear[]): boolean =>
+  now.every(({ least, most, end, mould, drained }, i) => {
     const [then, same] = [before[i]!, Math.abs(end - before[i]!.end) <= ALIKE * Math.max(SLIGHT, most - least)]
-    return same && (mould === null || mould.every((index, face) => Math.abs(index - then.mould![face]!) < SAME_MOULD))
+    return same && Math.abs(drained - before[i]!.drained) <= SLIGHT && (!layers[i]!.mould?.organic || mould!.every((index, face) => Math.abs(index - then.mould![face]!) < SAME_MOULD))
   })
+
+/** Years that each end wetter than the last, with more water than may lie, say enough. */
+const TELLING = 4
+/** A layer that ends a year by so much more than the last, of what it bears, is wetter from year to year. */
+export const RISES = 0.02
+
+/** Whether a layer holds more than it bears and each of some years ends wetter than the one before: more of them say nothing else. */
+function risesForGood({ layers }: SectionModel, years: readonly LayerYear[][]): boolean {
+  if (years.length < TELLING) return false
+  return layers.some(({ bearable, onGround }, i) => {
+    const rises = years.slice(1).every((year, k) => year[i]!.end - years[k]![i]!.end > RISES * bearable)
+    return !onGround && rises && years.at(-1)![i]!.free > bearable
+  })
+}
 
 /** Keeps count of a section's layers, moment by moment, each of so many hours. */
 function watching(model: SectionModel, mesh: Mesh, every: number) {
@@ -168,6 +197,7 @@ function watching(model: SectionModel, mesh: Mesh, every: number) {
   const skin = takesRain(model) ? 0 : -1
   const cells = layers.map((_, layer) => [mesh.layers.indexOf(layer), mesh.layers.lastIndexOf(layer)] as const)
   const holds = layers.map(({ material }) => waterAt(material.sorption, FREE))
+  const ice = mesh.layers.map(() => 0)
   const moulds = layers.map(({ mould }) => (mould ? ([fresh(), fresh()] as const) : null))
   let lastWet: number | null = null
   let passed = 0
@@ -175,16 +205,21 @@ function watching(model: SectionModel, mesh: Mesh, every: number) {
 
   function hearLayer(layer: number, hour: number, temperature: Float64Array, humidity: Float64Array, water: Float64Array): void {
     const told = year[layer]!
-    const { wood, metal, mould, material, bearable, thickness } = layers[layer]!
+    const { wood, metal, mould, material, bearable, thickness, frost } = layers[layer]!
     const [first, last] = cells[layer]!
     let [held, free, frozen] = [0, 0, false]
+    let broken = false
     for (let i = first; i <= last; i++) {
       held += water[i]! * mesh.widths[i]!
+      const freezes = temperature[i]! < FREEZES ? 1 : temperature[i]! > 0 ? 0 : ice[i]!
+      if (freezes > ice[i]! && frost !== null && water[i]! > frost) broken = true
+      ice[i] = freezes
       const over = (water[i]! - holds[layer]!) * mesh.widths[i]!
       if (over <= 0) continue
       free += over
       frozen ||= temperature[i]! < 0
     }
+    if (broken) told.cycles++
     told.least = Math.min(told.least, held)
     told.most = Math.max(told.most, held)
     told.end = held
@@ -213,7 +248,8 @@ function watching(model: SectionModel, mesh: Mesh, every: number) {
       for (let layer = 0; layer < layers.length; layer++) hearLayer(layer, hour, temperature, humidity, water)
       passed += every
     },
-    yearEnds() {
+    yearEnds(drained: Float64Array) {
+      drained.forEach((one, i) => (year[mesh.layers[i]!]!.drained += one))
       const told = year
       year = layers.map(nothing)
       return told
@@ -225,6 +261,6 @@ function watching(model: SectionModel, mesh: Mesh, every: number) {
 const fresh = (): Mould => ({ index: 0, idle: 0 })
 
 const nothing = (): LayerYear => ({
-  ...{ least: Infinity, most: 0, end: 0, free: 0, frost: 0, mould: null, wettest: null, rust: 0 },
+  ...{ least: Infinity, most: 0, end: 0, free: 0, drained: 0, cycles: 0, frost: 0, mould: null, wettest: null, rust: 0 },
   wet: new Array<number>(12).fill(0),
 })

@@ -13,7 +13,7 @@ import { CATALOGUE } from "../material/catalogue"
 import { worstPlane } from "../moisture/damp-verdict"
 import { layerStuff, liquidOf, sorptionOf, uptakeOf } from "./layer-stuff"
 import { asBuilt, divides, likelyBuild } from "./likely-builds"
-import { growMould, type Mould, mouldClass } from "./mould-index"
+import { growMould, type Mould, mouldClass } from "../moisture/mould-index"
 import { AS_DRAWN, type SectionModel, sectionModel, type SectionSaid } from "./section-model"
 import { CLOSE, ROUGH, sectionYears } from "./section-years"
 import { sectionVerdict } from "./section-verdict"
@@ -110,10 +110,11 @@ function steady(change: Partial<SectionModel> = {}): SectionModel {
       sun: null,
       tilt: 90,
       rain: false,
+      driven: 0,
       dried: new Array<boolean>(12).fill(true),
       seasons: new Array<"winter">(12).fill("winter"),
     },
-    ...{ airs: new Array(12).fill(airs), leaks: [], start: 9, shift: { temperature: 0, humidity: 0, sun: 1 } },
+    ...{ airs: new Array(12).fill(airs), leaks: [], start: 9, shift: { temperature: 0, humidity: 0, sun: 1, rain: 1 } },
     ...change,
   }
 }
@@ -144,7 +145,10 @@ describe("a section at rest", () => {
 
 test("between foil-faced boards and a cold room's steel leaks bring what they do by the months, and it stays", () => {
   const { assembly } = readyBuildUps("cold-room", "wall").find(({ id }) => id === "pir")!
-  const state = activeState(wearing("cold-room", "linden-vale", assembly))
+  // Boards against a sheet that was there before: no panel, whose core is closed.
+  const [sheet] = assembly.order
+  const loose = { ...assembly, layers: { ...assembly.layers, [sheet!]: { ...assembly.layers[sheet!]!, existing: true } } }
+  const state = activeState(wearing("cold-room", "linden-vale", loose))
   const ledger = ledgerOf(state)
   const surface = ledger.surfaces.find(({ face }) => face.part === "wall")!
   const { water } = ledger.moisture[surface.id]!

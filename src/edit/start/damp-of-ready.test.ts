@@ -33,8 +33,8 @@ function yearsVerdict(kind: JobKind, assembly: ReadyAssembly, station: string): 
   return sectionVerdict(model, told, surface.layers.slice(-model.layers.length), "wall")
 }
 
-const mark = ({ filling, airtight, freezes, moulds, harms }: DampVerdict) =>
-  `${harms ? "!" : " "}${filling}${airtight ? " if airtight" : ""}${freezes ? ", freezes" : ""}${moulds ? ", moulds" : ""}`
+const mark = ({ filling, freezes, moulds, harms }: DampVerdict) =>
+  `${harms ? "!" : " "}${filling}${freezes ? ", freezes" : ""}${moulds ? ", moulds" : ""}`
 
 describe("damp of the ready build-ups", () => {
   const rows = (Object.keys(KITS) as JobKind[]).flatMap((kind) =>

@@ -49,7 +49,7 @@ const LINES: readonly { name: string; of: (candidate: Candidate, writing: Writin
     name: "resists vapour, all its layers",
     of: ({ face }, writing) => writing.write("vapourResistance", sum(face.layers.map(({ equivalentAirLayer }) => equivalentAirLayer))),
   },
-  { name: "damp, first look", of: ({ face, ledger }) => ledger.moisture[face.id]!.verdict.short },
+  { name: "damp, first look", of: ({ face, ledger }) => ledger.moisture[face.id]!.verdict.words },
   {
     name: "cautions",
     of: ({ face }) =>

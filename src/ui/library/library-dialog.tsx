@@ -4,7 +4,7 @@ import { priceOfLayers } from "../../core/takeoff/content"
 import { Trash2 } from "lucide-react"
 import { Fragment, useDeferredValue, useMemo, useState } from "react"
 import { v4 as newId } from "uuid"
-import { dampRank } from "../../core/moisture/damp-verdict"
+import { dampRank, stepWords } from "../../core/moisture/damp-verdict"
 import { wearBuildUp } from "../../edit/assembly-edits"
 import { unfitWays, WAYS } from "../../edit/start/ways"
 import type { Assembly } from "../../schema/job/build-up"
@@ -154,7 +154,7 @@ function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: Tabl
         about + figure("power", ledger.loss.total),
         <span key="damp" className={`flex items-start gap-1.5 leading-4 ${dampRank(verdict) > 0 ? "text-fen" : ""}`}>
           <DampRing verdict={verdict} size={14} />
-          {verdict.short}
+          {stepWords(verdict)}
         </span>,
         <input
           key="beside"

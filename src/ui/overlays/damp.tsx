@@ -1,13 +1,13 @@
-import { DRY } from "../../core/moisture/damp-verdict"
+import { DRY, HARMED_WORDS, STEP_WORDS, stepWords } from "../../core/moisture/damp-verdict"
 import { DampRing } from "../primitives/damp-ring"
 import type { Overlay } from "./overlay"
 
 const RINGS = [
-  { ...DRY, words: "stays dry" },
-  { ...DRY, filling: "weeks", words: "damp for weeks" },
-  { ...DRY, filling: "months", words: "for months" },
-  { ...DRY, filling: "gathers", words: "never dries out" },
-  { ...DRY, airtight: true, words: "hangs on airtightness" },
+  { ...DRY, words: STEP_WORDS.dry },
+  { ...DRY, filling: "weeks", words: STEP_WORDS.weeks },
+  { ...DRY, filling: "months", words: STEP_WORDS.months },
+  { ...DRY, filling: "gathers", words: `${STEP_WORDS.gathers}, or ${HARMED_WORDS}` },
+  { ...DRY, filling: "unjudged", words: STEP_WORDS.unjudged },
   { ...DRY, freezes: true, words: "freezes" },
   { ...DRY, moulds: true, words: "mould or rot" },
 ] as const
@@ -31,7 +31,7 @@ export const DAMP: Overlay = {
   paint: ({ id }, { moisture }) => {
     const { verdict } = moisture[id]!
     const fill = verdict.filling === "dry" && !verdict.moulds ? {} : { fill: "color-mix(in oklab, var(--fen) 10%, var(--sheet))" }
-    return { words: verdict.short, mark: verdict, ...fill }
+    return { words: stepWords(verdict), mark: verdict, ...fill }
   },
   Legend: RingsLegend,
 }

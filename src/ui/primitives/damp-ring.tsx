@@ -1,8 +1,8 @@
 import type { Filling, Ring } from "../../core/moisture/damp-verdict"
 
 /**
- * Damp by shape before colour: a ring that fills with how long it is wet (never, weeks, months, more each year), dotted where that hangs on
- * airtightness; a tick of frost beside it, three dots for mould or rot.
+ * Damp by shape before colour: a ring that fills with how long it is wet (never, weeks, months, more each year or harmed by it), dotted where it
+ * cannot be judged; a tick of frost beside it, three dots for mould or rot.
  */
 export function DampRing({ verdict, size = 20 }: { verdict: Ring; size?: number }) {
   return (
@@ -21,16 +21,17 @@ export function DampRing({ verdict, size = 20 }: { verdict: Ring; size?: number 
 /** What of the ring is filled, from below: a quarter, half, all of it. */
 const FILLED: Readonly<Record<Filling, string | null>> = {
   dry: null,
+  unjudged: null,
   weeks: "M-6.93 4A8 8 0 0 0 6.93 4Z",
   months: "M-8 0A8 8 0 0 0 8 0Z",
   gathers: "M-8 0A8 8 0 0 0 8 0A8 8 0 0 0 -8 0Z",
 }
 
 /** The same mark about the origin, radius 8, for use on the pelt. */
-export function DampMark({ verdict: { filling, airtight, freezes, moulds } }: { verdict: Ring }) {
+export function DampMark({ verdict: { filling, freezes, moulds } }: { verdict: Ring }) {
   return (
     <g stroke="var(--fen)" strokeWidth={2.4} fill="none">
-      <circle r={8} fill="var(--sheet)" strokeDasharray={airtight ? "3.2 2.4" : undefined} />
+      <circle r={8} fill="var(--sheet)" strokeDasharray={filling === "unjudged" ? "3.2 2.4" : undefined} />
       {FILLED[filling] ? <path d={FILLED[filling]} fill="var(--fen)" stroke="none" /> : null}
       {moulds ? (
         <g fill={filling === "gathers" ? "var(--sheet)" : "var(--ink)"} stroke="none">

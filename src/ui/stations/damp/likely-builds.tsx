@@ -106,6 +106,7 @@ const NAMES: Readonly<Record<keyof Build, readonly [more: string, less: string]>
   outdoors: ["see warmer years", "see colder years"],
   outdoorHumidity: ["see damper years", "see drier years"],
   sun: ["get more sun", "get less sun"],
+  rain: ["get more rain on their walls", "get less rain on their walls"],
   builtIn: ["were closed damper", "were closed drier"],
 }
 

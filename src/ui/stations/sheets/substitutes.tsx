@@ -7,6 +7,7 @@ import { standIn } from "../../../edit/sheet-edits"
 import { useJobStore } from "../../job/job-store"
 import { useJobLater, useLedgerLater } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
+import { stepWords } from "../../../core/moisture/damp-verdict"
 import { DampRing } from "../../primitives/damp-ring"
 import { FigureTable } from "../../primitives/figure-table"
 import { useWriting, type Writing } from "../../writing/writing"
@@ -66,7 +67,7 @@ function Damp({ of: { damp } }: { of: Substitute }) {
       {damp.map(({ name, after }) => (
         <li key={name} className="flex items-center gap-1">
           <DampRing verdict={after} size={13} />
-          {name}: {after.short}
+          {name}: {stepWords(after)}
         </li>
       ))}
     </ul>

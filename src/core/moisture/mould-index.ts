@@ -37,6 +37,9 @@ export interface Mould {
   idle: number
 }
 
+/** From this index on mould is seen with the naked eye. @see Hukka and Viitanen (1999), table 1 */
+export const SEEN = 3
+
 /** Least humidity that mould grows at, per cent. @see Hukka and Viitanen, Wood Science and Technology 33 (1999), eq. 1 */
 const critical = (temperature: number, least: number): number =>
   temperature > 20 ? least : Math.max(least, -0.00267 * temperature ** 3 + 0.16 * temperature ** 2 - 3.13 * temperature + 100)
@@ -47,17 +50,25 @@ const [QUICK_HOURS, RESTED_HOURS] = [6, 24] as const
 const HOURS_OF_WEEK = 168
 
 /**
- * Brings a face through an hour.
+ * Brings a face through an hour, or through some that are alike.
  * @param humidity of the air at it, 0…1
  * @see Hukka and Viitanen (1999), eq. 2 to 6; Ojanen et al. (2010) for other stuffs than pine
  */
-export function growMould(mould: Mould, { growth, most, least, decline }: MouldClass, temperature: number, humidity: number): void {
+export function growMould(
+  mould: Mould,
+  { growth, most, least, decline }: MouldClass,
+  temperature: number,
+  humidity: number,
+  hours = 1,
+): void {
   const percent = Math.min(100, humidity * 100)
   const needed = critical(temperature, least)
   if (temperature <= 0 || temperature > 50 || percent < needed) {
-    mould.idle++
-    const rate = mould.idle <= QUICK_HOURS ? QUICK : mould.idle <= RESTED_HOURS ? 0 : SLOW
-    mould.index = Math.max(0, mould.index - decline * rate)
+    for (let hour = 0; hour < hours; hour++) {
+      mould.idle++
+      const rate = mould.idle <= QUICK_HOURS ? QUICK : mould.idle <= RESTED_HOURS ? 0 : SLOW
+      mould.index = Math.max(0, mould.index - decline * rate)
+    }
     return
   }
   mould.idle = 0
@@ -65,5 +76,5 @@ export function growMould(mould: Mould, { growth, most, least, decline }: MouldC
   const reachable = most[0] + most[1] * over - most[2] * over ** 2
   const slows = Math.max(0, 1 - Math.exp(2.3 * (mould.index - reachable)))
   const weeks = Math.exp(-0.68 * Math.log(temperature) - 13.9 * Math.log(percent) + 66.02)
-  mould.index += (growth[mould.index < 1 ? 0 : 1] * slows) / (weeks * HOURS_OF_WEEK)
+  mould.index += (hours * growth[mould.index < 1 ? 0 : 1] * slows) / (weeks * HOURS_OF_WEEK)
 }
