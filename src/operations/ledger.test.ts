@@ -19,7 +19,8 @@ describe("all figures of a job", () => {
     const parts = [...faces, ...openings, ...lines, ...points, air, ...(ground ? [ground] : [])]
     expect(Math.abs(sum(parts.map((part) => part.loss)) / loss - 1)).toBeLessThan(1e-9)
     expect(output.gain.total).toBeCloseTo(Math.max(...output.gain.hours), 9)
-    expect(output.year.heating + output.year.cooling).toBeCloseTo(sum(output.year.months), 0)
+    // Without its details solved it has no year, rather than another one.
+    expect(output).not.toHaveProperty("year")
     expect(output.provisional).toBe(true)
     expect(OPERATIONS.get("ledger")!.output.safeParse(output).success).toBe(true)
   })
@@ -33,6 +34,7 @@ describe("all figures of a job", () => {
     expect(left.loss).toBeCloseTo(200 * left.uValue, 9)
     expect(output).toMatchObject({ provisional: false, height: { value: expect.closeTo(2.3, 9), limit: null } })
     expect(output).not.toHaveProperty("ground")
+    expect(output.year!.heating + output.year!.cooling).toBeCloseTo(sum(output.year!.months), 0)
     expect(output.lines.every(({ fRsi, coldest }) => fRsi !== null && coldest !== null)).toBe(true)
   })
 

@@ -1,8 +1,6 @@
 import { availableParallelism } from "node:os"
 import { join } from "node:path"
 import { Piscina } from "piscina"
-import type { JobSummary } from "../core/ledger/job-summary"
-import type { Job } from "../schema/job/job"
 import type { Outcome } from "../schema/outcome"
 import type * as Worker from "./calc-worker"
 
@@ -43,7 +41,12 @@ export async function calculate(call: Worker.Call, gone: AbortSignal): Promise<O
 }
 
 /** What the shelf shows of a job, with its figures. @see calculate */
-export const summarise = (job: Job, gone: AbortSignal): Promise<Outcome<JobSummary>> => inThread("summary", job, gone)
+export const summarise = (asked: Worker.SummaryAsked, gone: AbortSignal): Promise<Outcome<Worker.Summarised>> =>
+  inThread("summary", asked, gone)
+
+/** Follows faces of a job for some seconds. @see calculate */
+export const judge = (asked: Worker.SummaryAsked, gone: AbortSignal): Promise<Outcome<ReadonlyMap<string, unknown>>> =>
+  inThread("judge", asked, gone)
 
 async function inThread<R>(name: keyof typeof Worker, input: unknown, gone: AbortSignal): Promise<Outcome<R>> {
   const late = AbortSignal.timeout(LONGEST)

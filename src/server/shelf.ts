@@ -1,10 +1,11 @@
-import { jobSummary, type Shelf, type ShelfJob } from "../core/ledger/job-summary"
+import { type JobSummary, jobSummary, type Shelf, type ShelfJob } from "../core/ledger/job-summary"
 import type { Job } from "../schema/job/job"
 import type { Outcome } from "../schema/outcome"
 import { countJobs, createJob, keepSummaries, listJobs } from "../store/jobs"
 import type { Store } from "../store/open"
 import { documentAt, headOf } from "../store/revisions"
-import { summarise } from "./calculator"
+import { keepResults, keptResults } from "../store/results"
+import { judge, summarise } from "./calculator"
 import { PROGRAM } from "./program"
 
 /** Jobs that a page shows at first. */
@@ -44,12 +45,38 @@ export async function settledJob(store: Store, id: string, gone: AbortSignal): P
   const row = listJobs(store, PROGRAM).find((job) => job.id === id)
   if (!row) return null
   const { head, summary } = row
-  if (summary?.figures) return { ok: true, value: { id, head, summary } }
-  const settled = await summarise(documentAt(store, head), gone)
+  if (summary?.figures && !summary.figures.damp.soFar) return { ok: true, value: { id, head, summary } }
+  const job = documentAt(store, head)
+  // Its figures first; faces are followed when it is asked for once more.
+  if (summary?.figures) await followSome(store, job, gone)
+  const settled = await summarisedFromKept(store, job, gone)
   if (!settled.ok) return settled
-  const job = { id, head, summary: settled.value }
-  remember(store, () => [job])
-  return { ok: true, value: job }
+  const told = { id, head, summary: settled.value }
+  remember(store, () => [told])
+  return { ok: true, value: told }
+}
+
+/** The summary of a job with all that is kept of what its verdicts wait for. */
+async function summarisedFromKept(store: Store, job: Job, gone: AbortSignal): Promise<Outcome<JobSummary>> {
+  let kept = new Map<string, unknown>()
+  for (;;) {
+    const made = await summarise({ job, kept }, gone)
+    if (!made.ok) return made
+    const found = keptResults(store, PROGRAM, made.value.missing)
+    if (found.size === 0) return { ok: true, value: made.value.summary }
+    kept = found
+  }
+}
+
+/** Follows some of a job's faces and keeps what came of it. */
+async function followSome(store: Store, job: Job, gone: AbortSignal): Promise<void> {
+  const followed = await judge({ job, kept: new Map() }, gone)
+  if (!followed.ok || followed.value.size === 0) return
+  try {
+    keepResults(store, PROGRAM, followed.value, new Date().toISOString())
+  } catch (error) {
+    console.error(error)
+  }
 }
 
 /** What the shelf shows is no part of the work: a store that takes nothing more still shows its shelf, and keeps its jobs. */

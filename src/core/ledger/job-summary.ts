@@ -27,8 +27,6 @@ export interface SummaryFigures {
   /** Headroom, m. */
   standing: number
   damp: Ring
-  /** By the months so far: the years of some faces are not followed yet. */
-  soFar: boolean
   /** The gravest thing in its way. */
   obstacle: Obstacle | null
   /** How many stand in its way. */
@@ -68,8 +66,7 @@ function summaryFigures(ledger: Ledger, { brief }: Job): SummaryFigures {
     cooled,
     power: (cooled ? ledger.gain : ledger.loss).total,
     standing: ledger.clear.standing,
-    damp: { filling, freezes, moulds },
-    soFar: ledger.judging.length > 0,
+    damp: { filling, freezes, moulds, soFar: ledger.judging.length > 0 },
     obstacle: obstacles[0] ?? null,
     obstacles: obstacles.length,
   }

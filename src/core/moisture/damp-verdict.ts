@@ -51,7 +51,10 @@ export interface DampVerdict {
 }
 
 /** What a ring shows of a verdict. */
-export type Ring = Pick<DampVerdict, "filling" | "freezes" | "moulds">
+export type Ring = Pick<DampVerdict, "filling" | "freezes" | "moulds"> & {
+  /** By the months so far: its years are still to be followed. */
+  soFar?: boolean
+}
 
 /** Rank of a verdict; the worst face speaks for the job. */
 export const dampRank = ({ filling, freezes, moulds, harms }: Ring & Pick<DampVerdict, "harms">): number =>

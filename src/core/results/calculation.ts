@@ -5,6 +5,8 @@ export interface Calculation<I, R> {
   key: (input: I) => string
   /** Its results are large: only the last few are kept. */
   heavy?: true
+  /** It takes seconds: it waits for all else, gives way to it, and its results are kept in the store. */
+  keeps?: true
   /** So many of its results are kept among all others, where they are large. */
   most?: number
   /** The type of its result; never a value. How it is worked out stands in `run`. */

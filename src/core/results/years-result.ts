@@ -9,4 +9,4 @@ export interface Followed {
 }
 
 /** The years of a face as it is judged: figures alone, small enough to be kept. */
-export const YEARS: Calculation<SectionModel, Followed> = { kind: "years", key: sectionKey }
+export const YEARS: Calculation<SectionModel, Followed> = { kind: "years", key: sectionKey, keeps: true }

@@ -1,16 +1,8 @@
 import { describe, expect, test } from "@jest/globals"
 import { demo, evenBox } from "../../../tests/fixtures/jobs"
+import { curesOf, judgedRoughly } from "../../../tests/fixtures/judged"
 import { sketch, stack } from "../../../tests/fixtures/layers"
-import type { Job } from "../../schema/job/job"
-import { activeState } from "../enclosure/job-state"
-import { ledgerOf } from "../ledger/ledger"
-import { type CureRank, curedLedger, dampCures, rankedCures } from "./damp-cures"
-
-const curesOf = (job: Job) => {
-  const state = activeState(job)
-  const ledger = ledgerOf(state)
-  return { state, ledger, cures: dampCures(state, ledger, "left") }
-}
+import { type CureRank, rankedCures } from "./damp-cures"
 
 describe("cures of damp", () => {
   const nettle = demo("Cold Nettle")
@@ -39,14 +31,27 @@ describe("cures of damp", () => {
     const isFan = ({ step }: { step: { always?: number } }) => step.always !== undefined
     expect(curesOf(PLYWOOD).cures.some(isFan)).toBe(false)
     room.brief.inside.water = { cooking: 1, clothes: 1, animals: 0, goods: 0, burners: 0 }
-    const { state, ledger, cures } = curesOf(room)
+    const { state, details, cures } = curesOf(room)
     const fan = cures.find(isFan)!
     expect(fan).toMatchObject({ money: null, height: 0, weight: 0, verdict: { harms: false } })
     expect(fan.heat).toBeGreaterThan(0)
-    const smaller = curedLedger(state, ledger, {
-      always: state.variant.ventilation.always + (fan.step.always! - state.variant.ventilation.always) / 2,
-    })
-    expect(smaller.moisture.left.verdict.harms).toBe(true)
+    const always = state.variant.ventilation.always + (fan.step.always! - state.variant.ventilation.always) / 2
+    const half = { ...state, variant: { ...state.variant, ventilation: { ...state.variant.ventilation, always } } }
+    expect(judgedRoughly(half, details).moisture.left.verdict.harms).toBe(true)
+  })
+
+  test("none moves or replaces what sheds rain: the shingle, and the underlay behind a vented space", () => {
+    const roofs = [stack`asphalt-shingle 3, softwood-plywood 15, glass-wool 100, gypsum-board 12`, stack`steel-dark 0.7, air 40 vented, bitumen-sheet 2, softwood-plywood 15, glass-wool 100, gypsum-board 12`]
+    for (const layers of roofs) {
+      const sheds = layers.findIndex(([material]) => material === "asphalt-shingle" || material === "bitumen-sheet")
+      const { ledger, cures } = curesOf(evenBox(sketch("one", layers)))
+      expect(ledger.moisture.left.verdict.harms).toBe(true)
+      for (const { step } of cures) {
+        const next = step.assembly?.next
+        const kept = next?.order.filter((id) => id !== "vent-channel").map((id) => next.layers[id]!.material)
+        if (kept) expect(kept.slice(0, sheds + 1)).toEqual(layers.slice(0, sheds + 1).map(([material]) => material))
+      }
+    }
   })
 
   test("none are asked for where nothing harms, and what is there already is left alone", () => {

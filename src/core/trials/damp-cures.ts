@@ -4,10 +4,12 @@ import type { SurfaceId } from "../enclosure/surface"
 import { type JobState, stockOf, withAssembly } from "../enclosure/job-state"
 import { inSentence } from "../in-sentence"
 import { type Ledger, ledgerOf } from "../ledger/ledger"
-import { materialOf } from "../material/catalogue"
+import { type Materials, materialOf } from "../material/catalogue"
 import { equivalentAirLayer, nextSold } from "../material/layer-properties"
 import { TIGHT } from "../moisture/build-rules"
 import { dampRank, type DampVerdict, worstPlane } from "../moisture/damp-verdict"
+import { type Task, task } from "../results/calculation"
+import { YEARS } from "../results/years-result"
 
 /** A small change that a builder could make against damp: another build-up, fewer leaks, more air let in, drier air inside in winter. */
 export interface CureStep {
@@ -21,6 +23,8 @@ export interface CureStep {
 /** A change that was tried: what the face comes to by it, and what it costs in money, in height where one stands (m) and in weight (kg). */
 export interface Cure {
   step: CureStep
+  /** Its years are followed, as those of the face are. */
+  judged: boolean
   name: string
   /** A few words for the variant that it is tried in. */
   short: string
@@ -56,19 +60,33 @@ type Trial = Pick<Cure, "step" | "name" | "short"> & {
 /** Where the verdict stays the same, less than this share of the water is worth telling; so many are tried with fewer leaks too. */
 const [WORTH, PAIRED] = [0.6, 5] as const
 
+/** Cures of a face, and what those that were tried still wait for before they are judged as it is. */
+export interface DampCures {
+  cures: Cure[]
+  judging: Task[]
+  tried: number
+  judged: number
+}
+
 /**
- * Small changes to what a face wears and what is around it that better it, and the best of them together with fewer leaks.
+ * Small changes to what a face wears and what is around it that better it, and the best of them together with fewer leaks; each by the same
+ * verdict as the face itself.
  * @param surface the face that is to be cured
  */
-export function dampCures(state: JobState, ledger: Ledger, surface: SurfaceId): Cure[] {
-  const { verdict: now, water } = ledger.moisture[surface]!
-  if (!now.harms) return []
+export function dampCures(state: JobState, ledger: Ledger, surface: SurfaceId): DampCures {
+  const { verdict: now, water, awaited } = ledger.moisture[surface]!
+  const found: DampCures = { cures: [], judging: [], tried: 0, judged: 0 }
+  if (!now.harms || awaited.length > 0) return found
   const share = worstPlane(water)?.share ?? 0
   const tried = ({ unpriced, ...trial }: Trial): Cure => {
     const then = curedLedger(state, ledger, trial.step)
-    const { verdict, water } = then.moisture[surface]!
+    const { verdict, water, awaited } = then.moisture[surface]!
     const lies = worstPlane(water)?.share ?? 0
+    found.tried++
+    if (awaited.length === 0) found.judged++
+    found.judging.push(...awaited.map((model) => task(YEARS, model)))
     return {
+      judged: awaited.length === 0,
       ...{ ...trial, verdict, share: lies },
       money: unpriced ? null : then.money - ledger.money,
       height: ledger.clear.standing - then.clear.standing,
@@ -76,15 +94,16 @@ export function dampCures(state: JobState, ledger: Ledger, surface: SurfaceId): 
       heat: then.loss.total - ledger.loss.total,
     }
   }
-  const betters = ({ verdict, share: lies }: Cure) =>
-    dampRank(verdict) < dampRank(now) || (dampRank(verdict) === dampRank(now) && lies < WORTH * share)
+  const betters = ({ judged, verdict, share: lies }: Cure) =>
+    (judged && dampRank(verdict) < dampRank(now)) || (judged && dampRank(verdict) === dampRank(now) && lies < WORTH * share)
   const single = rankedCures([...trials(state, ledger, surface).map(tried).filter(betters), ...fans(state, tried, betters)], "money")
   const { ach50 } = state.variant.leakage
   const paired = single
     .filter(({ verdict, step }) => verdict.harms && step.assembly && ach50 > SEALED)
     .slice(0, PAIRED)
     .map(({ step, name, short }) => tried({ step: { ...step, ach50: SEALED }, name: `${name}, and sealed`, short: `${short}, sealed` }))
-  return [...single, ...paired.filter(betters)]
+  found.cures = [...single, ...paired.filter(betters)]
+  return found
 }
 
 /** Those first that let the face stand, the one that takes least of them first; then those that better it most. What has no price comes after what has. */
@@ -147,7 +166,13 @@ function trials(state: JobState, ledger: Ledger, surface: SurfaceId): Trial[] {
   ]
 }
 
-/** Changes to the layers of a build-up; what is there already stays. */
+/** The layer that sheds rain: the outermost, or behind a vented space the first that is none. It stays what and where it is. */
+function shedding({ order, layers }: Assembly, stock: Materials): number {
+  const vented = order.findLastIndex((layer) => layers[layer]!.vents > 0 && materialOf(layers[layer]!.material, stock).class === "air")
+  return vented < 0 || vented === order.length - 1 ? 0 : vented + 1
+}
+
+/** Changes to the layers of a build-up; what is there already stays, and what sheds rain or carries. */
 function ofLayers(state: JobState, id: string): Trial[] {
   const assembly = state.variant.assemblies[id]!
   const stock = stockOf(state)
@@ -157,13 +182,14 @@ function ofLayers(state: JobState, id: string): Trial[] {
   const swapped = (layer: string, change: Partial<Layer>): Assembly =>
     withLayers({ layers: { ...layers, [layer]: { ...layers[layer]!, ...change } } })
   const fixed = order.filter((layer) => layers[layer]!.existing).length
+  const skin = shedding(assembly, stock)
   return order.flatMap((layerId, at): Trial[] => {
     const layer = layers[layerId]!
     const material = materialOf(layer.material, stock)
     if (layer.existing) return []
     const name = inSentence(material.name)
     const found: Trial[] = []
-    if (material.class === "membrane" && equivalentAirLayer(material, layer.thickness) >= TIGHT) {
+    if (at > skin && material.class === "membrane" && equivalentAirLayer(material, layer.thickness) >= TIGHT) {
       const smart = stock[SMART]
       const thickness = smart?.sold.thicknesses[0] ?? layer.thickness
       if (smart)
@@ -174,7 +200,7 @@ function ofLayers(state: JobState, id: string): Trial[] {
         })
       const rest = order.filter((one) => one !== layerId)
       for (const [to, side] of [
-        [fixed, "outside"],
+        [Math.max(fixed, skin + 1), "outside"],
         [Math.max(fixed, rest.length - 1), "inside"],
       ] as const)
         if (to !== at)

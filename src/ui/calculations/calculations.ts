@@ -6,10 +6,11 @@ import type { JobState } from "../../core/enclosure/job-state"
 import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
 import { type Calculation, keyOf, type Task, task } from "../../core/results/calculation"
 import { DETAIL } from "../../core/results/detail-result"
-import { type JobResults, jobResults } from "../../core/results/job-results"
+import { judgedFrom, type JobResults, jobResults } from "../../core/results/job-results"
 import { type DetailPicture, PICTURE } from "../../core/results/picture-result"
 import { YEAR } from "../../core/results/year-result"
 import { growingResults, type Results } from "../../core/results/results"
+import { KEPT_BY_SERVER, type KeptResults } from "./kept-results"
 import { createPool, type Run } from "./pool"
 
 /** More solved tasks wait no longer to be shown, ms: figures step once and not a dozen times. */
@@ -41,7 +42,8 @@ export interface Calculations {
   close: () => void
 }
 
-export function createCalculations(): Calculations {
+/** @param kept where what takes seconds is looked for before it is worked out */
+export function createCalculations(kept: KeptResults = KEPT_BY_SERVER): Calculations {
   const results = growingResults()
   const heavy = growingResults(MOST_HEAVY)
   const hands = Math.max(1, Math.min(3, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1))
@@ -49,7 +51,7 @@ export function createCalculations(): Calculations {
   const store = createStore<{ shown: Results; progress: Readonly<Record<string, number>> }>(() => ({ shown: results, progress: {} }))
   const jobs = new Map<string, JobResults>()
   const wanted = new Map<string, readonly Task[]>()
-  const running = new Set<string>()
+  const running = new Map<string, { task: Task; giveUp: () => void }>()
   /** What could not be worked out is not tried again and again. */
   const failed = new Set<string>()
   /** Figures with what was worked out when they were made; those that wait for nothing are the same however much more is. */
@@ -63,21 +65,52 @@ export function createCalculations(): Calculations {
     store.setState({ shown: { ...results }, progress: {} })
   }
 
-  const waiting = (): [key: string, Task][] =>
-    [...new Map([...wanted.values()].flat().map((one) => [keyOf(one), one] as const))].filter(
-      ([key, one]) => !running.has(key) && !failed.has(key) && results.of(one.calculation, one.input) === undefined,
-    )
+  /** All that is wanted, what takes seconds last. */
+  const inTurn = (): Map<string, Task> => {
+    const all = [...wanted.values()].flat()
+    const late = (one: Task) => Number(one.calculation.keeps ?? false)
+    return new Map([...all].sort((a, b) => late(a) - late(b)).map((one) => [keyOf(one), one]))
+  }
+
+  const waiting = (all: ReadonlyMap<string, Task>): [key: string, Task][] =>
+    [...all].filter(([key, one]) => !running.has(key) && !failed.has(key) && results.of(one.calculation, one.input) === undefined)
+
+  /** What takes seconds gives way to what figures wait for, and ends where it is wanted no longer. */
+  function makeRoom(all: ReadonlyMap<string, Task>): void {
+    const pressing = waiting(all).some(([, { calculation }]) => !calculation.keeps)
+    for (const [key, { task, giveUp }] of running)
+      if (task.calculation.keeps && (!all.has(key) || (pressing && running.size >= hands))) giveUp()
+  }
+
+  /** Works a task out, or finds it where it is kept. */
+  function workedOut(one: Task, saying: (done: number) => void): Run {
+    if (!one.calculation.keeps) return pool.run(one, saying)
+    let run: Run | null = null
+    let given = false
+    const result = kept.find(one).then(async (found) => {
+      if (found !== null || given) return found
+      run = pool.run(one, saying)
+      const fresh = await run.result
+      if (fresh !== null) kept.keep(one, fresh)
+      return fresh
+    })
+    return { result, giveUp: () => ((given = true), run?.giveUp()) }
+  }
 
   /** No more than there are hands for: what is wanted may change while the first are worked out. */
   function begin(): void {
     if (resting !== undefined) return
-    for (const [key, one] of waiting().slice(0, hands - running.size)) {
-      running.add(key)
+    const all = inTurn()
+    makeRoom(all)
+    for (const [key, one] of waiting(all).slice(0, Math.max(0, hands - running.size))) {
       const saying = (done: number) => store.setState(({ progress }) => ({ progress: { ...progress, [key]: done } }))
-      void pool.run(one, saying).result.then((result) => {
+      const { result, giveUp } = workedOut(one, saying)
+      let given = false
+      running.set(key, { task: one, giveUp: () => ((given = true), giveUp()) })
+      void result.then((result) => {
         running.delete(key)
-        if (result === null) failed.add(key)
-        else results.add(one, result)
+        if (result !== null) results.add(one, result)
+        else if (!given) failed.add(key)
         begin()
         if (running.size === 0 || performance.now() - lastShown >= PATIENCE) show()
       })
@@ -98,7 +131,7 @@ export function createCalculations(): Calculations {
     jobs.delete(job)
     jobs.set(job, known)
     if (jobs.size > MOST_JOBS) jobs.delete(jobs.keys().next().value!)
-    return { ...known, of: (detail) => from.of(DETAIL, detail), year: (model) => from.of(YEAR, model) }
+    return { ...known, of: (detail) => from.of(DETAIL, detail), year: (model) => from.of(YEAR, model), ...judgedFrom(from) }
   }
 
   return {
@@ -108,7 +141,7 @@ export function createCalculations(): Calculations {
     progress: (key) => store.getState().progress[key],
     ledger(job, state, shown) {
       const known = made.get(state)
-      if (known && (known.from === shown || known.ledger.awaited.length === 0)) return known.ledger
+      if (known && (known.from === shown || (known.ledger.awaited.length === 0 && known.ledger.judging.length === 0))) return known.ledger
       const ledger = ledgerOf(state, details(job, shown))
       made.set(state, { ledger, from: shown })
       return ledger
@@ -121,7 +154,7 @@ export function createCalculations(): Calculations {
     ask<I, R>(calculation: Calculation<I, R>, input: I, onProgress?: (progress: number) => void) {
       const asked = task(calculation, input)
       const { result, giveUp } = pool.run(asked, onProgress, true)
-      const kept = result.then((answer) => {
+      const held = result.then((answer) => {
         if (answer === null) return null
         const place = calculation.heavy ? heavy : results
         place.add(asked, answer)
@@ -130,7 +163,7 @@ export function createCalculations(): Calculations {
         show()
         return answer as R
       })
-      return { result: kept, giveUp }
+      return { result: held, giveUp }
     },
     kept: heavy.of,
     close: pool.close,
@@ -160,7 +193,7 @@ export function useProgress<I, R>(calculation: Calculation<I, R>, input: I): num
 }
 
 /** What figures wait for. */
-type Waiting = Pick<Ledger, "pending" | "awaited">
+type Waiting = Pick<Ledger, "pending" | "awaited"> & Partial<Pick<Ledger, "judging">>
 
 /** Has what figures wait for worked out, for as long as they are on screen. */
 export function useWorkedOut(owner: string, waiting: readonly Waiting[]): void {
@@ -169,8 +202,12 @@ export function useWorkedOut(owner: string, waiting: readonly Waiting[]): void {
     () =>
       calculations.want(
         owner,
-        // What all figures stand on goes before what only the year does.
-        [...waiting.flatMap(({ pending }) => pending), ...waiting.flatMap(({ awaited }) => awaited)],
+        // What all figures stand on goes before what only the year does, and that before the verdicts on damp.
+        [
+          ...waiting.flatMap(({ pending }) => pending),
+          ...waiting.flatMap(({ awaited }) => awaited),
+          ...waiting.flatMap(({ judging = [] }) => judging),
+        ],
       ),
     [calculations, owner, waiting],
   )

@@ -40,30 +40,3 @@ export function useAsked<I, R>(calculation: Calculation<I, R>, input: I) {
   }
   return { result: calculations.kept(calculation, input) ?? null, run: run?.of === key ? run : null, begin, cancel }
 }
-
-/** Heavy calculations one after the other for as long as they are asked for: what is kept of each, and which is under way. */
-export function useAskedInTurn<I, R>(calculation: Calculation<I, R>, inputs: readonly I[]) {
-  const calculations = useCalculations()
-  useShown()
-  const [failed, setFailed] = useState<readonly string[]>([])
-  const keys = inputs.map((input) => keyOf({ calculation, input }))
-  const results = inputs.map((input) => calculations.kept(calculation, input) ?? null)
-  const next = keys.findIndex((key, i) => results[i] === null && !failed.includes(key))
-  const key = keys[next]
-  const input = inputs[next]
-  const asked = useRef(input)
-  useEffect(() => void (asked.current = input), [input])
-  useEffect(() => {
-    if (key === undefined) return
-    let given = false
-    const { result, giveUp } = calculations.ask(calculation, asked.current!)
-    void result.then((answer) => {
-      if (!answer && !given) setFailed((before) => [...before, key])
-    })
-    return () => {
-      given = true
-      giveUp()
-    }
-  }, [calculations, calculation, key])
-  return { results, running: next < 0 ? null : next, failed: keys.map((one) => failed.includes(one)) }
-}

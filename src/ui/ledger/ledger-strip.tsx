@@ -4,7 +4,7 @@ import { type Headline, headlinesOf, isAbout, limitOf, overLimit } from "../../c
 import { useJob, useJobStore } from "../job/job-store"
 import { useLedger, usePinnedLedger } from "../job/use-ledger"
 import { DampRing } from "../primitives/damp-ring"
-import { Figure, Rough } from "../primitives/figure"
+import { Figure } from "../primitives/figure"
 import { useStation } from "../stations/stations"
 import { useShowWorking } from "../working/use-show-working"
 import { useWriting } from "../writing/writing"
@@ -41,6 +41,7 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
   const show = useShowWorking()
   const ledger = useLedger()
   const { surface, verdict } = of(ledger)
+  const soFar = isAbout(headline, ledger)
   return (
     <button
       type="button"
@@ -52,12 +53,11 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
       }}
     >
       <span className="block truncate text-dense text-graphite">
-        {headline.name}: {inSentence(surface.name)}
+        {headline.name}{soFar ? ", by the months so far" : ""}: {inSentence(surface.name)}
       </span>
       <span className="flex items-center gap-1.5 pt-1">
-        <DampRing verdict={verdict} />
+        <DampRing verdict={{ ...verdict, soFar }} />
         <span className="line-clamp-2 font-display text-[14px] leading-4 font-semibold" title={verdict.sentence}>
-          {isAbout(headline, ledger) ? <Rough /> : null}
           {verdict.words}
         </span>
       </span>

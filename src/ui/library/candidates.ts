@@ -1,11 +1,11 @@
 import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
-import { type Ledger, ledgerOf } from "../../core/ledger/ledger"
+import { judgingOf, type Ledger, ledgerOf } from "../../core/ledger/ledger"
 import type { SolvedDetails } from "../../core/enclosure/solved-details"
 import { activeState, withAssembly } from "../../core/enclosure/job-state"
 import { readyBuildUps } from "../../edit/start/ready-build-ups"
 import { needsSlab } from "../../edit/start/ways"
 import type { Assembly } from "../../schema/job/build-up"
-import type { Job, OwnMaterials } from "../../schema/job/job"
+import type { Brief, Job, OwnMaterials } from "../../schema/job/job"
 import type { KeptBuildUp } from "../../schema/kept"
 import type { OnShelf } from "./use-kept"
 
@@ -39,3 +39,10 @@ export function candidatesFor(job: Job, face: SurfaceFigures, kept: readonly OnS
     return { ...one, face: ledger.surfaces.find(({ id }) => id === face.id)!, ledger }
   })
 }
+
+/** What a candidate waits for: of the verdicts on damp that of the face that would wear it. */
+export const waitingFor = ({ ledger, face }: Candidate, brief: Brief): Pick<Ledger, "pending" | "awaited" | "judging"> => ({
+  pending: ledger.pending,
+  awaited: ledger.awaited,
+  judging: ledger.pending.length > 0 ? [] : judgingOf(ledger, [face], brief),
+})

@@ -20,7 +20,7 @@ import { FigureTable } from "../primitives/figure-table"
 import { Refusal } from "../primitives/refusal"
 import { useChosenFace } from "../stations/use-figures"
 import { BuildUpsBeside } from "./build-ups-beside"
-import { type Candidate, candidatesFor, presentCandidate } from "./candidates"
+import { type Candidate, candidatesFor, presentCandidate, waitingFor } from "./candidates"
 import { useKept } from "./use-kept"
 import { useWriting } from "../writing/writing"
 
@@ -43,7 +43,7 @@ export function BuildUpsDialog({ onClose }: { onClose: () => void }) {
   )
   useWorkedOut(
     "library",
-    useMemo(() => candidates.map((one) => one.ledger), [candidates]),
+    useMemo(() => candidates.map((one) => waitingFor(one, job.brief)), [candidates, job.brief]),
   )
   const keepIt = async () => {
     const document = { format: BUILD_UP_FORMAT, version: KEPT_VERSION, kind: job.brief.kind, ...keptParts(now) } as const
@@ -134,7 +134,7 @@ function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: Tabl
   const { figure, unit } = useWriting()
   const rowOf = (one: Candidate) => {
     const { id, from, assembly, face, ledger } = one
-    const { verdict } = ledger.moisture[face.id]!
+    const { verdict, awaited } = ledger.moisture[face.id]!
     const on = beside.includes(id)
     const about = ledger.pending.length > 0 ? "≈ " : ""
     return {
@@ -153,8 +153,9 @@ function CandidateTable({ candidates, beside, onBeside, onTake, onRemove }: Tabl
         figure("arealMoney", priceOfLayers(face.layers)),
         about + figure("power", ledger.loss.total),
         <span key="damp" className={`flex items-start gap-1.5 leading-4 ${dampRank(verdict) > 0 ? "text-fen" : ""}`}>
-          <DampRing verdict={verdict} size={14} />
+          <DampRing verdict={{ ...verdict, soFar: awaited.length > 0 }} size={14} />
           {stepWords(verdict)}
+          {awaited.length > 0 ? ", so far" : ""}
         </span>,
         <input
           key="beside"

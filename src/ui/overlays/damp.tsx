@@ -7,6 +7,7 @@ const RINGS = [
   { ...DRY, filling: "weeks", words: STEP_WORDS.weeks },
   { ...DRY, filling: "months", words: STEP_WORDS.months },
   { ...DRY, filling: "gathers", words: `${STEP_WORDS.gathers}, or ${HARMED_WORDS}` },
+  { ...DRY, soFar: true, words: "by the months so far" },
   { ...DRY, filling: "unjudged", words: STEP_WORDS.unjudged },
   { ...DRY, freezes: true, words: "freezes" },
   { ...DRY, moulds: true, words: "mould or rot" },
@@ -29,9 +30,9 @@ export const DAMP: Overlay = {
   id: "damp",
   title: "does it stay dry",
   paint: ({ id }, { moisture }) => {
-    const { verdict } = moisture[id]!
+    const { verdict, awaited } = moisture[id]!
     const fill = verdict.filling === "dry" && !verdict.moulds ? {} : { fill: "color-mix(in oklab, var(--fen) 10%, var(--sheet))" }
-    return { words: stepWords(verdict), mark: verdict, ...fill }
+    return { words: stepWords(verdict), mark: { ...verdict, soFar: awaited.length > 0 }, ...fill }
   },
   Legend: RingsLegend,
 }

@@ -3,7 +3,7 @@ import type { Point } from "../../core/shell/face"
 import type { Place } from "../../core/enclosure/place"
 import type { SurfaceFigures } from "../../core/enclosure/surface-figures"
 import type { Ledger } from "../../core/ledger/ledger"
-import type { DampVerdict } from "../../core/moisture/damp-verdict"
+import type { Ring } from "../../core/moisture/damp-verdict"
 import type { MaterialClass } from "../../schema/material"
 import type { Selection } from "../job/selection"
 import type { Writing } from "../writing/writing"
@@ -19,7 +19,7 @@ export interface Paint {
   figure?: string
   hatch?: MaterialClass
   fill?: string
-  mark?: DampVerdict
+  mark?: Ring
   /** Members, edges, jambs and points on which water or frost gathers. */
   cold?: { places: ReadonlyMap<Place, Wet>; lines: readonly ColdLine[] }
 }

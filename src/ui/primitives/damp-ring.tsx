@@ -1,15 +1,15 @@
 import type { Filling, Ring } from "../../core/moisture/damp-verdict"
 
 /**
- * Damp by shape before colour: a ring that fills with how long it is wet (never, weeks, months, more each year or harmed by it), dotted where it
- * cannot be judged; a tick of frost beside it, three dots for mould or rot.
+ * Damp by shape before colour: a ring that fills with how long it is wet (never, weeks, months, more each year or harmed by it), dashed where it
+ * cannot be judged, within a dotted one while its years are still to be followed; a tick of frost beside it, three dots for mould or rot.
  */
 export function DampRing({ verdict, size = 20 }: { verdict: Ring; size?: number }) {
   return (
     <svg
       width={size + 6}
       height={size}
-      viewBox={`-10 -10 ${20 + 120 / size} 20`}
+      viewBox={`-12 -12 ${24 + 120 / size} 24`}
       aria-hidden
       className="inline-block shrink-0 overflow-visible"
     >
@@ -28,10 +28,11 @@ const FILLED: Readonly<Record<Filling, string | null>> = {
 }
 
 /** The same mark about the origin, radius 8, for use on the pelt. */
-export function DampMark({ verdict: { filling, freezes, moulds } }: { verdict: Ring }) {
+export function DampMark({ verdict: { filling, freezes, moulds, soFar } }: { verdict: Ring }) {
   return (
     <g stroke="var(--fen)" strokeWidth={2.4} fill="none">
       <circle r={8} fill="var(--sheet)" strokeDasharray={filling === "unjudged" ? "3.2 2.4" : undefined} />
+      {soFar ? <circle r={11.6} stroke="var(--graphite)" strokeWidth={0.9} strokeDasharray="1.2 2.4" /> : null}
       {FILLED[filling] ? <path d={FILLED[filling]} fill="var(--fen)" stroke="none" /> : null}
       {moulds ? (
         <g fill={filling === "gathers" ? "var(--sheet)" : "var(--ink)"} stroke="none">

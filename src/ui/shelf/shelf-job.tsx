@@ -65,6 +65,7 @@ function Figures({ figures: { cooled, power, standing, damp, obstacle, obstacles
           <Figure size="shelf" kind="length" value={standing} />
         </Named>
         <DampRing verdict={damp} size={18} />
+        {damp.soFar ? <span className="text-dense text-graphite">damp by the months so far</span> : null}
       </span>
       <span className={`block ${look}`}>
         {obstacle === null ? "nothing in the way" : obstacleWords(obstacle, write)}

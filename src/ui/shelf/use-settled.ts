@@ -19,9 +19,11 @@ export function useSettled(jobs: readonly ShelfJob[]): { jobs: ShelfJob[]; faile
   }
   const current = jobs.map(known)
   const failed = new Map(current.flatMap(({ id, head }) => (failures.get(id)?.head === head ? [[id, failures.get(id)!.message]] : [])))
-  const next = current.find(({ id, summary }) => summary.figures === null && !failed.has(id))
-  const [id, head] = [next?.id, next?.head]
   const [tries, setTries] = useState(0)
+  const open = current.filter(({ id }) => !failed.has(id))
+  // All figures first, then verdicts on damp that go by the months so far.
+  const next = open.find(({ summary }) => summary.figures === null) ?? (tries < MOST_TRIES ? open.find(({ summary }) => summary.figures?.damp.soFar) : undefined)
+  const [id, head] = [next?.id, next?.head]
   useEffect(() => {
     if (id === undefined || head === undefined) return
     // A shelf that is left, or a job that went on, tells the server to stop.
@@ -31,7 +33,10 @@ export function useSettled(jobs: readonly ShelfJob[]): { jobs: ShelfJob[]; faile
     void call<ShelfJob>("GET", `/api/jobs/${id}/summary`, undefined, until).then((answer) => {
       if (left.signal.aborted) return
       if (!answer.ok && answer.error.code === "calculator-busy") again = setTimeout(() => setTries((count) => count + 1), BUSY)
-      else if (answer.ok && answer.value.head === head) setSettled((before) => new Map(before).set(id, answer.value))
+      else if (answer.ok && answer.value.head === head) {
+        setSettled((before) => new Map(before).set(id, answer.value))
+        setTries((count) => count + 1)
+      }
       else setFailures((before) => new Map(before).set(id, { head, message: answer.ok ? CHANGED : answer.error.message }))
     })
     return () => {
@@ -41,6 +46,9 @@ export function useSettled(jobs: readonly ShelfJob[]): { jobs: ShelfJob[]; faile
   }, [id, head, tries])
   return { jobs: current, failed }
 }
+
+/** Faces that could not be followed by then are told by the months. */
+const MOST_TRIES = 300
 
 /** The calculator is asked again after so long, ms. */
 const BUSY = 2000

@@ -1,21 +1,15 @@
 "use client"
 import { useMemo, useState } from "react"
 import { v4 as newId } from "uuid"
-import { activeState, type JobState } from "../../../core/enclosure/job-state"
-import type { SurfaceId } from "../../../core/enclosure/surface"
-import type { Ledger } from "../../../core/ledger/ledger"
+import { activeState } from "../../../core/enclosure/job-state"
 import type { Kind } from "../../../core/quantity/measure"
-import { SECTION } from "../../../core/results/section-result"
-import { sectionModel } from "../../../core/section/section-model"
-import { sectionVerdict } from "../../../core/section/section-verdict"
-import { type Cure, type CureRank, type CureStep, curedLedger, dampCures, rankedCures } from "../../../core/trials/damp-cures"
+import { type Cure, type CureRank, dampCures, rankedCures } from "../../../core/trials/damp-cures"
 import { tryCure } from "../../../edit/try-step"
-import { useAskedInTurn } from "../../calculations/use-asked"
+import { useWorkedOut } from "../../calculations/calculations"
 import { useJobStore } from "../../job/job-store"
 import { useJobLater, useLedgerLater } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
 import { DampRing } from "../../primitives/damp-ring"
-import { Rough } from "../../primitives/figure"
 import { FigureTable } from "../../primitives/figure-table"
 import { Refusal } from "../../primitives/refusal"
 import { Tabs } from "../../primitives/tabs"
@@ -39,12 +33,16 @@ export function Cures() {
   const state = activeState(useJobLater())
   const { id } = useChosenFaceLater()
   const { harms } = ledger.moisture[id]!.verdict
-  const cures = useMemo(() => dampCures(state, ledger, id), [state, ledger, id])
+  const tries = useMemo(() => dampCures(state, ledger, id), [state, ledger, id])
+  const { cures, judging, tried, judged } = tries
+  useWorkedOut(
+    "cures",
+    useMemo(() => [{ pending: [], awaited: [], judging }], [judging]),
+  )
   const [by, setBy] = useState<CureRank>("money")
   const found = useMemo(() => rankedCures(cures, by).slice(0, MOST), [cures, by])
   const [refusal, setRefusal] = useState<string | null>(null)
-  const years = useCureYears(state, ledger, id, found)
-  if (!harms) return null
+  if (!harms || tried === 0) return null
   const tryIt = ({ step, short }: Cure) => setRefusal(store.edit(tryCure(step, `v-${newId().slice(0, 8)}`, short))?.message ?? null)
   const turns = cures.filter(({ verdict }) => !verdict.harms).length
   /** More or less of something; next to nothing is a dash. */
@@ -57,7 +55,9 @@ export function Cures() {
       <h2 className="font-display text-[15px] font-semibold">What one change would do</h2>
       <p className="text-graphite">
         {found.length === 0
-          ? "None of the small changes that were tried betters it: another way to build this face may."
+          ? judged < tried
+            ? "Small changes are being tried, each followed by the hour as the face itself."
+            : "None of the small changes that were tried betters it: another way to build this face may."
           : turns > 0
             ? RANKS.find(({ value }) => value === by)!.first
             : "None of them alone lets it stand; these better it."}
@@ -68,18 +68,15 @@ export function Cures() {
           caption="Small changes and what the face comes to by them"
           heads={["change", "the face then", "material", "room taken", "weight", ""]}
           words={[0, 1]}
-          rows={found.map((cure, i) => ({
+          rows={found.map((cure) => ({
             key: cure.name,
             look: "align-top",
-            below: years.words(i),
             cells: [
               cure.step.always === undefined ? cure.name : fanWords(cure),
               <span key="ring" className="flex items-start gap-1.5">
                 <DampRing verdict={cure.verdict} size={14} />
                 <span>
-                  {ledger.pending.length > 0 ? <Rough /> : null}
                   {cure.verdict.words}
-                  {cure.verdict.harms ? `, ${write("percent", cure.share)} of what may lie there` : ""}
                 </span>
               </span>,
               cure.money === null ? "no price" : more("money", cure.money, 0.5),
@@ -96,57 +93,12 @@ export function Cures() {
           }))}
         />
       ) : null}
-      {found.length > 0 && !years.complete ? (
-        <div>
-          {years.running ? (
-            <p role="status" className="flex items-center gap-3">
-              Following them through the years …<Button onClick={years.stop}>Stop</Button>
-            </p>
-          ) : (
-            <Button onClick={years.follow}>Follow these through the years</Button>
-          )}
-        </div>
+      {judged < tried ? (
+        <p role="status" className="text-graphite">
+          {judged} of {tried} tried …
+        </p>
       ) : null}
       <Refusal>{refusal}</Refusal>
     </section>
   )
-}
-
-/** What each cure comes to hour by hour, once that is asked for. */
-function useCureYears(state: JobState, ledger: Ledger, face: SurfaceId, cures: readonly Cure[]) {
-  // Details that are solved meanwhile bring other figures of the same variant.
-  const { variant } = state
-  const [of, setOf] = useState<{ face: SurfaceId; variant: JobState["variant"] } | null>(null)
-  const follows = of?.face === face && of.variant === variant
-  const sections = useMemo(
-    () => (follows ? cures.map(({ step }) => curedSection(state, ledger, face, step)) : []),
-    [follows, cures, state, ledger, face],
-  )
-  const { results, running, failed } = useAskedInTurn(
-    SECTION,
-    useMemo(() => sections.map(({ model }) => ({ model, builtIn: "usual" as const })), [sections]),
-  )
-  const words = (i: number) => {
-    const section = sections[i]
-    if (!section) return undefined
-    const told = results[i]
-    if (!told) return failed[i] ? "Through the years: no balance was found." : i === running ? "Through the years …" : undefined
-    const verdict = sectionVerdict(section.model, told, section.layers, "")
-    return (
-      <span className="flex items-center gap-1.5 text-graphite">
-        Through the years: <DampRing verdict={verdict} size={14} />
-        {verdict.words}
-      </span>
-    )
-  }
-  const complete = follows && running === null
-  return { words, complete, running: running !== null, follow: () => setOf({ face, variant }), stop: () => setOf(null) }
-}
-
-/** A face after a change as it is followed through the years. */
-function curedSection(state: JobState, ledger: Ledger, face: SurfaceId, step: CureStep) {
-  const then = curedLedger(state, ledger, step)
-  const { at: surface, water } = then.moisture[face]!
-  const model = sectionModel(surface, water, then, state.brief)
-  return { model, layers: surface.layers.slice(-model.layers.length) }
 }

@@ -19,6 +19,7 @@ import { SeasonTabs } from "../season-tabs"
 import { useChosenFace } from "../use-figures"
 import { useWriting } from "../../writing/writing"
 import { MonthByMonth } from "./month-by-month"
+import { WhoDecides } from "./who-decides"
 
 const Cures = whenIdle(() => import("./cures").then((module) => module.Cures))
 const ThroughYears = whenIdle(() => import("./through-years").then((module) => module.ThroughYears))
@@ -34,7 +35,7 @@ export function DampStation() {
   useEffect(() => void (ledgerNow.current = ledger), [ledger])
   const show = useShowWorking()
   const season = useSelection((view) => view.season)
-  const { verdict, [season]: look } = ledger.moisture[figures.id]!
+  const { verdict, awaited, [season]: look } = ledger.moisture[figures.id]!
   const { kind } = useJob().brief
   const store = useJobStore()
   // Whatever is looked at there later: a face opens on the season of its verdict.
@@ -45,11 +46,12 @@ export function DampStation() {
     <div className="station gap-3">
       <FaceHeader />
       <div className="flex items-center gap-2">
-        <DampRing verdict={verdict} />
+        <DampRing verdict={{ ...verdict, soFar: awaited.length > 0 }} />
         <p className="font-display text-[16px] font-semibold">{verdict.words}</p>
       </div>
       <p>{verdict.sentence}</p>
       <PinnedVerdict />
+      <WhoDecides />
       <Rules />
       <Cures />
       <OtherWays />
@@ -66,9 +68,8 @@ export function DampStation() {
       <Meeting look={look} night={season === "winter" ? (clearNights(figures, ledger.conditions)[0] ?? null) : null} />
       <PlaneTable look={look} />
       <Remark kind="damp" title="What is not in these figures">
-        By the months sun that dries a skin, rain, and water that stuff takes up or is built in with are left out; hour by hour through the
-        years they count, but for rain where the weather tells none. Leaking air carries far more water than diffusion: one tight layer, on
-        the warm side, unbroken.
+        Wind that blows through joints, water that runs in at a flashing, and what is spilt. Leaking air carries far more water than
+        diffusion: one tight layer, on the warm side, unbroken.
       </Remark>
       <div>
         <Button onClick={() => show.headline("damp")}>Show the working</Button>
@@ -81,12 +82,14 @@ export function DampStation() {
 function PinnedVerdict() {
   const pinned = usePinnedLedger()
   const { id } = useChosenFace()
-  const verdict = pinned?.moisture[id]?.verdict
-  if (!verdict) return null
+  const judged = pinned?.moisture[id]
+  if (!judged) return null
+  const { verdict, awaited } = judged
   return (
     <p className="flex items-center gap-2 text-graphite">
-      <DampRing verdict={verdict} size={15} />
+      <DampRing verdict={{ ...verdict, soFar: awaited.length > 0 }} size={15} />
       Pinned: {verdict.words}
+      {awaited.length > 0 ? ", by the months so far" : ""}
     </p>
   )
 }

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from "react"
 import { BUILD } from "../../../core/results/build-result"
 import { task } from "../../../core/results/calculation"
 import { type Build, BUILDS, type BuildOutcome, type Divide, divides } from "../../../core/section/likely-builds"
+import type { DampVerdict } from "../../../core/moisture/damp-verdict"
 import type { SectionModel } from "../../../core/section/section-model"
 import { useCalculations, useShown } from "../../calculations/calculations"
 import { Button } from "../../primitives/button"
@@ -10,8 +11,11 @@ import { useWriting } from "../../writing/writing"
 
 const OWNER = "likely-builds"
 
-/** A hundred likely builds of a face: how many stay dry, and what separates the wet ones; it can be stopped, and keeps what it has. */
-export function LikelyBuilds({ model }: { model: SectionModel }) {
+/**
+ * A hundred likely builds of a face: how many stay dry, and what separates the wet ones; it can be stopped, and keeps what it has.
+ * @param verdict what one on the bad side of usual comes to; null while that is not followed
+ */
+export function LikelyBuilds({ model, verdict }: { model: SectionModel; verdict: DampVerdict | null }) {
   const { write } = useWriting()
   const calculations = useCalculations()
   const shown = useShown()
@@ -47,6 +51,7 @@ export function LikelyBuilds({ model }: { model: SectionModel }) {
           <Marks outcomes={followed} />
         </div>
       ) : null}
+      {verdict && followed.length >= 10 ? <p>{agreement(verdict, dry / followed.length)}</p> : null}
       {followed.length < done ? <p>Of {done - followed.length} no balance was found; they count in neither.</p> : null}
       {going ? (
         <p role="status" className="flex items-center gap-3">
@@ -75,6 +80,17 @@ export function LikelyBuilds({ model }: { model: SectionModel }) {
       ) : null}
     </div>
   )
+}
+
+/** How the verdict, on a build on the bad side of usual, stands to all of them. */
+function agreement({ harms }: DampVerdict, sound: number): string {
+  if (harms)
+    return sound > 0.9
+      ? "The verdict goes by a build on the bad side of usual, which does not stand; nearly all of these do. Build it tight and use it dry, and it is likely to."
+      : "The verdict goes by a build on the bad side of usual, which does not stand either."
+  return sound < 0.9
+    ? "The verdict says that it stands on the bad side of usual; more of these than one in ten do not: take it as not sure."
+    : "As the verdict says, which goes by a build on the bad side of usual."
 }
 
 /** One mark for each build: open where it stays sound, full where it does not. */

@@ -34,7 +34,7 @@ export function MonthByMonth() {
           <p>
             Most lies {placeWords(plane, figures.layers)}, {length(plane.depth)} from the outdoor face:{" "}
             {write("arealWater", Math.max(...lying))} at the end of {MONTHS[lying.indexOf(Math.max(...lying))]};{" "}
-            {write("arealWater", plane.bearable)} would do no harm there. Counted dry from the beginning of {MONTHS[water.leaking.first!]}.
+            {write("arealWater", plane.bearable)} would do no harm there. The count begins with a dry face in {MONTHS[water.leaking.first!]}.
           </p>
           {asTable ? null : (
             <MonthColumns

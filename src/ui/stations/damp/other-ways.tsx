@@ -2,9 +2,10 @@
 import { useMemo, useState } from "react"
 import { v4 as newId } from "uuid"
 import type { SurfaceId } from "../../../core/enclosure/surface"
+import { judgingOf } from "../../../core/ledger/ledger"
 import { dampRank, worstPlane } from "../../../core/moisture/damp-verdict"
 import { tryCure } from "../../../edit/try-step"
-import { useCalculations, useShown } from "../../calculations/calculations"
+import { useCalculations, useShown, useWorkedOut } from "../../calculations/calculations"
 import { useJobStore } from "../../job/job-store"
 import { useJobLater, useLedgerLater } from "../../job/use-ledger"
 import { type Candidate, candidatesFor, presentCandidate } from "../../library/candidates"
@@ -44,6 +45,11 @@ function Ways() {
     return all.sort((a, b) => rank(a) - rank(b) || (mostIn(a, face.id) ?? 0) - (mostIn(b, face.id) ?? 0))
   }, [job, face, calculations, store.id, shown])
   const now = presentCandidate(job, face, ledger)
+  useWorkedOut(
+    "ways",
+    useMemo(() => ways.map((one) => ({ pending: [], awaited: [], judging: judgingOf(one.ledger, [one.face], job.brief) })), [ways, job.brief]),
+  )
+  const open = ways.filter(({ ledger: { moisture } }) => moisture[id]!.awaited.length > 0).length
   const tryIt = ({ assembly }: Candidate) =>
     setRefusal(
       store.edit(tryCure({ assembly: { id: face.assembly, next: assembly } }, `v-${newId().slice(0, 8)}`, assembly.name))?.message ?? null,
@@ -55,8 +61,7 @@ function Ways() {
         heads={["way, and when it fits", "the face then", "U", ""]}
         words={[0, 1]}
         rows={[now, ...ways].map((one) => {
-          const { verdict } = one.ledger.moisture[id]!
-          const share = mostIn(one, id)
+          const { verdict, awaited } = one.ledger.moisture[id]!
           return {
             key: one.id,
             look: `border-b border-seam align-top ${one === now ? "font-semibold" : ""}`,
@@ -67,10 +72,10 @@ function Ways() {
                 {one === now ? null : <span className="block text-graphite">{one.assembly.reason}</span>}
               </span>,
               <span key="ring" className="flex items-start gap-1.5">
-                <DampRing verdict={verdict} size={14} />
+                <DampRing verdict={{ ...verdict, soFar: awaited.length > 0 }} size={14} />
                 <span>
                   {verdict.words}
-                  {verdict.harms && share !== null ? `, ${write("percent", share)} of what may lie there` : ""}
+                  {awaited.length > 0 ? ", so far" : ""}
                 </span>
               </span>,
               write("transmittance", one.face.transmittance),
@@ -86,7 +91,10 @@ function Ways() {
         })}
       />
       <Refusal>{refusal}</Refusal>
-      <p className="text-dense text-graphite">By the months, with the leaks and the air inside that this job has; the driest first.</p>
+      <p className="text-dense text-graphite" role="status">
+        With the leaks and the air inside that this job has; the driest first.
+        {open > 0 ? ` ${open} of ${ways.length} are judged by the months so far; they are being followed by the hour.` : ""}
+      </p>
     </div>
   )
 }

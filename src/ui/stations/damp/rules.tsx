@@ -1,10 +1,6 @@
 "use client"
-import { useMemo, useState } from "react"
+import { useState } from "react"
 import { type Judgement, judgements } from "../../../core/moisture/build-rules"
-import { faceOfMonths } from "../../../core/moisture/slab-sweats"
-import { task } from "../../../core/results/calculation"
-import { SLAB } from "../../../core/results/slab-result"
-import { useShown, useWorkedOut } from "../../calculations/calculations"
 import { useJob } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { Button } from "../../primitives/button"
@@ -15,18 +11,8 @@ import { useWriting } from "../../writing/writing"
 export function Rules() {
   const { brief } = useJob()
   const surface = useChosenFace()
-  const { water } = useLedger().moisture[surface.id]!
-  const shown = useShown()
+  const { water, sweats } = useLedger().moisture[surface.id]!
   const [all, setAll] = useState(false)
-  const slab = useMemo(
-    () => ({ weather: brief.weather ?? brief.station, face: faceOfMonths(water) }),
-    [brief.weather, brief.station, water],
-  )
-  useWorkedOut(
-    "slab",
-    useMemo(() => [{ pending: [], awaited: surface.ground ? [task(SLAB, slab)] : [] }], [surface.ground, slab]),
-  )
-  const sweats = surface.ground ? (shown.of(SLAB, slab) ?? null) : null
   const found = judgements({ kind: brief.kind, surface, water, sweats })
   const warned = found.filter(({ warns }) => warns)
   const told = all ? found : warned
