@@ -5,7 +5,7 @@ const count = z.number().int().min(0).max(1e6)
 
 /** A layer through one year of a face. */
 const LayerYear = z.strictObject({
-  ...{ least: number, most: number, end: number, free: number, drained: number, cycles: count, frost: count, rust: count },
+  ...{ least: number, most: number, end: number, free: number, drained: number, rot: count, cycles: count, frost: count, rust: count },
   wet: z.array(count).length(12),
   mould: z.tuple([number, number]).nullable(),
   wettest: number.nullable(),

@@ -82,7 +82,7 @@ describe("what stands in the way", () => {
     const short = 1.95 - ledger(tern).clear.standing
     expect(words(tern)).toEqual([`${Math.round(short * 1000)}\u00a0mm too low inside`])
     expect(words(tern, "inch-pound")[0]).toMatch(/^\d+ \d+\/\d+" too low inside$/)
-    expect(words(nettle)).toEqual(["left wall: wetter from year to year"])
+    expect(words(nettle)).toEqual(["left wall: wetter each year: by vapour"])
     expect(words(larkspur)[1]).toMatch(/^loses \d+\sW more than the heater gives$/)
     expect(words(barn)[0]).toMatch(/^asks \d\u00a0\d+\sW more of the cooler than it takes out$/)
   })

@@ -307,8 +307,9 @@ const holedFoil: Rule = ({ surface: { layers } }) =>
 const OFTEN = 168
 
 /** A floor on the ground that is colder than the dew point of mild, damp days. */
-const slab: Rule = ({ surface: { ground }, water, sweats }) => {
-  if (!ground || !sweats) return []
+const slab: Rule = ({ kind, surface: { ground }, water, sweats }) => {
+  // Outdoor air that gets into a cold room sweats on all of it: that is its doors' matter.
+  if (!ground || !sweats || kind === "cold-room") return []
   const hours = sum(sweats)
   const most = sweats.indexOf(Math.max(...sweats))
   return [

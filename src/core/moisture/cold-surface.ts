@@ -8,7 +8,8 @@ import type { Enclosure } from "../enclosure/enclosure"
 import type { MonthAir } from "../enclosure/month-airs"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
 import { memoised } from "../memoised"
-import { dewMonths, factorPast, MOULD_RESISTANCE, type MonthSides, mouldMonths } from "./mould"
+import { dewMonths, factorPast, MOULD_RESISTANCE, type MonthSides, mouldMonths, mouldSeen } from "./mould"
+import { faceMouldClass } from "./mould-index"
 
 /** The coldest place on the warm side of a detail: indoors in winter, outdoors of what is cooled. */
 export interface ColdSurface {
@@ -23,6 +24,8 @@ export interface ColdSurface {
   /** Months, 0…11, in whose mean water gathers on it, and mould can grow on the inside face. */
   dews: number[]
   moulds: number[]
+  /** It comes to be seen there. */
+  mouldSeen: boolean
   /** The airs on both sides, °C. */
   inside: number
   beyond: number
@@ -58,7 +61,7 @@ const sidesBetween = memoised((months: readonly MonthAir[], adjacent: Adjacent, 
 
 /** Where a bridge of a face is coldest on its warm side, in the season that drives most heat. @param film of the mould check, m²·K/W */
 export function coldSurface(
-  face: Pick<SurfaceFigures, "adjacent" | "transferFromInside" | "lineFilms">,
+  face: Pick<SurfaceFigures, "adjacent" | "transferFromInside" | "lineFilms" | "layers">,
   solved: Surfaces,
   { conditions, months }: DampClimate,
   film: number = MOULD_RESISTANCE.opaque,
@@ -71,6 +74,8 @@ export function coldSurface(
   const dew = dewPoint(vapourPressureAt(before.temperature, before.relativeHumidity))
   const wet = dew !== null && temperature < dew
   const sides = monthSides(face, months)
+  const factor = factorPast(solved.coldestInside, face.lineFilms.inside, film)
+  const moulds = mouldMonths(factor, sides)
   return {
     season,
     side: warmInside ? "inside" : "outside",
@@ -78,7 +83,8 @@ export function coldSurface(
     dewPoint: dew,
     wet: wet ? (temperature < 0 ? "frost" : "sweats") : null,
     dews: dewMonths(share, warmInside ? "inside" : "outside", sides),
-    moulds: mouldMonths(factorPast(solved.coldestInside, face.lineFilms.inside, film), sides),
+    moulds,
+    mouldSeen: moulds.length > 0 && mouldSeen(factor, sides, faceMouldClass(face.layers.at(-1)!.material)),
     inside: inside.temperature,
     beyond: beyond.temperature,
   }

@@ -114,18 +114,26 @@ export function sweating(where: string, name: string | null, time: SweatingTime,
   }
 }
 
-/** An inside face that passes 80 % humidity in the mean of some months. */
-export const moulding = (where: string, name: string | null, months: readonly number[]): DampVerdict => ({
-  ...DRY,
-  ...{ filling: "gathers", harmed: true, moulds: true, harms: true, where, months, season: "winter" },
-  words: `${HARMED_WORDS}: mould ${name === null ? "inside" : `on ${name}`}`,
-  sentence: `Mould can grow on the ${where} ${monthWords(months)}: its inside face passes 80 % humidity in the mean of ${months.length > 1 ? "those months" : "the month"}.`,
-})
+/**
+ * An inside face that passes 80 % humidity in the mean of some months: damp enough for mould, and with time enough that it comes to be seen.
+ * @param seen it does
+ * @see ISO 13788:2012, 5.3 (80 %)
+ */
+export function moulding(where: string, name: string | null, months: readonly number[], seen: boolean): DampVerdict {
+  const filling = seen ? "gathers" : fillingOf(months)
+  const spot = name === null ? "inside" : `on ${name}`
+  return {
+    ...DRY,
+    ...{ filling, harmed: seen, moulds: true, harms: true, where, months, season: "winter" },
+    words: `${stepWords({ filling, harmed: seen })}: ${seen ? "mould" : "damp enough for mould"} ${spot}`,
+    sentence: `Mould ${seen ? "comes to be seen" : "can begin"} on the ${where}: its inside face passes 80 % humidity ${monthWords(months)}, in the mean of ${months.length > 1 ? "those months" : "the month"}.`,
+  }
+}
 
 /** Less than this share of what a joint bears is nothing to speak of. */
 const LITTLE = 0.1
 /** What is not too much in so many years does not gather. */
-const LIFETIME = 30
+export const LIFETIME = 30
 
 /** Joints within a build-up where mould comes to be seen though nothing drips. */
 export function jointMouldVerdict({ mould }: Pick<MonthlyWater, "mould">, layers: readonly BuiltLayer[], of: string): DampVerdict {

@@ -1,12 +1,8 @@
 import { isoSaturation } from "../air/iso-saturation"
 import type { BuiltLayer } from "../assembly/build-up"
-import { DAYS_IN_MONTH } from "../climate/design-day"
 import { pressureOf } from "../enclosure/month-airs"
 import type { Sides } from "./mould"
-import { growMould, type Mould, mouldClass, SEEN } from "./mould-index"
-
-/** Years of the same months that mould is followed through: by then it is as far as it comes, or it comes nowhere. */
-const YEARS = 3
+import { mouldClass, mouldThrough, SEEN } from "./mould-index"
 
 /** A build-up through the months, while no air leaks. */
 interface Through {
@@ -41,22 +37,10 @@ export function jointMould({ planes, months, temperatures, airLayers }: Through,
       const at = airLayers[month]!
       const share = at[plane + 1]! / at.at(-1)!
       const pressure = pressureOf(beyond) + share * (pressureOf(inside) - pressureOf(beyond))
-      return Math.min(1, pressure / isoSaturation(temperatures[month]![plane + 1]!))
+      const temperature = temperatures[month]![plane + 1]!
+      return { temperature, humidity: Math.min(1, pressure / isoSaturation(temperature)) }
     })
-    if (Math.max(...damp) * 100 < grows.least) return []
-    const mould: Mould = { index: 0, idle: 0 }
-    let most = 0
-    const growing = new Set<number>()
-    for (let day = 0; day < YEARS * 365; day++) {
-      const month = monthOfDay(day % 365)
-      const before = mould.index
-      growMould(mould, grows, temperatures[month]![plane + 1]!, damp[month]!, 24)
-      if (mould.index > before) growing.add(month)
-      most = Math.max(most, mould.index)
-    }
-    return most >= SEEN ? [{ outer, inner, on, months: [...growing].sort((a, b) => a - b) }] : []
+    const { most, growing } = mouldThrough(grows, damp)
+    return most >= SEEN ? [{ outer, inner, on, months: growing }] : []
   })
 }
-
-const LAST_DAYS = DAYS_IN_MONTH.map((_, month) => DAYS_IN_MONTH.slice(0, month + 1).reduce((all, one) => all + one, 0))
-const monthOfDay = (day: number): number => LAST_DAYS.findIndex((last) => day < last)

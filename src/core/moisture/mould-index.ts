@@ -1,4 +1,6 @@
 import type { Material } from "../../schema/material"
+import { DAYS_IN_MONTH } from "../climate/design-day"
+import { sum } from "../numeric/sum"
 
 /** How fast mould takes to a face: what its growth is against pine sapwood's, before it is seen and after, and how far it comes. */
 export interface MouldClass {
@@ -31,6 +33,9 @@ export function mouldClass({ class: kind, sorption, fire }: Pick<Material, "clas
   return kind === "stone" ? CLASSES.mineral : CLASSES.smooth
 }
 
+/** The class of a room's face: that of its lining, of bare metal and glass that of what settles on them. */
+export const faceMouldClass = (lining: Pick<Material, "class" | "sorption" | "fire">): MouldClass => mouldClass(lining) ?? CLASSES.smooth
+
 /** A face's mould index, 0 (none) to 6 (covered), and for how long it has been too dry or too cold to grow, h. */
 export interface Mould {
   index: number
@@ -43,6 +48,36 @@ export const SEEN = 3
 /** Least humidity that mould grows at, per cent. @see Hukka and Viitanen, Wood Science and Technology 33 (1999), eq. 1 */
 const critical = (temperature: number, least: number): number =>
   temperature > 20 ? least : Math.max(least, -0.00267 * temperature ** 3 + 0.16 * temperature ** 2 - 3.13 * temperature + 100)
+
+/** What a face is in the mean of a month. */
+export interface MonthAtFace {
+  temperature: number
+  humidity: number
+}
+
+/** Years of the same months that mould is followed through: by then it is as far as it comes, or it comes nowhere. */
+const YEARS = 3
+const LAST_DAYS = DAYS_IN_MONTH.map((_, month) => sum(DAYS_IN_MONTH.slice(0, month + 1)))
+
+/**
+ * Mould on a face through the same twelve months again and again, day by day at their means.
+ * @param months January first
+ * @returns the greatest index, and the months, 0…11, in which it grows
+ */
+export function mouldThrough(grows: MouldClass, months: readonly MonthAtFace[]): { most: number; growing: number[] } {
+  const told = { most: 0, growing: [] as number[] }
+  if (months.every(({ humidity }) => humidity * 100 < grows.least)) return told
+  const mould: Mould = { index: 0, idle: 0 }
+  const growing = new Set<number>()
+  for (let day = 0; day < YEARS * 365; day++) {
+    const month = LAST_DAYS.findIndex((last) => day % 365 < last)
+    const before = mould.index
+    growMould(mould, grows, months[month]!.temperature, months[month]!.humidity, 24)
+    if (mould.index > before) growing.add(month)
+    told.most = Math.max(told.most, mould.index)
+  }
+  return { ...told, growing: [...growing].sort((a, b) => a - b) }
+}
 
 /** Of an hour: what dries first goes back, then rests, then goes back slowly. @see Hukka and Viitanen (1999), eq. 6: 0.032 and 0.016 a day */
 const [QUICK, SLOW] = [0.032 / 24, 0.016 / 24] as const

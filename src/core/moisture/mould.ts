@@ -1,5 +1,6 @@
 import type { AirState } from "../../schema/quantity"
 import { sum } from "../numeric/sum"
+import { type MouldClass, mouldThrough, SEEN } from "./mould-index"
 import { humidityAt, riskAt } from "./surface-humidity"
 
 /** Surface resistances that a mould check takes: behind furniture and in corners, and at glass and its frames, m²·K/W. @see ISO 13788:2012, 4.4.1 */
@@ -39,6 +40,16 @@ export const mouldMonths = (factor: number, months: readonly MonthSides[]): numb
     if (riskAt(room) !== "none" || beyond.temperature >= inside.temperature) return false
     return riskAt(meanHumidity(factor, "inside", times)) !== "none"
   })
+
+/**
+ * Whether mould comes to be seen on a face in the means of its months.
+ * @param factor f_Rsi of the face, with the film of the mould check
+ */
+export const mouldSeen = (factor: number, months: readonly MonthSides[], grows: MouldClass): boolean =>
+  mouldThrough(
+    grows,
+    months.map((month) => ({ temperature: between(factor, month), humidity: meanHumidity(factor, "inside", month.times) })),
+  ).most >= SEEN
 
 /**
  * Months, 0…11, in whose mean a face gathers water from the air before it.

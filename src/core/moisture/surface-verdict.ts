@@ -7,7 +7,8 @@ import { coldSurface, type ColdSurface, monthSides } from "./cold-surface"
 import { dampRank, DRY, type DampVerdict, jointMouldVerdict, layersVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
 import { type MoistureLooks, moistureLooks } from "./moisture-check"
 import { type MonthlyWater, monthlyWater } from "./monthly-water"
-import { dewMonths, factorPast, MOULD_RESISTANCE, mouldMonths } from "./mould"
+import { dewMonths, factorPast, MOULD_RESISTANCE, mouldMonths, mouldSeen } from "./mould"
+import { faceMouldClass } from "./mould-index"
 
 /** A surface's damp beside its members in both seasons, what the months say of its layers, and what lies on it. */
 export interface MoistureCheck extends MoistureLooks {
@@ -86,7 +87,9 @@ function faceVerdicts(surface: SurfaceFigures, { winter, summer }: MoistureLooks
   const sides = monthSides(surface, months)
   const film = surface.lineFilms.inside
   const factor = 1 - film * surface.transmittance
-  const moulds = surface.ground ? [] : mouldMonths(factorPast(factor, film, MOULD_RESISTANCE.opaque), sides)
+  const behind = factorPast(factor, film, MOULD_RESISTANCE.opaque)
+  const moulds = surface.ground ? [] : mouldMonths(behind, sides)
+  const seen = moulds.length > 0 && mouldSeen(behind, sides, faceMouldClass(surface.layers.at(-1)!.material))
   const looks = [
     ["winter", winter],
     ["summer", summer],
@@ -98,7 +101,7 @@ function faceVerdicts(surface: SurfaceFigures, { winter, summer }: MoistureLooks
       const share = wetSide === "inside" ? factor : surface.lineFilms.outside * surface.transmittance
       return [sweating(of, null, season, temperature < 0, surface.ground ? [] : dewMonths(share, wetSide, sides))]
     }),
-    ...(moulds.length > 0 ? [moulding(of, null, moulds)] : []),
+    ...(moulds.length > 0 ? [moulding(of, null, moulds, seen)] : []),
   ]
 }
 
@@ -123,9 +126,9 @@ function clearNightVerdicts(surface: SurfaceFigures, conditions: Checked["condit
   })
 }
 
-function spotVerdict({ name, phrase, cold: { season, wet, dews, moulds } }: Bare): DampVerdict {
+function spotVerdict({ name, phrase, cold: { season, wet, dews, moulds, mouldSeen: seen } }: Bare): DampVerdict {
   if (wet) return sweating(phrase, name, season, wet === "frost", dews)
-  return moulds.length > 0 ? moulding(phrase, name, moulds) : DRY
+  return moulds.length > 0 ? moulding(phrase, name, moulds, seen) : DRY
 }
 
 /** Members, edges, reveals and what runs through, each at its coldest. */

@@ -9,16 +9,19 @@ import { WEATHER_SIDE } from "./wall-rain"
  * humidity and 5 % of sun.
  */
 const [COLDER, DAMPER, DULLER] = [1.3, 0.02, 0.93] as const
+/** Air inside is so much damper than said where people make it so, and where a cooler holds it. @see EN 15026:2007, annex C (5 %) */
+const [ROOM_DAMPER, COOLED_DAMPER] = [0.05, 0.02] as const
 
 /**
- * What a face is judged by: a year that is exceeded once in ten, on the side that wets it; air inside damper by a twentieth; twice the leaks
- * that are said; holes in tight sheets as they usually are; a wall that faces the rain.
+ * What a face is judged by: a year that is exceeded once in ten, on the side that wets it; air inside damper than said; twice the leaks that
+ * are said; holes in tight sheets as they usually are; a wall that faces the rain.
  * @see EN 15026:2007, 5.4 (a year that is exceeded once in ten) and annex C (5 % of humidity on top)
  */
 function designBuild({ airs }: SectionModel): Build {
   const outward = sum(airs.map(({ inside, beyond }) => pressureOf(inside) - pressureOf(beyond))) >= 0
   return {
-    ...{ leaks: 2, resistance: 1, fit: 1, holes: 0.02, humidity: 0.05, rain: WEATHER_SIDE, builtIn: 0.8 },
+    ...{ leaks: 2, resistance: 1, fit: 1, holes: 0.02, rain: WEATHER_SIDE, builtIn: 0.8 },
+    humidity: outward ? ROOM_DAMPER : COOLED_DAMPER,
     ...{ outdoors: outward ? -COLDER : COLDER, outdoorHumidity: DAMPER, sun: outward ? DULLER : 1 },
   }
 }

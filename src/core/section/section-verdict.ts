@@ -1,15 +1,17 @@
 import { inSentence } from "../in-sentence"
-import { amount, capital, DRY, type DampVerdict, fillingOf, monthWords, stepWords, worstVerdict } from "../moisture/damp-verdict"
+import { amount, capital, DRY, type DampVerdict, fillingOf, LIFETIME, monthWords, stepWords, worstVerdict } from "../moisture/damp-verdict"
 import { SEEN } from "../moisture/mould-index"
 import { sum } from "../numeric/sum"
 import type { SectionLayer, SectionModel } from "./section-model"
 import { takesRain } from "./section-sides"
-import { type LayerYear, RISES, type YearsOutcome } from "./section-years"
+import { type LayerYear, type YearsOutcome } from "./section-years"
 
 /** A month is a wet one where a layer is wet for so many of its hours. */
 const WET_HOURS = 120
-/** Wood that is wet for longer in a year can rot, h: eight weeks. @see EN 335:2013, 4 (use class 2: now and then; 3: often) */
+/** Wood that is wet, and damp and warm enough to rot, for longer in a year does so, h: eight weeks. @see EN 335:2013, 4 (use class 2: now and then; 3: often) */
 const ROTS = 8 * 168
+/** A layer that ends a year wetter than the last by less than this, of what it bears, settles. */
+const SETTLES = 0.005
 /** Less than this runs out unseen, kg/m² in a year. */
 const RUNS = 0.05
 /** Freezing so often in a year, fuller than frost lets it be, breaks a skin. */
@@ -52,9 +54,10 @@ function layerVerdict(layer: SectionLayer, year: LayerYear, rises: number, name:
   const moulds = mould !== null && mould.organic && Math.max(...(year.mould ?? [0])) >= SEEN
   const months = wetMonths(year)
   const share = (year.free + year.drained) / bearable
-  const rising = rises > RISES * bearable
+  // What is not too much in a lifetime does not gather.
+  const rising = rises > SETTLES * bearable && (wood || year.free + year.drained + LIFETIME * rises > bearable)
   const worsens = rising && months.length > 0
-  const rots = wood && sum(year.wet) > ROTS
+  const rots = wood && year.rot > ROTS && sum(year.wet) > ROTS
   const overfull = !wood && share > 1
   const harms = moulds || rots || overfull || worsens
   if (months.length === 0 && !moulds && !harms) return DRY
@@ -85,7 +88,7 @@ function skinVerdict(layer: SectionLayer, year: LayerYear, rises: number, name: 
   const breaks = year.cycles >= BREAKS
   if (months.length === 0 && !breaks) return DRY
   const stays = months.length === 12
-  const rising = stays && rises > RISES * layer.bearable
+  const rising = stays && rises > SETTLES * layer.bearable
   const filling = rising || breaks ? "gathers" : fillingOf(months)
   const harmed = filling === "gathers" && !rising
   const held = layer.wood ? `${Math.round(year.wettest! * 100)} % of its mass in water` : `${year.most.toFixed(year.most < 10 ? 1 : 0)} kg/m² of water`

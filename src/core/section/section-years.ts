@@ -28,6 +28,8 @@ export interface LayerYear {
   free: number
   /** kg/m² that it held no more in the year and that ran down and out below. */
   drained: number
+  /** Hours in which wood is damp and warm enough somewhere to rot. */
+  rot: number
   /** How often it froze while it held more than frost lets it. */
   cycles: number
   frost: number
@@ -179,8 +181,8 @@ const areAlike = ({ layers }: SectionModel, before: readonly LayerYear[], now: r
 
 /** Years that each end wetter than the last, with more water than may lie, say enough. */
 const TELLING = 4
-/** A layer that ends a year by so much more than the last, of what it bears, is wetter from year to year. */
-export const RISES = 0.02
+/** A layer that ends each year by so much more than the last, of what it bears, goes on so. */
+const RISES = 0.02
 
 /** Whether a layer holds more than it bears and each of some years ends wetter than the one before: more of them say nothing else. */
 function risesForGood({ layers }: SectionModel, years: readonly LayerYear[][]): boolean {
@@ -220,6 +222,7 @@ function watching(model: SectionModel, mesh: Mesh, every: number) {
       frozen ||= temperature[i]! < 0
     }
     if (broken) told.cycles++
+    if (wood && rotsSomewhere(first, last, temperature, humidity)) told.rot += every
     told.least = Math.min(told.least, held)
     told.most = Math.max(told.most, held)
     told.end = held
@@ -258,9 +261,20 @@ function watching(model: SectionModel, mesh: Mesh, every: number) {
   }
 }
 
+/**
+ * Humidity of the pores from which on wood can rot: 95 % at 0 °C, 86 % at 30 °C.
+ * @see WTA 6-8:2016, 6.4 (limits for solid wood)
+ */
+const rotsFrom = (temperature: number): number => 0.95 - 0.003 * temperature
+
+function rotsSomewhere(first: number, last: number, temperature: Float64Array, humidity: Float64Array): boolean {
+  for (let i = first; i <= last; i++) if (temperature[i]! > 0 && humidity[i]! > rotsFrom(temperature[i]!)) return true
+  return false
+}
+
 const fresh = (): Mould => ({ index: 0, idle: 0 })
 
 const nothing = (): LayerYear => ({
-  ...{ least: Infinity, most: 0, end: 0, free: 0, drained: 0, cycles: 0, frost: 0, mould: null, wettest: null, rust: 0 },
+  ...{ least: Infinity, most: 0, end: 0, free: 0, drained: 0, rot: 0, cycles: 0, frost: 0, mould: null, wettest: null, rust: 0 },
   wet: new Array<number>(12).fill(0),
 })

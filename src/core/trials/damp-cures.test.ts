@@ -2,16 +2,22 @@ import { describe, expect, test } from "@jest/globals"
 import { demo, evenBox } from "../../../tests/fixtures/jobs"
 import { curesOf, judgedRoughly } from "../../../tests/fixtures/judged"
 import { sketch, stack } from "../../../tests/fixtures/layers"
-import { type CureRank, rankedCures } from "./damp-cures"
+import { activeState } from "../enclosure/job-state"
+import { ledgerOf } from "../ledger/ledger"
+import { type CureRank, dampCures, rankedCures } from "./damp-cures"
 
 describe("cures of damp", () => {
   const nettle = demo("Cold Nettle")
   const PLYWOOD = evenBox(sketch("one", stack`birch-plywood 9, glass-wool 100, gypsum-board 12`))
 
-  test("of a cold room with its foil inside: moved to the outside, and sealed, it stands", () => {
-    const { ledger, cures } = curesOf(nettle)
+  test("of a cold room with its foil inside: moved to the outside, and sealed, next to nothing gathers by the months, and none of it before its years are followed", () => {
+    const { ledger, cures, tried, judged } = curesOf(nettle)
     expect(ledger.moisture.left.verdict.harms).toBe(true)
-    expect(cures.find(({ name }) => name.endsWith("moved to the outside, and sealed"))!.verdict.harms).toBe(false)
+    expect(judged).toBe(tried)
+    expect(cures.every(({ judged }) => judged)).toBe(true)
+    expect(cures.find(({ name }) => name.endsWith("moved to the outside, and sealed"))!.share).toBeLessThan(0.1)
+    const state = activeState(nettle)
+    expect(dampCures(state, ledgerOf(state), "left")).toMatchObject({ cures: [], tried: 0 })
   })
 
   test.each(["money", "height", "weight"] satisfies CureRank[])(

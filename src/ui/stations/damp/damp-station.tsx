@@ -171,7 +171,8 @@ function PlaneTable({ look }: { look: DampAssessment }) {
       heads={["face", "temperature", "dew point", "humidity"]}
       rows={look.interfaces.map((plane, i) => {
         const humidity = plane.vapourPressure! / plane.saturationPressure
-        const dew = dewPoint(plane.vapourPressure!)
+        // Where it is wet the air is full: its dew point is its own temperature.
+        const dew = humidity > 1 ? plane.temperature : dewPoint(plane.vapourPressure!)
         const damp = humidity > 1 ? "wet" : `${Math.round(humidity * 100)} %`
         const cells = [name(i), write("temperature", plane.temperature), dew === null ? "–" : write("temperature", dew), damp]
         return { key: i, cells, look: humidity > 1 ? "font-semibold text-fen" : "" }
