@@ -24,7 +24,8 @@ function row(one: FaceCase, station: string, use: TableUse): string {
   return `| ${CLIMATE_STATIONS[station]!.name} | ${use} | ${cells.join(" | ")} | **${STEPS[verdict.filling]}**${verdict.harms ? "!" : ""} | ${decidedBy ?? "nobody"} | ${aside} | ${verdict.words} |`
 }
 
-const HEAD = "| place | use | months | years | rules | spots | verdict | by | set aside | in words |\n| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |"
+const HEAD =
+  "| place | use | months | years | rules | spots | verdict | by | set aside | in words |\n| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |"
 const parts = FACE_CASES.filter(({ name }) => only === undefined || name.includes(only)).map((one) => {
   const rows = TABLE_STATIONS.flatMap((station) => (Object.keys(TABLE_USES) as TableUse[]).map((use) => row(one, station, use)))
   process.stderr.write(`${one.name}\n${rows.join("\n")}\n`)

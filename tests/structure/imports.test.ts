@@ -5,7 +5,7 @@ import ts from "typescript"
 
 /** Folders of the core, lowest first. */
 const CORE =
-  "numeric cutting air material assembly ground sun climate conduction airflow inside plant dynamic hygrothermal shell laying enclosure moisture steady hourly section takeoff results ledger trials sizing"
+  "numeric cutting air material assembly ground sun climate conduction airflow inside plant dynamic hygrothermal shell laying enclosure moisture steady hourly section verdict takeoff results ledger trials sizing"
     .split(" ")
     .map((folder) => `core/${folder}`)
 /** Layers, lowest first: each may import itself and those before it. "core" is what lies loose in it. */

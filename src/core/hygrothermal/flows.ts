@@ -52,7 +52,8 @@ export function flowBetween(
   flow[7] = h + LATENT * gvTA
   flow[8] = fall * h * h * (halfB / heat[b]! ** 2) * heatSlope[b]! + LATENT * gvPhiB
   flow[9] = -h + LATENT * gvTB
-  if (stuffs[a]!.liquid && stuffs[b]!.liquid) addLiquid(cells, a, b, halfA, halfB, layers[a] === layers[b], temperature[a]! < temperature[b]!, flow)
+  if (stuffs[a]!.liquid && stuffs[b]!.liquid)
+    addLiquid(cells, a, b, halfA, halfB, layers[a] === layers[b], temperature[a]! < temperature[b]!, flow)
 }
 
 /** Adds the liquid: within a layer by the mean of both cells, across a joint through half of each; none into ice or out of it. */

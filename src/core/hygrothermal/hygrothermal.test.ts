@@ -215,6 +215,56 @@ describe("water", () => {
     expect(through(foam)).toBeLessThan(3)
   })
 
+  /** What a face that is held full draws into 50 mm in a day, kg/m². @param changes of the stuff */
+  const drawn = (temperature: number, changes: object) => {
+    const material = {
+      ...LINEAR,
+      sorption: [
+        [0, 0],
+        [0.5, 20],
+        [1, 100],
+      ],
+      conductivity: [[0, 1]],
+      density: 1000,
+      specificHeat: 1000,
+      ...changes,
+    }
+    const input = {
+      layers: [{ thickness: 0.05, material }],
+      initial: { temperature, relativeHumidity: 0.5 },
+      duration: DAY,
+      output: [0, DAY],
+    }
+    const { layers } = run({ ...input, outside: held(temperature, 1), inside: sealed(temperature) })
+    return (layers[1]!.waterContent[0]! - layers[0]!.waterContent[0]!) * 0.05
+  }
+  const WICKS = {
+    liquidConductivity: [
+      [0, 1e-12],
+      [100, 1e-9],
+    ],
+  }
+
+  test("goes as liquid only where it is not frozen: below 0 °C a face draws in what vapour brings and no more", () => {
+    expect(drawn(5, WICKS) / drawn(5, {})).toBeGreaterThan(3)
+    expect(drawn(0, WICKS) / drawn(0, {})).toBeGreaterThan(3)
+    expect(drawn(-5, WICKS)).toBeCloseTo(drawn(-5, {}), 9)
+  })
+
+  test("finds its way where a stuff lets no vapour through once it is full", () => {
+    const permeability = (full: number) => ({
+      mu: undefined,
+      vapourPermeability: [
+        [0, 2e-11],
+        [100, full],
+      ],
+    })
+    const [open, closing] = [drawn(20, permeability(2e-11)), drawn(20, permeability(0))]
+    expect(Number.isFinite(closing)).toBe(true)
+    expect(closing).toBeGreaterThan(0)
+    expect(closing).toBeLessThan(open)
+  })
+
   test("a film that opens when it is damp lets more out than one that does not", () => {
     const left = (film: object) =>
       run({

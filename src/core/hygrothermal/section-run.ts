@@ -55,7 +55,13 @@ export function runSection({ mesh, start, outside, inside, leaks = [], times, ma
   const stops = [...new Set([...bendsOf(outside), ...bendsOf(inside), ...leaks.flatMap(leakBends), ...times])]
     .sort((a, b) => a - b)
     .filter((one) => one > 0 && one <= end)
-  const run: SectionRun = { balance: { water: 0, heat: 0 }, gained: { outside: 0, inside: 0, leaks: 0 }, ranOff: 0, drained: new Float64Array(water.length), wettest: 0 }
+  const run: SectionRun = {
+    balance: { water: 0, heat: 0 },
+    gained: { outside: 0, inside: 0, leaks: 0 },
+    ranOff: 0,
+    drained: new Float64Array(water.length),
+    wettest: 0,
+  }
   const content = () => water.reduce((all, one, i) => all + one * mesh.widths[i]!, 0)
   const atStart = content()
   const sums = { water: 0, waterGross: 0, heat: 0, heatGross: 0, stored: 0, moved: 0 }

@@ -6,7 +6,9 @@ import type { DampVerdict } from "./damp-verdict"
 import type { MoistureCheck } from "./surface-verdict"
 
 /** Surfaces of an enclosure, each checked for damp. */
-export type Damp = Pick<Enclosure, "surfaces" | "conditions"> & { moisture: Readonly<Record<SurfaceId, MoistureCheck & { verdict: DampVerdict }>> }
+export type Damp = Pick<Enclosure, "surfaces" | "conditions"> & {
+  moisture: Readonly<Record<SurfaceId, MoistureCheck & { verdict: DampVerdict }>>
+}
 
 /** By how much the coldest inside face stays above its dew point at its design condition, K, at the worst surface. */
 export function dampMargin(damp: Damp): number {

@@ -51,7 +51,8 @@ export function sorptionOf({ sorption, class: kind }: Pick<Material, "sorption" 
 /** Open pores of what takes up next to none from the air or lets it lie, kg/m³ of water. */
 function poresOf({ class: kind, density, fire }: Pick<Material, "class" | "density" | "fire">): number {
   if (kind === "foam") return IN_FOAM
-  const solid = kind === "wood" ? SOLID.organic : kind === "fibre" || kind === "board" ? SOLID[fire.combustible ? "organic" : "mineral"] : SOLID.stone
+  const solid =
+    kind === "wood" ? SOLID.organic : kind === "fibre" || kind === "board" ? SOLID[fire.combustible ? "organic" : "mineral"] : SOLID.stone
   return 1000 * Math.max(0.01, 1 - density / solid)
 }
 

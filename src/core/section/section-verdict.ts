@@ -91,14 +91,20 @@ function skinVerdict(layer: SectionLayer, year: LayerYear, rises: number, name: 
   const rising = stays && rises > SETTLES * layer.bearable
   const filling = rising || breaks ? "gathers" : fillingOf(months)
   const harmed = filling === "gathers" && !rising
-  const held = layer.wood ? `${Math.round(year.wettest! * 100)} % of its mass in water` : `${year.most.toFixed(year.most < 10 ? 1 : 0)} kg/m² of water`
+  const held = layer.wood
+    ? `${Math.round(year.wettest! * 100)} % of its mass in water`
+    : `${year.most.toFixed(year.most < 10 ? 1 : 0)} kg/m² of water`
   return {
     ...DRY,
     ...{ filling, harmed, freezes: breaks, harms: rising || breaks, where: name, months, season: "winter" },
     words: `${stepWords({ filling, harmed })}: ${breaks ? `frost in wet ${name}` : `rain on ${name}`}`,
     sentence: [
       `Rain wets the ${name} of the ${of} ${monthWords(months)}: it holds ${held} at most${rising ? ", each year more" : stays ? " and never dries" : ", and dries within the year"}.`,
-      ...(breaks ? [`It freezes ${year.cycles === 1 ? "once" : `${year.cycles} times`} a year while it is fuller than frost lets it be: frost can break it.`] : []),
+      ...(breaks
+        ? [
+            `It freezes ${year.cycles === 1 ? "once" : `${year.cycles} times`} a year while it is fuller than frost lets it be: frost can break it.`,
+          ]
+        : []),
     ].join(" "),
   }
 }

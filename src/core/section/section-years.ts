@@ -176,7 +176,11 @@ const SAME_MOULD = 0.05
 const areAlike = ({ layers }: SectionModel, before: readonly LayerYear[], now: readonly LayerYear[]): boolean =>
   now.every(({ least, most, end, mould, drained }, i) => {
     const [then, same] = [before[i]!, Math.abs(end - before[i]!.end) <= ALIKE * Math.max(SLIGHT, most - least)]
-    return same && Math.abs(drained - before[i]!.drained) <= SLIGHT && (!layers[i]!.mould?.organic || mould!.every((index, face) => Math.abs(index - then.mould![face]!) < SAME_MOULD))
+    return (
+      same &&
+      Math.abs(drained - before[i]!.drained) <= SLIGHT &&
+      (!layers[i]!.mould?.organic || mould!.every((index, face) => Math.abs(index - then.mould![face]!) < SAME_MOULD))
+    )
   })
 
 /** Years that each end wetter than the last, with more water than may lie, say enough. */

@@ -11,12 +11,14 @@ import { hygrothermal } from "../hygrothermal/hygrothermal"
 import { ledgerOf } from "../ledger/ledger"
 import { CATALOGUE } from "../material/catalogue"
 import { worstPlane } from "../moisture/damp-verdict"
+import { frostLimit } from "./frost-limit"
 import { layerStuff, liquidOf, sorptionOf, uptakeOf } from "./layer-stuff"
 import { asBuilt, divides, likelyBuild } from "./likely-builds"
 import { growMould, type Mould, mouldClass } from "../moisture/mould-index"
 import { AS_DRAWN, type SectionModel, sectionModel, type SectionSaid } from "./section-model"
 import { CLOSE, ROUGH, sectionYears } from "./section-years"
 import { sectionVerdict } from "./section-verdict"
+import { wallRainShare } from "./wall-rain"
 
 const facesOf = (job: Job) => {
   const state = activeState(job)
@@ -134,6 +136,26 @@ describe("a section at rest", () => {
     expect(told.years.at(-1)![1]!.wet.every((hours) => hours > 600)).toBe(true)
   })
 
+  test("holds no more than its pores: wool of 40 kg/m³ between 2,600 has 985 kg/m³ of them, and the rest runs out below and is told", () => {
+    const { material } = { material: layerStuff("stone-wool", CATALOGUE["stone-wool"]!, 0.035, 0.1, 0.1) }
+    const full = material.sorption.at(-1)![1]
+    expect(full).toBeCloseTo(1000 * (1 - CATALOGUE["stone-wool"]!.density / 2600) + 5, 6)
+    const transfer = new Array<number>(12).fill(1e-7)
+    const wet = steady({ leaks: [{ layer: 1, face: "outer", transfer }] })
+    const [metal, wool, board] = wet.layers
+    const told = sectionYears(
+      { ...wet, layers: [metal!, { ...wool!, material: { ...wool!.material, sorption: material.sorption } }, board!] },
+      weatherYear("linden-vale"),
+      0.5,
+      STEADY,
+    )
+    const last = told.years.at(-1)![1]!
+    expect(last.most / 0.1).toBeLessThan(full * 1.0001)
+    expect(last.drained).toBeGreaterThan(10)
+    // What came in and did not stay ran out.
+    expect(told.balance.water).toBeLessThan(1e-6)
+  })
+
   test("gathers from leaking air what its transfer and the damper air bring", () => {
     const transfer = new Array<number>(12).fill(1e-11)
     const told = sectionYears(steady({ leaks: [{ layer: 1, face: "outer", transfer }] }), weatherYear("linden-vale"), 0.5, STEADY)
@@ -181,7 +203,54 @@ test("a section goes through studs, and air leaks to where it is said to", () =>
   expect(Math.max(...leak!.transfer)).toBeGreaterThan(0)
 })
 
+describe("frost in a skin", () => {
+  test("clay brick of 1,800 kg/m³ has 321 kg/m³ of pores: frost breaks it from 80 % of them on (by hand), and of wood that is not known", () => {
+    expect(frostLimit("clay-brick", 1800)).toBeCloseTo(0.8 * 1000 * (1 - 1800 / 2650), 9)
+    expect(frostLimit("spruce", 450)).toBeNull()
+  })
+
+  test("counts how often it freezes fuller than that, and tells it as harm", () => {
+    const layer = { ...steady().layers[2]!, wood: false, frost: 100 }
+    const year = {
+      least: 0,
+      most: 20,
+      end: 1,
+      wet: [200, ...new Array<number>(11).fill(0)],
+      free: 1,
+      drained: 0,
+      rot: 0,
+      frost: 0,
+      rust: 0,
+      mould: null,
+      wettest: null,
+    }
+    const model = {
+      ...steady({ rain: true, outdoors: true, sealed: false }),
+      layers: [{ ...layer, material: { ...layer.material, liquidConductivity: [[0, 1e-12]] as [number, number][] } }],
+    }
+    const said = (cycles: number) =>
+      sectionVerdict(
+        model,
+        { years: [[{ ...year, cycles }], [{ ...year, cycles }]], repeats: true },
+        [{ material: { name: "Solid clay brick" } }],
+        "wall",
+      )
+    expect(said(0)).toMatchObject({ filling: "weeks", harms: false, freezes: false })
+    expect(said(3)).toMatchObject({ filling: "gathers", harmed: true, harms: true, freezes: true })
+    expect(said(3).sentence).toContain("It freezes 3 times a year")
+  })
+})
+
 describe("rain", () => {
+  test("of the open country comes to a wall by terrain, what stands before it, and its own kind (ISO 15927-3): by hand", () => {
+    const face = { face: { outline: new Array(4) }, shades: null } as unknown as Parameters<typeof wallRainShare>[0]
+    // In the open: 0.19·ln(4/0.05) = 0.8326, no obstruction, a wall under a flat roof 0.4, a mean over all directions of 1/π.
+    expect(wallRainShare(face, 1)).toBeCloseTo((0.8326 * 0.4) / Math.PI, 4)
+    // Among houses: 0.22·ln(8/0.3) = 0.7223, 0.5, and 0.3 under an eave of 400 mm.
+    const eave = { ...face, shades: { overhang: { depth: 0.4, above: 0.1, extendLeft: 0, extendRight: 0 }, left: null, right: null } }
+    expect(wallRainShare(eave, 3)).toBeCloseTo((0.7223 * 0.5 * 0.3) / Math.PI, 4)
+  })
+
   const wall = (material: string) => {
     const { assembly } = readyBuildUps("shed", "wall")[0]!
     const outermost = assembly.order[0]!

@@ -47,7 +47,10 @@ describe("cures of damp", () => {
   })
 
   test("none moves or replaces what sheds rain: the shingle, and the underlay behind a vented space", () => {
-    const roofs = [stack`asphalt-shingle 3, softwood-plywood 15, glass-wool 100, gypsum-board 12`, stack`steel-dark 0.7, air 40 vented, bitumen-sheet 2, softwood-plywood 15, glass-wool 100, gypsum-board 12`]
+    const roofs = [
+      stack`asphalt-shingle 3, softwood-plywood 15, glass-wool 100, gypsum-board 12`,
+      stack`steel-dark 0.7, air 40 vented, bitumen-sheet 2, softwood-plywood 15, glass-wool 100, gypsum-board 12`,
+    ]
     for (const layers of roofs) {
       const sheds = layers.findIndex(([material]) => material === "asphalt-shingle" || material === "bitumen-sheet")
       const { ledger, cures } = curesOf(evenBox(sketch("one", layers)))

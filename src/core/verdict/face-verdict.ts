@@ -52,7 +52,9 @@ export function faceVerdict(check: MoistureCheck, basis: VerdictBasis): FaceVerd
   const of = inSentence(check.at.name)
   const years = judgedYears(model, layers, of, basis.years)
   const months = judgedMonths(check.months, model, layers)
-  const warned = judgements({ kind: basis.brief.kind, surface: check.at, water: check.water, sweats: basis.sweats }).filter(({ warns }) => warns)
+  const warned = judgements({ kind: basis.brief.kind, surface: check.at, water: check.water, sweats: basis.sweats }).filter(
+    ({ warns }) => warns,
+  )
   const rule = worstVerdict([{ ...DRY, sentence: "No rule of building asks for a change." }, ...warned.map(ruleVerdict)])
   // What the years will follow is not feared before they have.
   const open = warned.filter((one) => !isAnswered(one, years.decides || years.awaited.length > 0))
@@ -62,7 +64,9 @@ export function faceVerdict(check: MoistureCheck, basis: VerdictBasis): FaceVerd
   const setAside = [
     ...(monthsAside ? [{ judge: "months" as const, why: FOLLOWED }] : []),
     ...(open.length < warned.length && years.verdict ? [{ judge: "rule" as const, why: ANSWERED }] : []),
-    ...(blind ? [{ judge: "spot" as const, why: ON_FACES }, ...(warned.length === 0 ? [{ judge: "rule" as const, why: NO_RULE }] : [])] : []),
+    ...(blind
+      ? [{ judge: "spot" as const, why: ON_FACES }, ...(warned.length === 0 ? [{ judge: "rule" as const, why: NO_RULE }] : [])]
+      : []),
   ]
   const counted: [Judge, DampVerdict][] = [
     ...(years.verdict ? [["years", years.verdict] as [Judge, DampVerdict]] : []),
@@ -78,7 +82,8 @@ export function faceVerdict(check: MoistureCheck, basis: VerdictBasis): FaceVerd
 const UNJUDGED = FILLINGS.indexOf("unjudged")
 const step = ({ filling }: Pick<DampVerdict, "filling">): number => FILLINGS.indexOf(filling)
 
-const FOLLOWED = "The months know no sun, no suction and nothing that stuffs take up; it was followed by the hour, with what is known of these stuffs."
+const FOLLOWED =
+  "The months know no sun, no suction and nothing that stuffs take up; it was followed by the hour, with what is known of these stuffs."
 const ANSWERED = "What this rule fears was followed by the hour, for a build on the bad side of usual."
 const ON_FACES = "Cold spots say nothing of what happens within."
 const NO_RULE = "That no rule asks for a change says nothing of what happens within."
@@ -112,8 +117,9 @@ function judgedYears(model: SectionModel, layers: readonly BuiltLayer[], of: str
   const verdict = sectionVerdict(model, told, layers, of)
   const unknown = unknownBasis(model, layers)
   if (unknown.length > 0) {
-    const why = `By the hour it cannot be judged: it is not known ${unknown.join(", nor ")}.`
-    return { verdict: verdict.filling === "dry" ? unjudged(why) : verdict, decides: false, awaited: [] }
+    const why = `It is not known ${unknown.join(", nor ")}.`
+    const said = verdict.filling === "dry" ? unjudged(why) : { ...verdict, sentence: `${verdict.sentence} ${why}` }
+    return { verdict: said, decides: false, awaited: [] }
   }
   if (!isBorrowed(model)) return { verdict, decides: true, awaited: [] }
   const bare = withoutBorrowed(model)

@@ -53,7 +53,8 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
       }}
     >
       <span className="block truncate text-dense text-graphite">
-        {headline.name}{soFar ? ", by the months so far" : ""}: {inSentence(surface.name)}
+        {headline.name}
+        {soFar ? ", by the months so far" : ""}: {inSentence(surface.name)}
       </span>
       <span className="flex items-center gap-1.5 pt-1">
         <DampRing verdict={{ ...verdict, soFar }} />

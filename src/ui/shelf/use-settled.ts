@@ -22,7 +22,9 @@ export function useSettled(jobs: readonly ShelfJob[]): { jobs: ShelfJob[]; faile
   const [tries, setTries] = useState(0)
   const open = current.filter(({ id }) => !failed.has(id))
   // All figures first, then verdicts on damp that go by the months so far.
-  const next = open.find(({ summary }) => summary.figures === null) ?? (tries < MOST_TRIES ? open.find(({ summary }) => summary.figures?.damp.soFar) : undefined)
+  const next =
+    open.find(({ summary }) => summary.figures === null) ??
+    (tries < MOST_TRIES ? open.find(({ summary }) => summary.figures?.damp.soFar) : undefined)
   const [id, head] = [next?.id, next?.head]
   useEffect(() => {
     if (id === undefined || head === undefined) return
@@ -36,8 +38,7 @@ export function useSettled(jobs: readonly ShelfJob[]): { jobs: ShelfJob[]; faile
       else if (answer.ok && answer.value.head === head) {
         setSettled((before) => new Map(before).set(id, answer.value))
         setTries((count) => count + 1)
-      }
-      else setFailures((before) => new Map(before).set(id, { head, message: answer.ok ? CHANGED : answer.error.message }))
+      } else setFailures((before) => new Map(before).set(id, { head, message: answer.ok ? CHANGED : answer.error.message }))
     })
     return () => {
       left.abort()

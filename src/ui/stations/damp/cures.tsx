@@ -75,9 +75,7 @@ export function Cures() {
               cure.step.always === undefined ? cure.name : fanWords(cure),
               <span key="ring" className="flex items-start gap-1.5">
                 <DampRing verdict={cure.verdict} size={14} />
-                <span>
-                  {cure.verdict.words}
-                </span>
+                <span>{cure.verdict.words}</span>
               </span>,
               cure.money === null ? "no price" : more("money", cure.money, 0.5),
               more("length", cure.height, 5e-4),

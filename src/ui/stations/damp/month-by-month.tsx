@@ -16,7 +16,7 @@ export function MonthByMonth() {
   const figures = useChosenFace()
   const ledger = useLedger()
   const [asTable, setAsTable] = useState(false)
-  const { water } = ledger.moisture[figures.id]!
+  const { water, said } = ledger.moisture[figures.id]!
   const worst = worstPlane(water)
   const full = ledger.months.flatMap((month, i) => (month.full ? [MONTHS[i]!] : []))
   const plane = worst && water.planes[worst.plane]!
@@ -29,12 +29,14 @@ export function MonthByMonth() {
           {asTable ? "as bars" : "as a table"}
         </Button>
       </div>
+      <p>{said.months.sentence}</p>
       {worst && plane ? (
         <>
           <p>
             Most lies {placeWords(plane, figures.layers)}, {length(plane.depth)} from the outdoor face:{" "}
             {write("arealWater", Math.max(...lying))} at the end of {MONTHS[lying.indexOf(Math.max(...lying))]};{" "}
-            {write("arealWater", plane.bearable)} would do no harm there. The count begins with a dry face in {MONTHS[water.leaking.first!]}.
+            {write("arealWater", plane.bearable)} would do no harm there. The count begins with a dry face in {MONTHS[water.leaking.first!]}
+            .
           </p>
           {asTable ? null : (
             <MonthColumns
@@ -48,9 +50,7 @@ export function MonthByMonth() {
             />
           )}
         </>
-      ) : (
-        <p>Nothing gathers within it in the mean of any month.</p>
-      )}
+      ) : null}
       {asTable ? (
         <FigureTable
           caption="Means of the months, and water at their ends"

@@ -47,7 +47,10 @@ function Ways() {
   const now = presentCandidate(job, face, ledger)
   useWorkedOut(
     "ways",
-    useMemo(() => ways.map((one) => ({ pending: [], awaited: [], judging: judgingOf(one.ledger, [one.face], job.brief) })), [ways, job.brief]),
+    useMemo(
+      () => ways.map((one) => ({ pending: [], awaited: [], judging: judgingOf(one.ledger, [one.face], job.brief) })),
+      [ways, job.brief],
+    ),
   )
   const open = ways.filter(({ ledger: { moisture } }) => moisture[id]!.awaited.length > 0).length
   const tryIt = ({ assembly }: Candidate) =>

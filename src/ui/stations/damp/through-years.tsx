@@ -54,8 +54,8 @@ export function ThroughYears() {
       <h2 className="font-display text-[15px] font-semibold">Hour by hour, through the years</h2>
       <p className="text-graphite">
         Sun, clear nights, rain, leaking air, and what wood and boards take up and give back, in a face that turns out on the bad side of
-        usual: twice the leaks that are said, air inside a twentieth damper, a year that is worse than nine of ten. It begins in autumn, when
-        the face is closed, and goes on until a year is like the one before, or until it is plain that each is wetter.
+        usual: twice the leaks that are said, air inside a twentieth damper, a year that is worse than nine of ten. It begins in autumn,
+        when the face is closed, and goes on until a year is like the one before, or until it is plain that each is wetter.
       </p>
       <SectionChoices surface={figures} model={asked.model} said={said} onSay={(next) => setChosen({ face: figures.id, said: next })} />
       <div className="flex flex-wrap items-end gap-3">
@@ -163,8 +163,7 @@ function Told({ model, layers, surface, told, days, builtIn }: ToldProps) {
         <p className="font-display text-[16px] font-semibold">{verdict.words}</p>
       </div>
       <p>
-        {verdict.sentence}{" "}
-        {told.repeats ? "In the end each year is like the one before." : "No year is like the one before."}
+        {verdict.sentence} {told.repeats ? "In the end each year is like the one before." : "No year is like the one before."}
         {told.sweats > 0 ? ` In ${printNumber(told.sweats, 0)} hours of it dew lies on the inside face.` : ""}
         {builtIn === "wet" && told.dryAfter !== null ? ` All wood is below 20 % water after ${Math.ceil(told.dryAfter)} days.` : ""}
       </p>
