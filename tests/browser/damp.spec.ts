@@ -40,7 +40,7 @@ test("a cold room with its tight layer inside is wrong-sided, and a cure is foun
   await expect(page.getByTestId("rules")).toContainText("Wrong-sided: the tight foil membrane, taped stands on the dry side.")
   const months = page.getByTestId("month-by-month")
   await expect(months.getByRole("listitem")).toHaveCount(12)
-  await expect(months.getByRole("listitem").first()).toContainText(/January: 1\s\d+(\.\d)?\sg\/m²|January: [\d.]+\sg\/m²/)
+  await expect(months.getByRole("listitem").first()).toContainText(/January: [\d\s.]+\sg\/m²/)
   await months.getByRole("button", { name: "as a table" }).click()
   await expect(months.getByRole("row")).toHaveCount(13)
   const cure = page.getByTestId("cures").getByRole("row").filter({ hasText: "moved to the outside, and sealed" })
@@ -101,7 +101,7 @@ test("the humidity of a hut may follow from what gives off water", async ({ page
 test("a vented roof that loses its channel turns from dry to wet", async ({ page }) => {
   const roof = [
     ["steel-dark", 0.0007],
-    ["air", 0.04, 0.002],
+    ["air", 0.04, 0.02],
     ["osb", 0.018],
     ["wood-fibre-batt", 0.2],
     ["kraft-paper", 0.0003],

@@ -41,18 +41,24 @@ function piecesOf({ width, height, blocks }: Body): Piece[] {
 const airPieces = ({ airs = [] }: Body): Piece[] =>
   airs.map(({ x, y, width, height }) => ({ left: x, right: x + width, low: y, high: y + height, conductivity: 0 }))
 
-/** The first mesh of a body: lines on all edges of blocks and airs and on the ends of boundaries. */
-export function firstMesh(body: Body): Mesh {
+/** Edges of all blocks and airs, the ends of boundaries and the body's own edges, across and upwards, m. */
+export function endsOfStuffs(body: Body): { x: number[]; y: number[] } {
   const pieces = [...piecesOf(body), ...airPieces(body)]
   const ends = (edges: readonly BridgeBoundary["edge"][]) =>
     body.boundaries
       .filter(({ edge }) => edges.includes(edge))
       .flatMap((boundary) => [stretchOf(body, boundary).from, stretchOf(body, boundary).to])
   const within = (most: number) => (place: number) => place >= 0 && place <= most
-  return meshOn(
-    [0, body.width, ...pieces.flatMap(({ left, right }) => [left, right]), ...ends(["bottom", "top"])].filter(within(body.width)),
-    [0, body.height, ...pieces.flatMap(({ low, high }) => [low, high]), ...ends(["left", "right"])].filter(within(body.height)),
-  )
+  return {
+    x: [0, body.width, ...pieces.flatMap(({ left, right }) => [left, right]), ...ends(["bottom", "top"])].filter(within(body.width)),
+    y: [0, body.height, ...pieces.flatMap(({ low, high }) => [low, high]), ...ends(["left", "right"])].filter(within(body.height)),
+  }
+}
+
+/** The first mesh of a body: lines on all ends of stuffs. */
+export function firstMesh(body: Body): Mesh {
+  const { x, y } = endsOfStuffs(body)
+  return meshOn(x, y)
 }
 
 /** Conductivity of each cell, row by row from below, W/(m·K); 0 in air, whose temperature is known. */

@@ -2,10 +2,11 @@ import { describe, expect, test } from "@jest/globals"
 import fc from "fast-check"
 import { BridgeInput } from "../../schema/bridge"
 import { stackOf, thermalTransmittance } from "../assembly/thermal-transmittance"
-import type { Body } from "./body"
-import { bridge, solvedBody } from "./bridge"
+import { type Body, endsOfStuffs } from "./body"
+import { bridge, bridgeFigures, solvedBody } from "./bridge"
 import { cavityConductivity } from "./cavity"
-import { cellAt, firstLines, halved } from "./mesh"
+import { fieldOn } from "./field"
+import { cellAt, cutNear, firstLines, halved } from "./mesh"
 import { temperaturePicture } from "./picture"
 import { temperatureAt } from "./temperatures"
 
@@ -318,4 +319,24 @@ describe("coldest and warmest points", () => {
     expect(Math.abs(rough!.fRsi! - fine!.fRsi!)).toBeLessThan(0.005)
     expect(rough!.surface.in!.minimumAt.x).toBeCloseTo(0.482, 2)
   })
+})
+
+test("a steel plate that ends where a room's face begins: its coldest point stands to 0.1 K, as on a mesh cut many times more about all ends", () => {
+  const body = BridgeInput.parse({
+    ...{ width: 0.5356, height: 0.2062, background: { conductivity: 0.035 } },
+    blocks: [
+      { x: 0.1842, y: 0.1125, width: 0.3514, height: 0.002, conductivity: 17 },
+      { x: 0, y: 0, width: 0.003, height: 0.0859, conductivity: 17 },
+    ],
+    boundaries: [
+      { id: "out", edge: "left", temperature: -18, resistance: 0.04 },
+      { id: "in", edge: "right", temperature: 20, resistance: 0.13, from: 0.1145, to: 0.2062 },
+    ],
+  })
+  const solved = solvedBody(body)
+  const { x, y } = endsOfStuffs(body)
+  let { field } = solved
+  for (let cut = 0; cut < 3; cut++) field = fieldOn(body, { x: cutNear(field.mesh.x, x), y: cutNear(field.mesh.y, y) }, field)
+  const coldest = (of: typeof field) => bridgeFigures(body, { ...solved, field: of }).surface.in!.minimum
+  expect(Math.abs(coldest(solved.field) - coldest(field))).toBeLessThan(0.1)
 })

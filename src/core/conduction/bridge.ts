@@ -1,12 +1,12 @@
 import type { BridgeInput, BridgeOutput } from "../../schema/bridge"
 import { type Note, type Noted, noteIf } from "../../schema/note"
-import { type Body, firstMesh, surroundings } from "./body"
+import { type Body, endsOfStuffs, firstMesh, surroundings } from "./body"
 import { faceTemperature, cornerTemperatures, temperatureAt } from "./temperatures"
 import { type Facet, type Field, fieldOn, inSeries } from "./field"
 import { cutNear, halved, type Mesh } from "./mesh"
 
-/** Cells of the largest mesh. */
-const MOST = 600_000
+/** Cells of the largest mesh, and of one that leaves room to be cut about many points. */
+const [MOST, ROOMY] = [600_000, 40_000] as const
 
 /** A body solved: its field on the finest mesh, and whether that was fine enough. */
 export interface SolvedBody {
@@ -50,15 +50,17 @@ export function bridgeFigures(body: Body, { field, flows, fine }: SolvedBody): N
 export function solvedBody(body: Body, onMesh?: (cells: number) => void, settled: Settled = "all"): SolvedBody {
   let field = fieldOn(body, firstMesh(body), null)
   let flows = flowsOf(body, field)
+  let roomy = field
   for (;;) {
     const finer: Mesh = { x: halved(field.mesh.x), y: halved(field.mesh.y) }
-    if (cellsOf(finer) > MOST) return { field, drawn: field, flows, fine: false }
+    if (cellsOf(finer) > MOST) return { ...pointed(body, null, field, roomy, settled, onMesh), drawn: field, flows, fine: false }
     onMesh?.(cellsOf(finer))
     const next = fieldOn(body, finer, field)
     const now = flowsOf(body, next)
     const largest = Math.max(...now.map(Math.abs))
     const change = Math.max(...now.map((flow, b) => Math.abs(flow - flows[b]!)))
-    if (change <= body.accuracy * largest) return { ...pointed(body, field, next, settled, onMesh), drawn: next, flows: now }
+    if (cellsOf(finer) <= ROOMY) roomy = next
+    if (change <= body.accuracy * largest) return { ...pointed(body, field, next, roomy, settled, onMesh), drawn: next, flows: now }
     ;[field, flows] = [next, now]
   }
 }
@@ -67,17 +69,25 @@ export function solvedBody(body: Body, onMesh?: (cells: number) => void, settled
 const HALVING = 0.4
 
 /**
- * A field whose coldest and warmest points are settled too: the mesh is cut about those that still move.
+ * A field whose coldest and warmest points are settled too: the mesh is cut about those that still move. One that was halved all over until it
+ * is large has no room for that: then it begins with the last that has, and cuts that about all ends of stuffs first, where the field bends most.
+ * @param coarse null where flows did not settle
  * @param halved the field on a mesh of half the cells' sizes
+ * @param roomy the last that leaves room
  */
-function pointed(body: Body, coarse: Field, halved: Field, settled: Settled, onMesh?: (cells: number) => void) {
+function pointed(body: Body, coarse: Field | null, halved: Field, roomy: Field, settled: Settled, onMesh?: (cells: number) => void) {
   if (settled === "flows") return { field: halved, fine: true }
   const settles = extremesSettle(body)
   const movedBeyond = (before: SurfacePoint[], now: SurfacePoint[], most: number) =>
     now.filter(({ temperature }, i) => Math.abs(temperature - before[i]!.temperature) > most)
   let field = halved
   let extremes = extremesOf(body, field, settled)
-  let moving = movedBeyond(extremesOf(body, coarse, settled), extremes, HALVING * settles)
+  let moving = coarse ? movedBeyond(extremesOf(body, coarse, settled), extremes, HALVING * settles) : extremes
+  if (moving.length > 0 && halved !== roomy) {
+    field = aboutEnds(body, roomy)
+    extremes = extremesOf(body, field, settled)
+    moving = extremes
+  }
   while (moving.length > 0) {
     const near = (lines: Float64Array, axis: "x" | "y") =>
       cutNear(
@@ -93,6 +103,21 @@ function pointed(body: Body, coarse: Field, halved: Field, settled: Settled, onM
     extremes = found
   }
   return { field, fine: true }
+}
+
+/** How often a mesh is cut about the ends of stuffs, each time in four. */
+const CUTS = 2
+
+/** A field on a mesh that is finer about all ends of stuffs and of boundaries, as far as there is room. */
+function aboutEnds(body: Body, roomy: Field): Field {
+  const { x, y } = endsOfStuffs(body)
+  let { mesh } = roomy
+  for (let cut = 0; cut < CUTS; cut++) {
+    const finer = { x: cutNear(mesh.x, x), y: cutNear(mesh.y, y) }
+    if (cellsOf(finer) > MOST / 4) break
+    mesh = finer
+  }
+  return mesh === roomy.mesh ? roomy : fieldOn(body, mesh, roomy)
 }
 
 const cellsOf = ({ x, y }: Mesh): number => (x.length - 1) * (y.length - 1)

@@ -214,3 +214,27 @@ describe("an enclosure hour by hour", () => {
     expect(twice.faces[0]!.flux.at(-1)).toBeCloseTo(once.faces[0]!.flux.at(-1)!, 9)
   })
 })
+
+test("a light shell that floats stands at the ends of half-hours as it does when it is gone through by the minute", () => {
+  const layers: PeriodicLayer[] = [
+    { thickness: 0.0008, conductivity: 50, density: 7800, specificHeat: 450 },
+    { thickness: 0.05, conductivity: 0.03, density: 35, specificHeat: 1400 },
+  ]
+  const shell = { ...ROOM, faces: [{ ...WALL, layers, skyExchange: false }], volume: 14, capacity: 0 }
+  // Outdoors jumps by 10 K every three hours.
+  const outdoors = (step: number) =>
+    weather(
+      Array.from({ length: 86_400 / step }, (_, k) => ({ temperature: (Math.floor((k * step) / 10_800) % 2) * 10 })),
+      step,
+    )
+  const [halves, minutes] = [1800, 60].map((step) => enclosureHours(shell, outdoors(step), 0, 0, undefined, true)) as [
+    ReturnType<typeof enclosureHours>,
+    ReturnType<typeof enclosureHours>,
+  ]
+  const most = Math.max(...minutes.faces[0]!.flux.map(Math.abs))
+  for (let k = 0; k < 48; k++) {
+    expect(Math.abs(halves.faces[0]!.flux[k]! - minutes.faces[0]!.flux[30 * k + 29]!)).toBeLessThan(0.005 * most)
+    expect(Math.abs(halves.faces[0]!.outer[k]! - minutes.faces[0]!.outer[30 * k + 29]!)).toBeLessThan(0.01)
+  }
+  expect(halves.balance).toBeLessThan(1e-9)
+})

@@ -7,6 +7,7 @@ import { solarPosition } from "../sun/solar-position"
 import { tiltedIrradiance } from "../sun/tilted-irradiance"
 import { chainOf, fastestSwing } from "./chain"
 import { type Drive, type HeatState, stepperOf } from "./implicit-step"
+import { stepParts } from "./step-parts"
 import { type Controller, controllerOf, type Thermostat } from "./thermostats"
 
 /** What lies behind a face: the weather, nothing that heat passes to, or a temperature. */
@@ -121,6 +122,8 @@ export interface Run {
   initial: number
   /** Whether faces are told too; left out: they are. */
   faces?: boolean
+  /** What is told at a step's end is to be right there too, not in the mean alone: light faces then take more parts of a step. */
+  atEnds?: boolean
 }
 
 /** What drives a body through each step, from the temperature of its air at the beginning. */
@@ -131,6 +134,7 @@ export type Drives = (k: number, inside: number) => Drive
  * @param warmup how often the first day is gone through before
  * @param initial temperature of all at the start, °C
  * @param held what its thermostats are set to in each step; left out: its own, all along
+ * @param atEnds what is told at a step's end is to be right there too
  * @see ISO 52016-1:2017, 6.5 (heat balance of a zone and its elements); Hay and Davies (sun on tilted faces)
  */
 export function enclosureHours(
@@ -139,10 +143,11 @@ export function enclosureHours(
   warmup: number,
   initial: number,
   held: HourlyBody["held"] = () => enclosure,
+  atEnds = false,
 ): EnclosureHours {
   const faces = enclosure.faces.map((face) => ({ ...face, rse: face.exposure === "adiabatic" ? null : face.rse }))
   const capacity = airCapacity(enclosure.volume) + enclosure.capacity
-  const run = { steps: weather.hours.length, step: weather.step, warmup, initial }
+  const run = { steps: weather.hours.length, step: weather.step, warmup, initial, atEnds }
   return bodyHours({ faces, capacity, held }, drivesOf(enclosure, weather), run)
 }
 
@@ -150,10 +155,15 @@ export function enclosureHours(
 export const airCapacity = (volume: number): number => volume * AIR_DENSITY * AIR_SPECIFIC_HEAT
 
 /** A body step by step, driven so. */
-export function bodyHours(body: HourlyBody, drives: Drives, { steps, step, warmup, initial, faces: told = true }: Run): EnclosureHours {
+export function bodyHours(
+  body: HourlyBody,
+  drives: Drives,
+  { steps, step, warmup, initial, faces: told = true, atEnds = false }: Run,
+): EnclosureHours {
   const { faces } = body
   const chains = faces.map(({ layers, area, rsi, rse }) => chainOf(layers, area, rsi, rse, fastestSwing(step)))
   const stepper = stepperOf(chains, body.capacity)
+  const parts = atEnds ? stepParts(chains, step) : 1
   let held: Held | null = null
   let controlled: Controller
   const [inLinks, outLinks] = [chains.map(({ links }) => links[0]!), chains.map(({ links }) => links.at(-1)!)]
@@ -176,15 +186,21 @@ export function bodyHours(body: HourlyBody, drives: Drives, { steps, step, warmu
       held = now
       controlled = controllerOf(stepper, held, body.capacity)
     }
-    const gone = controlled!(state, drive, step)
-    state = gone.state
-    heat += gone.heat
-    plantHeat += gone.heating - gone.cooling
-    moved += Math.abs(gone.heat) + gone.heating + gone.cooling
+    let [heating, cooling] = [0, 0]
+    for (let part = 0; part < parts; part++) {
+      const gone = controlled!(state, drive, step / parts)
+      state = gone.state
+      heat += gone.heat
+      moved += Math.abs(gone.heat)
+      heating += gone.heating
+      cooling += gone.cooling
+    }
+    plantHeat += heating - cooling
+    moved += heating + cooling
     if (i < 0) continue
     result.air[k] = state.air
-    result.heating[k] = gone.heating / step
-    result.cooling[k] = gone.cooling / step
+    result.heating[k] = heating / step
+    result.cooling[k] = cooling / step
     if (!told) continue
     for (const [f, { area, rsi, rse }] of faces.entries()) {
       const outside = drive.outside[f]!

@@ -58,6 +58,9 @@ const MEAN_OWN = Float64Array.from(mean((s) => OWN[s]))
 const MEAN_DRIVEN = Float64Array.from(Array.from({ length: S }, (_, j) => mean((s) => DRIVEN[s]![j])).flat())
 const MEAN_ALL_DRIVEN = Float64Array.from(mean((s) => Array.from(ALL_DRIVEN_POWERS.subarray(s * S, s * S + S))))
 
+/** What is left of a mode by itself after a step in which it fades by μ = rate·length; in truth e^(−μ). */
+export const leftOf = (fade: number): number => at(OWN_POWERS, (S - 1) * S, 1 / (1 + GAMMA * fade))
+
 /** What the method makes of the modes in a step of one length. */
 export interface StageSums {
   /** d of each mode. */

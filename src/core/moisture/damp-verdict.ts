@@ -58,7 +58,7 @@ export type Ring = Pick<DampVerdict, "filling" | "freezes" | "moulds"> & {
 
 /** Rank of a verdict; the worst face speaks for the job. */
 export const dampRank = ({ filling, freezes, moulds, harms }: Ring & Pick<DampVerdict, "harms">): number =>
-  8 * FILLINGS.indexOf(filling) + 4 * Number(harms) + 2 * Number(moulds) + Number(freezes)
+  8 * FILLINGS.indexOf(filling) + 4 * Number(harms) + 2 * Number(freezes) + Number(moulds)
 
 /** The worst of some verdicts; of equals the first. */
 export const worstVerdict = (verdicts: readonly DampVerdict[]): DampVerdict =>

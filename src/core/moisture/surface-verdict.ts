@@ -7,7 +7,7 @@ import { coldSurface, type ColdSurface, monthSides } from "./cold-surface"
 import { dampRank, DRY, type DampVerdict, jointMouldVerdict, layersVerdict, moulding, sweating, worstVerdict } from "./damp-verdict"
 import { type MoistureLooks, moistureLooks } from "./moisture-check"
 import { type MonthlyWater, monthlyWater } from "./monthly-water"
-import { dewMonths, factorPast, MOULD_RESISTANCE, mouldMonths, mouldSeen } from "./mould"
+import { dewMonths, factorPast, MOULD_RESISTANCE, mouldMonths, mouldSeen, type Sides } from "./mould"
 import { faceMouldClass } from "./mould-index"
 
 /** A surface's damp beside its members in both seasons, what the months say of its layers, and what lies on it. */
@@ -94,16 +94,26 @@ function faceVerdicts(surface: SurfaceFigures, { winter, summer }: MoistureLooks
     ["winter", winter],
     ["summer", summer],
   ] as const
+  const shares = { inside: factor, outside: surface.lineFilms.outside * surface.transmittance }
+  const dews = (side: "inside" | "outside") => (surface.ground ? [] : dewMonths(shares[side], side, sides))
   return [
     ...looks.flatMap(([season, { faceSweats, interfaces, wetSide }]): DampVerdict[] => {
       if (!faceSweats || wetSide === "neither") return []
       const { temperature } = interfaces.at(wetSide === "inside" ? -1 : 0)!
-      const share = wetSide === "inside" ? factor : surface.lineFilms.outside * surface.transmittance
-      return [sweating(of, null, season, temperature < 0, surface.ground ? [] : dewMonths(share, wetSide, sides))]
+      return [sweating(of, null, season, temperature < 0, dews(wetSide))]
+    }),
+    // A mild, damp month can wet a face that the worst hours, which are drier, do not.
+    ...(["inside", "outside"] as const).flatMap((side): DampVerdict[] => {
+      const months = dews(side)
+      const colder = Math.min(...months.map((month) => faceIn(sides[month]!, shares[side])))
+      return months.length > 0 ? [sweating(of, null, side === "inside" ? "winter" : "summer", colder < 0, months)] : []
     }),
     ...(moulds.length > 0 ? [moulding(of, null, moulds, seen)] : []),
   ]
 }
+
+/** °C of a face that stands so far between the air beyond, 0, and that inside, 1. */
+const faceIn = ({ inside, beyond }: Sides, share: number): number => beyond.temperature + share * (inside.temperature - beyond.temperature)
 
 /**
  * What only a clear sky makes sweat: the face itself, and each spot on it, as far between both airs as it stands without the sky, past the
@@ -127,7 +137,7 @@ function clearNightVerdicts(surface: SurfaceFigures, conditions: Checked["condit
 }
 
 function spotVerdict({ name, phrase, cold: { season, wet, dews, moulds, mouldSeen: seen } }: Bare): DampVerdict {
-  if (wet) return sweating(phrase, name, season, wet === "frost", dews)
+  if (wet || dews.length > 0) return sweating(phrase, name, season, wet === "frost", dews)
   return moulds.length > 0 ? moulding(phrase, name, moulds, seen) : DRY
 }
 

@@ -65,11 +65,15 @@ export function createCalculations(kept: KeptResults = KEPT_BY_SERVER): Calculat
     store.setState({ shown: { ...results }, progress: {} })
   }
 
-  /** All that is wanted, what takes seconds last. */
+  /** All that is wanted; what takes seconds comes last, and of that first what was asked for latest: it is what is looked at. */
   const inTurn = (): Map<string, Task> => {
-    const all = [...wanted.values()].flat()
-    const late = (one: Task) => Number(one.calculation.keeps ?? false)
-    return new Map([...all].sort((a, b) => late(a) - late(b)).map((one) => [keyOf(one), one]))
+    const owners = [...wanted.values()]
+    const late = ({ calculation }: Task) => calculation.keeps ?? false
+    const all = [
+      ...owners.flatMap((tasks) => tasks.filter((one) => !late(one))),
+      ...owners.reverse().flatMap((tasks) => tasks.filter(late)),
+    ]
+    return new Map(all.map((one) => [keyOf(one), one]))
   }
 
   const waiting = (all: ReadonlyMap<string, Task>): [key: string, Task][] =>

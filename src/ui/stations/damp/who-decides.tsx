@@ -1,9 +1,11 @@
 "use client"
+import { useMemo } from "react"
 import { type DampVerdict, STEP_WORDS, stepWords } from "../../../core/moisture/damp-verdict"
+import { task } from "../../../core/results/calculation"
 import { YEARS } from "../../../core/results/years-result"
 import type { SectionModel } from "../../../core/section/section-model"
 import type { Judge } from "../../../core/verdict/face-verdict"
-import { useProgress } from "../../calculations/calculations"
+import { useProgress, useWorkedOut } from "../../calculations/calculations"
 import { useLedger } from "../../job/use-ledger"
 import { DampRing } from "../../primitives/damp-ring"
 import { useChosenFace } from "../use-figures"
@@ -20,6 +22,10 @@ const ORDER: readonly Judge[] = ["years", "months", "spot", "rule"]
 export function WhoDecides() {
   const { id } = useChosenFace()
   const { said, setAside, decidedBy, awaited } = useLedger().moisture[id]!
+  useWorkedOut(
+    "chosen face",
+    useMemo(() => [{ pending: [], awaited: [], judging: awaited.map((model) => task(YEARS, model)) }], [awaited]),
+  )
   return (
     <section aria-label="Who decides" className="grid gap-1.5" data-testid="who-decides">
       {awaited[0] ? <Following model={awaited[0]} /> : null}
