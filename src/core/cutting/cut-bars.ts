@@ -81,7 +81,7 @@ export function cutBars({ stock, offcuts, kerf, pieces }: CutInput): Noted<CutOu
   const cost = costOf(cutting, best)
   const proven = complete && cost <= bound + SAME
   return {
-    ...{ bars: told(cutting, best, pieces), cost, lowerBound: proven ? cost : bound, proven },
+    ...{ bars: told(cutting, best, pieces), cost, lowerBound: bound, proven },
     ...(complete ? {} : { unplaced: unplacedOf(cutting, best, pieces) }),
     notes: [
       ...noteIf(!complete, "unplaced", "There are too few bars: what found no place stands under unplaced."),
@@ -132,7 +132,7 @@ function closed(cutting: Cutting, found: Trial, from: number): { best: Trial; bo
     next = attainableCost(bound + 10 * SAME, cutting.kinds)
     bound = next ?? bound
   }
-  return { best: found, bound: Math.min(bound, costOf(cutting, found)) }
+  return { best: found, bound }
 }
 
 /** Less of a piece than that is the program's own rounding: in doubt there is room, and nothing is proven. */

@@ -91,7 +91,7 @@ export function nestSheets({ stock, offcuts, kerf, guillotine, minimumStrip, pie
     })),
     cost,
     utilisation: sum(used.flatMap(({ laid }) => laid.map(area))) / sum(used.map(({ kind }) => area(kinds[kind]!))),
-    lowerBound: complete ? Math.min(cost, bound) : 0,
+    lowerBound: complete ? bound : 0,
     ...(complete ? {} : { unplaced: unplacedOf(best.unplaced, pieces) }),
     notes: [
       ...noteIf(!complete, "unplaced", "There are too few sheets: what found no place stands under unplaced."),

@@ -3,6 +3,7 @@ import { sum } from "../numeric/sum"
 import type { Season } from "../../schema/quantity"
 import type { Shell } from "../../schema/job/shell"
 import { type Adjacent, adjacentTemperature, adjacentTo, sameAir } from "./adjacent"
+import { type Conditions, conditionsOf } from "./conditions"
 import { type Construction, constructionOf } from "./construction"
 import type { JobState } from "./job-state"
 import { exposedPerimeter } from "./exposed-perimeter"
@@ -25,7 +26,7 @@ export interface SurfaceFigures extends Surface, SurfaceGeometry, Construction, 
 export function surfacesFigures(state: JobState, wallThickness: number, solved: SolvedDetails): SurfaceFigures[] {
   const { brief, shell, variant, materials } = state
   const surfaces = surfacesOf(shell, variant)
-  const slab = slabOf(shell, surfaces, wallThickness)
+  const slab = slabOf(shell, surfaces, wallThickness, conditionsOf(brief, shell))
   const slabEdge = slabEdgeOf(state, surfaces)
   const built = surfaces.map((surface): BuiltSurface => {
     const construction = constructionOf(surface, state)
@@ -48,10 +49,16 @@ export function surfacesFigures(state: JobState, wallThickness: number, solved: 
 const surfaceName = ({ zone }: Surface, face: string): string => (zone === null ? face : `${face}: ${zone}`)
 
 /** All of the floor that lies on the ground, as one slab: what each part of it passes follows from the whole. @see ISO 13370:2017, 7.1 */
-function slabOf(shell: Shell, surfaces: readonly Surface[], wallThickness: number): SlabSurroundings {
+function slabOf(
+  shell: Shell,
+  surfaces: readonly Surface[],
+  wallThickness: number,
+  { winter, summer, annualMean }: Conditions,
+): SlabSurroundings {
   const onGround = surfaces.filter((surface) => adjacentTo(shell, surface).kind === "ground")
   const area = sum(onGround.map((surface) => surfaceGeometry(surface, shell).area))
-  return { area, perimeter: exposedPerimeter(shell), wallThickness }
+  const cold = (winter.inside.temperature + summer.inside.temperature) / 2 < annualMean
+  return { area, perimeter: exposedPerimeter(shell), wallThickness, direction: cold ? "up" : "down" }
 }
 
 /** The parts of a surface's figures, each of its own file. */

@@ -24,7 +24,7 @@ export interface SurfaceTransmittance {
   /** Of the whole surface in the worst night, and past the lighter film of a hot afternoon, W/(m²·K). */
   transmittance: number
   summerTransmittance: number
-  ground: (Noted<GroundOutput> & Pick<GroundInput, "edge"> & GroundCoefficients) | null
+  ground: (Noted<GroundOutput> & Pick<GroundInput, "edge"> & GroundCoefficients & Pick<SlabSurroundings, "direction">) | null
   notes: Note[]
 }
 
@@ -33,6 +33,8 @@ export interface SlabSurroundings {
   area: number
   perimeter: number
   wallThickness: number
+  /** Heat goes up through a floor whose room is colder than the ground, and its film is that of a floor that heat comes up from. */
+  direction: "up" | "down"
 }
 
 const VENTED = "What lies outside its vented air space counts by ISO 6946, 6.9; of the sun on it, what the warm skin radiates inward."
@@ -81,11 +83,13 @@ function onGround(
   // The floor's own resistance, members included, is what lies between its two faces.
   const floorResistance = Math.max(0, 1 / winter.uValue - INDOOR_RESISTANCE[heatFlowDirection(tilt, true)] - winterFilm)
   const edge = slabEdge ? { edge: edgeOf(slabEdge, materials) } : {}
-  const floor = { ...slab, soilConductivity: SOIL_CONDUCTIVITY, floorResistance, rsi: 0.17, rse: 0.04, ...edge }
+  const { direction, ...around } = slab
+  const films = { rsi: INDOOR_RESISTANCE[direction], rse: 0.04 }
+  const floor = { ...around, soilConductivity: SOIL_CONDUCTIVITY, floorResistance, ...films, ...edge }
   const slabFigures = slabOnGround(floor)
   const share = area / slab.area
   return {
-    ...{ ...slabFigures, ...edge },
+    ...{ ...slabFigures, ...edge, direction },
     heatTransferCoefficient: share * slabFigures.heatTransferCoefficient,
     periodicCoefficient: share * externalPeriodicCoefficient(floor, slabFigures.equivalentThickness),
   }

@@ -1,9 +1,9 @@
 import type { JobKind } from "../../schema/job/job"
 import { isoDewPoint } from "../air/iso-saturation"
-import { type BuiltLayer, outdoorFilm, transmittanceLayers } from "../assembly/build-up"
+import { type BuiltLayer, outdoorFilm, transmittanceInput, transmittanceLayers } from "../assembly/build-up"
 import { idleFoils } from "../assembly/idle-foil"
 import { heatFlowDirection, INDOOR_RESISTANCE } from "../assembly/surface-resistance"
-import { layerResistance } from "../assembly/thermal-transmittance"
+import { layerResistance, thermalTransmittance } from "../assembly/thermal-transmittance"
 import { MONTHS } from "../climate/design-day"
 import { pressureOf } from "../enclosure/month-airs"
 import type { SurfaceFigures } from "../enclosure/surface-figures"
@@ -329,7 +329,55 @@ const slab: Rule = ({ kind, surface: { ground }, water, sweats }) => {
   ]
 }
 
-const RULES: readonly Rule[] = [trapped, wrongSide, outerShare, channel, freeArea, wetRoom, slab, drive, fibre, foil, holedFoil, bareMetal]
+/** Ground under a room below 0 °C that stays so through the years: °C where the floor meets it, and what it would take to keep it thawed. */
+const frostHeave: Rule = ({ surface: { ground, layers }, water: { months } }) => {
+  if (!ground) return []
+  const inside = sum(months.map((month) => month.inside.temperature)) / months.length
+  const far = months[0]!.beyond.temperature
+  if (inside >= 0) return []
+  const own = thermalTransmittance(transmittanceInput(layers, ground.direction, 0)).centreResistance
+  const soil = Math.max(0.04, 1 / ground.uValue - own)
+  const under = far - (soil / (soil + own)) * (far - inside)
+  const asked = far > 0 ? (soil * -inside) / far : Infinity
+  const heaves = under < 0
+  return [
+    {
+      ...{
+        rule: "frost-heave",
+        warns: heaves,
+        title: heaves
+          ? "The ground under this floor freezes and can lift it."
+          : "In the mean of the years the ground under this floor stays thawed.",
+      },
+      reason: heaves
+        ? "Ice grows in damp soil year after year and lifts the slab, slowly and with great force. Insulation alone only delays it: air or gentle heat is led under the insulation (pipes with outdoor air, or a heating cable with a thermostat). An engineer decides."
+        : "That holds for a steady room on dry ground; under a freezer air or gentle heat is led under the insulation all the same. An engineer decides.",
+      figures: [
+        { name: "where floor and ground meet, in the mean of the years", kind: "temperature", value: under },
+        ...(heaves && Number.isFinite(asked)
+          ? [{ name: "resistance of the floor that would keep it at 0 °C", kind: "resistance" as const, value: asked }]
+          : []),
+      ],
+      source: "ISO 13370:2017, 7 (steady part, from the cold side)",
+    },
+  ]
+}
+
+const RULES: readonly Rule[] = [
+  frostHeave,
+  trapped,
+  wrongSide,
+  outerShare,
+  channel,
+  freeArea,
+  wetRoom,
+  slab,
+  drive,
+  fibre,
+  foil,
+  holedFoil,
+  bareMetal,
+]
 
 /** What all rules say of a surface, what asks for a change first. */
 export const judgements = (judged: Judged): Judgement[] =>

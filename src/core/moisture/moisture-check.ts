@@ -1,4 +1,3 @@
-import type { GroundOutput } from "../../schema/ground"
 import type { AirState, Season } from "../../schema/quantity"
 import { type BuiltLayer, outdoorFilm, transmittanceInput } from "../assembly/build-up"
 import { heatFlowDirection } from "../assembly/surface-resistance"
@@ -53,19 +52,20 @@ const inBoth = (look: (season: Season, outdoors: AirState) => DampAssessment, { 
   summer: look("summer", summer.outside),
 })
 
+/** A slab on its ground. */
+type Ground = Pick<NonNullable<SurfaceFigures["ground"]>, "uValue" | "direction">
+
 /** Soil is damp all year, and as warm as the year's mean at the far end of the ground's resistance; it is wet anyway, so only what lies above it counts. */
-function dampOnSoil(
-  layers: readonly BuiltLayer[],
-  ground: Pick<GroundOutput, "uValue">,
-  inside: AirState,
-  annualMean: number,
-): DampAssessment {
-  const look = dampAssessment(layers, "down", groundResistance(ground, layers), inside, { temperature: annualMean, relativeHumidity: 1 })
+function dampOnSoil(layers: readonly BuiltLayer[], ground: Ground, inside: AirState, annualMean: number): DampAssessment {
+  const look = dampAssessment(layers, ground.direction, groundResistance(ground, layers), inside, {
+    temperature: annualMean,
+    relativeHumidity: 1,
+  })
   return look.wetSide === "outside" ? { ...look, faceSweats: false, exfiltrationWets: null } : look
 }
 
 /** What the ground adds to the floor's own resistance, m²·K/W. */
-export function groundResistance(ground: Pick<GroundOutput, "uValue">, layers: readonly BuiltLayer[]): number {
-  const own = thermalTransmittance(transmittanceInput(layers, "down", 0)).centreResistance
+export function groundResistance(ground: Ground, layers: readonly BuiltLayer[]): number {
+  const own = thermalTransmittance(transmittanceInput(layers, ground.direction, 0)).centreResistance
   return Math.max(0.04, 1 / ground.uValue - own)
 }

@@ -65,7 +65,7 @@ export function monthlyWater(surface: SurfaceFigures, months: readonly MonthAir[
       : monthSides(surface, months).map(({ inside, beyond }): Sides => ({ inside, beyond })),
   )
   const warmInside = sum(sides.map(({ inside, beyond }) => inside.temperature - beyond.temperature)) >= 0
-  const direction = ground ? "down" : heatFlowDirection(face.tilt, warmInside)
+  const direction = ground?.direction ?? heatFlowDirection(face.tilt, warmInside)
   const film = ground ? groundResistance(ground, layers) : outdoorFilm(layers, farFilm(adjacent, direction), direction)
   const still = withoutLeaks(layers, direction, film, sides)
   const water: MonthlyWater = lazily<MonthlyWater>({

@@ -130,7 +130,7 @@ export function sectionModel(
   const { face, adjacent, ground, absorptance, winterFilm, transmittance } = surface
   const leakage = leakageBySkin(leaks, skinArea)
   const warmInside = sum(water.months.map(({ inside, beyond }) => inside.temperature - beyond.temperature)) >= 0
-  const direction = ground ? "down" : heatFlowDirection(face.tilt, warmInside)
+  const direction = ground?.direction ?? heatFlowDirection(face.tilt, warmInside)
   const film = ground ? groundResistance(ground, surface.layers) : outdoorFilm(surface.layers, farFilm(adjacent, direction), direction)
   const dropped = surface.layers.findIndex(({ effectiveShare }) => effectiveShare > 0)
   const layers = surface.layers.slice(dropped)

@@ -103,7 +103,7 @@ function cutOf(asked: StuffAsked, pieces: readonly Laid[], clip: Clipper): Omit<
   const whole = sum(fresh.map(({ length, width }) => length * width))
   const taken = sum(fresh.flatMap((sheet) => sheet.pieces.map(({ rings }) => areaOf(rings))))
   const cost = sum(fresh.map(({ price }) => price))
-  const bound = units.every(isPlain) ? nested.lowerBound : Math.min(cost, areaBound(pieces, stuff))
+  const bound = units.every(isPlain) ? nested.lowerBound : areaBound(pieces, stuff)
   return {
     ...{ sheets, cost, bought: fresh.length },
     lowerBound: isPriced(stuff) ? bound : 0,

@@ -3,7 +3,7 @@ import type { Judgement } from "../moisture/build-rules"
 
 /**
  * What a rule that asks for a change fears, and which judge follows that very thing: water within the build-up the years, dew on a face the
- * spots, what happens outside a vented space or on a slab none.
+ * spots, what happens outside a vented space, on a slab or under it none.
  */
 const FEARS: Readonly<Record<string, { step: Filling; answeredBy: "years" | "spot" | null }>> = {
   trapped: { step: "gathers", answeredBy: "years" },
@@ -12,6 +12,7 @@ const FEARS: Readonly<Record<string, { step: Filling; answeredBy: "years" | "spo
   "wet-room": { step: "months", answeredBy: "years" },
   "holed-foil": { step: "weeks", answeredBy: "years" },
   "bare-metal": { step: "weeks", answeredBy: "spot" },
+  "frost-heave": { step: "gathers", answeredBy: null },
   channel: { step: "weeks", answeredBy: null },
   "free-area": { step: "weeks", answeredBy: null },
   slab: { step: "weeks", answeredBy: null },
@@ -26,5 +27,14 @@ export const isAnswered = ({ rule }: Judgement, followed: boolean): boolean => {
 /** A rule that asks for a change, as a verdict. */
 export function ruleVerdict({ rule, title, reason }: Judgement): DampVerdict {
   const filling = FEARS[rule]?.step ?? "weeks"
-  return { ...DRY, filling, where: title, words: `${stepWords({ filling, harmed: false })}: by a rule`, sentence: `${title} ${reason}` }
+  const harmed = rule === "frost-heave"
+  return {
+    ...DRY,
+    filling,
+    harmed,
+    harms: harmed,
+    where: title,
+    words: `${stepWords({ filling, harmed })}: ${harmed ? "frost heave" : "by a rule"}`,
+    sentence: `${title} ${reason}`,
+  }
 }

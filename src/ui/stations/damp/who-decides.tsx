@@ -1,14 +1,19 @@
 "use client"
 import { useMemo } from "react"
+import { type HumidityClass, humidityClass } from "../../../core/moisture/humidity-class"
+import { printNumber } from "../../../core/quantity/number"
 import { type DampVerdict, STEP_WORDS, stepWords } from "../../../core/moisture/damp-verdict"
 import { task } from "../../../core/results/calculation"
 import { YEARS } from "../../../core/results/years-result"
 import type { SectionModel } from "../../../core/section/section-model"
 import type { Judge } from "../../../core/verdict/face-verdict"
 import { useProgress, useWorkedOut } from "../../calculations/calculations"
+import { useJob } from "../../job/job-store"
 import { useLedger } from "../../job/use-ledger"
 import { DampRing } from "../../primitives/damp-ring"
+import { Remark } from "../../primitives/remark"
 import { useChosenFace } from "../use-figures"
+import { useWriting } from "../../writing/writing"
 
 const NAMES: Readonly<Record<Judge, string>> = {
   years: "by the hour, through the years",
@@ -44,7 +49,43 @@ export function WhoDecides() {
           )
         })}
       </dl>
+      <RestsOn />
     </section>
+  )
+}
+
+const AS_DAMP_AS: Readonly<Record<HumidityClass, string | null>> = {
+  ...{ 1: null, 2: null, 3: null },
+  4: "that is high for such weather, as damp as kitchens and sports halls",
+  5: "that is very high for such weather, as damp as laundries and pools",
+}
+
+/** What the verdict rests on: the air inside and where its humidity is from, and the leaks. */
+function RestsOn() {
+  const { write } = useWriting()
+  const { brief } = useJob()
+  const { id } = useChosenFace()
+  const ledger = useLedger()
+  const { winter } = ledger.conditions
+  const { water, people } = brief.inside
+  const sources = water && [people, water.cooking, water.clothes, water.animals, water.goods, water.burners]
+  const high = brief.kind === "cold-room" ? null : humidityClass(ledger.moisture[id]!.water.months)
+  return (
+    <div className="grid gap-1 text-dense text-graphite" data-testid="rests-on">
+      <p>
+        It rests on air inside of {write("temperature", winter.inside.temperature)} and {write("percent", winter.inside.relativeHumidity)}{" "}
+        in winter, {water ? "as follows from what gives off water and the air that comes in" : "as typed in the brief"}
+        {high && AS_DAMP_AS[high] ? ` (${AS_DAMP_AS[high]})` : ""}, and on {printNumber(ledger.leaks.ach50, 1)} air changes an hour at 50
+        Pa.
+      </p>
+      {sources && sources.every((one) => one === 0) ? (
+        <Remark kind="damp" title="Nothing gives off water here">
+          The humidity inside is to follow from what gives off water, and nothing is typed that does: no people, cooking, animals, goods or
+          flames. The air inside then is as damp as the outdoors, which dries almost any face. Is that so? Type what gives off water in the
+          brief, or the humidity itself.
+        </Remark>
+      ) : null}
+    </div>
   )
 }
 
