@@ -22,6 +22,9 @@ test("how damp the air inside is by ISO 13788, annex A, by hand", () => {
 test("ground under a freezer freezes where its floor is thin, and what it would take is told: by hand from U", () => {
   const job = demo("Cold Nettle")
   for (const season of ["winter", "summer"] as const) job.brief.indoors[season] = { temperature: -18, relativeHumidity: 0.85 }
+  const variant = job.variants.first!
+  const layers = variant.assemblies[variant.wears.floor!]!.layers
+  for (const layer of Object.values(layers)) if (layer.material === "xps") layer.thickness = 0.01
   const ledger = ledgerOf(activeState(job))
   const floor = ledger.surfaces.find(({ face }) => face.part === "floor")!
   const { water } = ledger.moisture[floor.id]!

@@ -68,7 +68,7 @@ function layerVerdict(layer: SectionLayer, year: LayerYear, rises: number, name:
     : `water lies free in the ${name} of the ${of}${freezes ? " and freezes there" : ""}: ${amount(share)} what may lie there`
   const sentences = [
     ...(months.length > 0 ? [`${capital(when)} ${wet}${dries(months.length, rising)}.`] : []),
-    ...drainedWords(year, name),
+    ...drainedWords(year, name, bearable),
     ...(moulds ? [`Mould comes to be seen on the ${name}.`] : []),
     ...(rots ? ["Wood that wet can rot."] : []),
   ]
@@ -91,15 +91,13 @@ function skinVerdict(layer: SectionLayer, year: LayerYear, rises: number, name: 
   const rising = stays && rises > SETTLES * layer.bearable
   const filling = rising || breaks ? "gathers" : fillingOf(months)
   const harmed = filling === "gathers" && !rising
-  const held = layer.wood
-    ? `${Math.round(year.wettest! * 100)} % of its mass in water`
-    : `${year.most.toFixed(year.most < 10 ? 1 : 0)} kg/m² of water`
+  const byMass = Math.round(100 * (layer.wood ? year.wettest! : year.most / layer.thickness / layer.material.density))
   return {
     ...DRY,
     ...{ filling, harmed, freezes: breaks, harms: rising || breaks, where: name, months, season: "winter" },
     words: `${stepWords({ filling, harmed })}: ${breaks ? `frost in wet ${name}` : `rain on ${name}`}`,
     sentence: [
-      `Rain wets the ${name} of the ${of} ${monthWords(months)}: it holds ${held} at most${rising ? ", each year more" : stays ? " and never dries" : ", and dries within the year"}.`,
+      `Rain wets the ${name} of the ${of} ${monthWords(months)}: it holds ${byMass} % of its mass in water at most${rising ? ", each year more" : stays ? " and never dries" : ", and dries within the year"}.`,
       ...(breaks
         ? [
             `It freezes ${year.cycles === 1 ? "once" : `${year.cycles} times`} a year while it is fuller than frost lets it be: frost can break it.`,
@@ -112,8 +110,10 @@ function skinVerdict(layer: SectionLayer, year: LayerYear, rises: number, name: 
 const wetMonths = ({ wet }: LayerYear): number[] => wet.flatMap((hours, month) => (hours > WET_HOURS ? [month] : []))
 
 /** What runs out at the bottom in a year. */
-const drainedWords = ({ drained }: LayerYear, name: string): string[] =>
-  drained > RUNS ? [`More comes than the ${name} can hold: ${drained.toFixed(1)} kg/m² a year run down and out at the bottom.`] : []
+const drainedWords = ({ drained }: LayerYear, name: string, bearable: number): string[] =>
+  drained > RUNS
+    ? [`More comes than the ${name} can hold: in a year ${amount(drained / bearable)} what may lie there runs down and out at the bottom.`]
+    : []
 
 function dries(months: number, rising: boolean): string {
   if (rising) return ", and each year more"

@@ -54,11 +54,14 @@ function Verdict({ headline, of }: { headline: Headline; of: NonNullable<Headlin
     >
       <span className="block truncate text-dense text-graphite">
         {headline.name}
-        {soFar ? ", by the months so far" : ""}: {inSentence(surface.name)}
+        {soFar ? " so far" : ""}: {inSentence(surface.name)}
       </span>
       <span className="flex items-center gap-1.5 pt-1">
         <DampRing verdict={{ ...verdict, soFar }} />
-        <span className="line-clamp-2 font-display text-[14px] leading-4 font-semibold" title={verdict.sentence}>
+        <span
+          className="line-clamp-2 font-display text-[14px] leading-4 font-semibold"
+          title={soFar ? `By the months so far: ${verdict.sentence}` : verdict.sentence}
+        >
           {verdict.words}
         </span>
       </span>
