@@ -34,7 +34,7 @@ export function airLayersBetween(layers: readonly BuiltLayer[], path: Omit<Path,
       const airLayer = airLayers[i]!
       const humidity = (line[i]! / saturation[i]! + line[i + 1]! / saturation[i + 1]!) / 2
       airLayers[i] = (airLayer + onCurve(course, humidity)) / 2
-      moved = Math.max(moved, Math.abs(airLayers[i]! - airLayer) / airLayer)
+      moved = Math.max(moved, Math.abs(airLayers[i] - airLayer) / airLayer)
     })
     if (moved < SETTLED) break
   }

@@ -75,7 +75,6 @@ describe("the airs of the months", () => {
 })
 
 describe("water through the months", () => {
-  const layers = stack`steel-painted 0.8, glass-wool 100, birch-plywood 9`
 
   test("between dry and wet cup a board in the damp lets more through than in the dry", () => {
     const sd = (relativeHumidity: number) => {

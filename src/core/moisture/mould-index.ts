@@ -1,6 +1,5 @@
 import type { Material } from "../../schema/material"
 import { DAYS_IN_MONTH } from "../climate/design-day"
-import { sum } from "../numeric/sum"
 
 /** How fast mould takes to a face: what its growth is against pine sapwood's, before it is seen and after, and how far it comes. */
 export interface MouldClass {
@@ -57,25 +56,30 @@ export interface MonthAtFace {
 
 /** Years of the same months that mould is followed through: by then it is as far as it comes, or it comes nowhere. */
 const YEARS = 3
-const LAST_DAYS = DAYS_IN_MONTH.map((_, month) => sum(DAYS_IN_MONTH.slice(0, month + 1)))
+/** A month is gone through in so many parts: it grows by less than a tenth in any of them. */
+const PARTS = 8
 
 /**
- * Mould on a face through the same twelve months again and again, day by day at their means.
+ * Mould on a face through the same twelve months again and again, at their means.
  * @param months January first
- * @returns the greatest index, and the months, 0…11, in which it grows
+ * @returns the greatest index, and the months, 0…11, in which it grows; 0 and none where it cannot come to be seen
  */
 export function mouldThrough(grows: MouldClass, months: readonly MonthAtFace[]): { most: number; growing: number[] } {
   const told = { most: 0, growing: [] as number[] }
   if (months.every(({ humidity }) => humidity * 100 < grows.least)) return told
   const mould: Mould = { index: 0, idle: 0 }
   const growing = new Set<number>()
-  for (let day = 0; day < YEARS * 365; day++) {
-    const month = LAST_DAYS.findIndex((last) => day % 365 < last)
-    const before = mould.index
-    growMould(mould, grows, months[month]!.temperature, months[month]!.humidity, 24)
-    if (mould.index > before) growing.add(month)
-    told.most = Math.max(told.most, mould.index)
-  }
+  const climates = months.map(({ temperature, humidity }) => mouldClimate(grows, temperature, humidity))
+  // Where no month lets it come so far it is not seen.
+  if (climates.every(({ reachable }) => reachable < SEEN)) return told
+  for (let year = 0; year < YEARS; year++)
+    for (const [month, days] of DAYS_IN_MONTH.entries())
+      for (let part = 0; part < PARTS; part++) {
+        const before = mould.index
+        growIn(mould, grows, climates[month]!, (24 * days) / PARTS)
+        if (mould.index > before) growing.add(month)
+        told.most = Math.max(told.most, mould.index)
+      }
   return { ...told, growing: [...growing].sort((a, b) => a - b) }
 }
 
@@ -84,32 +88,47 @@ const [QUICK, SLOW] = [0.032 / 24, 0.016 / 24] as const
 const [QUICK_HOURS, RESTED_HOURS] = [6, 24] as const
 const HOURS_OF_WEEK = 168
 
+/** What a temperature and a humidity at a face are to mould: how far it comes there, and the weeks that pine takes to its beginning. */
+interface MouldClimate {
+  /** It is warm and damp enough; else it goes back. */
+  grows: boolean
+  reachable: number
+  weeks: number
+}
+
+const GOES_BACK: MouldClimate = { grows: false, reachable: 0, weeks: Infinity }
+
+function mouldClimate({ most, least }: MouldClass, temperature: number, humidity: number): MouldClimate {
+  const percent = Math.min(100, humidity * 100)
+  if (temperature <= 0 || temperature > 50) return GOES_BACK
+  const needed = critical(temperature, least)
+  if (percent < needed) return GOES_BACK
+  const over = (needed - percent) / (needed - 100)
+  return {
+    grows: true,
+    reachable: most[0] + most[1] * over - most[2] * over ** 2,
+    weeks: Math.exp(-0.68 * Math.log(temperature) - 13.9 * Math.log(percent) + 66.02),
+  }
+}
+
 /**
  * Brings a face through an hour, or through some that are alike.
  * @param humidity of the air at it, 0…1
  * @see Hukka and Viitanen (1999), eq. 2 to 6; Ojanen et al. (2010) for other stuffs than pine
  */
-export function growMould(
-  mould: Mould,
-  { growth, most, least, decline }: MouldClass,
-  temperature: number,
-  humidity: number,
-  hours = 1,
-): void {
-  const percent = Math.min(100, humidity * 100)
-  const needed = critical(temperature, least)
-  if (temperature <= 0 || temperature > 50 || percent < needed) {
-    for (let hour = 0; hour < hours; hour++) {
-      mould.idle++
-      const rate = mould.idle <= QUICK_HOURS ? QUICK : mould.idle <= RESTED_HOURS ? 0 : SLOW
-      mould.index = Math.max(0, mould.index - decline * rate)
-    }
+export const growMould = (mould: Mould, grows: MouldClass, temperature: number, humidity: number, hours = 1): void =>
+  growIn(mould, grows, mouldClimate(grows, temperature, humidity), hours)
+
+function growIn(mould: Mould, { growth, decline }: MouldClass, { grows, reachable, weeks }: MouldClimate, hours: number): void {
+  if (!grows) {
+    const until = mould.idle + hours
+    const quick = Math.max(0, Math.min(until, QUICK_HOURS) - mould.idle)
+    const slow = Math.max(0, until - Math.max(mould.idle, RESTED_HOURS))
+    mould.idle = until
+    mould.index = Math.max(0, mould.index - decline * (quick * QUICK + slow * SLOW))
     return
   }
   mould.idle = 0
-  const over = (needed - percent) / (needed - 100)
-  const reachable = most[0] + most[1] * over - most[2] * over ** 2
   const slows = Math.max(0, 1 - Math.exp(2.3 * (mould.index - reachable)))
-  const weeks = Math.exp(-0.68 * Math.log(temperature) - 13.9 * Math.log(percent) + 66.02)
   mould.index += (hours * growth[mould.index < 1 ? 0 : 1] * slows) / (weeks * HOURS_OF_WEEK)
 }

@@ -1,6 +1,7 @@
 import type { HygroMaterial } from "../../schema/hygro"
 import type { Material, MaterialClass } from "../../schema/material"
 import { cupCourse } from "../material/layer-properties"
+import { memoised } from "../memoised"
 import { onCurve } from "../numeric/curve"
 import { VAPOUR_GAS_CONSTANT, ZERO_CELSIUS } from "../quantity/constants"
 import uptakes from "./water-uptake.json" with { type: "json" }
@@ -70,7 +71,10 @@ const withFreeWater = (sorption: HygroMaterial["sorption"], lies: number): Hygro
  * @param conductivity W/(m·K), dry, in service
  * @param airLayer sd of the layer, m, and its thickness, m
  */
-export function layerStuff(id: string, material: Material, conductivity: number, airLayer: number, thickness: number): HygroMaterial {
+export const layerStuff = (id: string, material: Material, conductivity: number, airLayer: number, thickness: number): HygroMaterial =>
+  stuffOf(material, id, conductivity, airLayer, thickness)
+
+const stuffOf = memoised((material: Material, id: string, conductivity: number, airLayer: number, thickness: number): HygroMaterial => {
   const { density, specificHeat, vapour } = material
   const sorption = sorptionOf(material)
   const full = sorption.at(-1)![1]
@@ -93,7 +97,7 @@ export function layerStuff(id: string, material: Material, conductivity: number,
         : { muByHumidity: cups.map(([humidity, share]): [number, number] => [humidity, mu * share]) }),
     ...(drawn ? { liquidConductivity: liquidOf(sorption, drawn.uptake) } : {}),
   }
-}
+})
 
 /**
  * Liquid conductivity by water content: D = 3.8·(A/w_f)²·1000^(w/w_f − 1), m²/s, turned from water's own gradient to that of suction:

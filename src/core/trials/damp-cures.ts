@@ -168,7 +168,9 @@ function trials(state: JobState, ledger: Ledger, surface: SurfaceId): Trial[] {
 
 /** The layer that sheds rain: the outermost, or behind a vented space the first that is none. It stays what and where it is. */
 function shedding({ order, layers }: Assembly, stock: Materials): number {
-  const vented = order.findLastIndex((layer) => layers[layer]!.vents > 0 && materialOf(layers[layer]!.material, stock).class === "air")
+  const vented = order
+    .map((layer) => layers[layer]!.vents > 0 && materialOf(layers[layer]!.material, stock).class === "air")
+    .lastIndexOf(true)
   return vented < 0 || vented === order.length - 1 ? 0 : vented + 1
 }
 
