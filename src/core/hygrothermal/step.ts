@@ -69,8 +69,7 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
   const [now, last, stage, next] = [from(start), from(start), from(start), from(start)]
   const base = { water: room(), warm: room() }
   const first = { capacity: room(), into: new Float64Array(4), brought: 0, ranOff: 0 }
-  const right = new Float64Array(2 * count)
-  const drained = room()
+  const [right, drained] = [new Float64Array(2 * count), room()]
   const holds = Float64Array.from(mesh.stuffs, ({ sorption }) => sorption.ys.at(-1)!)
   let [before, length] = [0, 0]
   const aroundAt = (time: number): Around => ({
@@ -112,17 +111,6 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
     return false
   }
 
-  /** What is over full runs down, as warm as it is. */
-  function drain(): void {
-    for (let i = 0; i < count; i++) {
-      const over = now.water[i]! - mesh.full[i]!
-      drained[i] = Math.max(0, over * mesh.widths[i]!)
-      if (over <= 0) continue
-      now.water[i] = mesh.full[i]!
-      now.humidity[i] = Math.min(1, now.humidity[i]!)
-    }
-  }
-
   return {
     state: now,
     water: now.water,
@@ -135,8 +123,7 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
       if (!solve(stage, time + GAMMA * length)) return Infinity
       first.capacity.set(cells.capacity)
       first.into.set(balances.into)
-      first.brought = balances.brought
-      first.ranOff = balances.ranOff
+      Object.assign(first, { brought: balances.brought, ranOff: balances.ranOff })
       for (let i = 0; i < count; i++) {
         base.water[i] = now.water[i]! + PAST * (stage.water[i]! - now.water[i]!)
         base.warm[i] = now.warm[i]! + PAST * (stage.warm[i]! - now.warm[i]!)
@@ -160,13 +147,23 @@ export function hygroStepper(mesh: Mesh, start: HygroState, outside: Side, insid
         now[key].set(next[key])
       }
       before = length
-      drain()
+      drain(mesh, now, drained)
       return {
-        ...{ water: [through(0), through(2)], heat: [through(1), through(3)] },
+        ...{ water: [through(0), through(2)], heat: [through(1), through(3)], drained },
         ...{ stored, moved, brought: a * first.brought + b * balances.brought, ranOff: a * first.ranOff + b * balances.ranOff },
-        drained,
       }
     },
+  }
+}
+
+/** What is over full runs down, as warm as it is. @param drained kg/m² of each cell */
+function drain({ full, widths }: Mesh, now: Left, drained: Float64Array): void {
+  for (let i = 0; i < full.length; i++) {
+    const over = now.water[i]! - full[i]!
+    drained[i] = Math.max(0, over * widths[i]!)
+    if (over <= 0) continue
+    now.water[i] = full[i]!
+    now.humidity[i] = Math.min(1, now.humidity[i]!)
   }
 }
 

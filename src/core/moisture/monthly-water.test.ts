@@ -75,7 +75,6 @@ describe("the airs of the months", () => {
 })
 
 describe("water through the months", () => {
-
   test("between dry and wet cup a board in the damp lets more through than in the dry", () => {
     const sd = (relativeHumidity: number) => {
       const { moisture } = boxOf(stack`gypsum-board 12, eps 50`, (job) => (job.brief.indoors.winter.relativeHumidity = relativeHumidity))

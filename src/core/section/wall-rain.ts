@@ -15,11 +15,9 @@ const SHELTER: Readonly<Record<Leakage["shelter"], { factor: number; length: num
 }
 /** Walls of low buildings: under a gable, under a flat roof, under an eave that reaches out so far, m. @see ISO 15927-3:2009, table 4 */
 const [GABLE, FLAT, EAVE, REACHES] = [0.5, 0.4, 0.3, 0.2] as const
-/**
- * How much of the rain that wind drives comes to a wall of which it is not known how it lies to the wind that brings rain: over all directions
- * the mean of cosines above nought, and for a wall on the weather side some two times that.
- */
+/** Of the rain that wind drives what comes to a wall of which it is not known how it lies to that wind: the mean of cosines above nought. */
 const MEAN_WALL = 1 / Math.PI
+/** Times the mean that a wall on the weather side gets. */
 export const WEATHER_SIDE = 2
 
 /**

@@ -9,9 +9,10 @@ import { DETAIL } from "../../core/results/detail-result"
 import { judgedFrom, type JobResults, jobResults } from "../../core/results/job-results"
 import { type DetailPicture, PICTURE } from "../../core/results/picture-result"
 import { YEAR } from "../../core/results/year-result"
-import { growingResults, type Results } from "../../core/results/results"
-import { KEPT_BY_SERVER, type KeptResults } from "./kept-results"
+import { type GrowingResults, growingResults, type Results } from "../../core/results/results"
+import { foundOrRun, KEPT_BY_SERVER, type KeptResults } from "./kept-results"
 import { createPool, type Run } from "./pool"
+import { inTurn, isLate } from "./turn"
 
 /** More solved tasks wait no longer to be shown, ms: figures step once and not a dozen times. */
 const PATIENCE = 700
@@ -49,7 +50,7 @@ export function createCalculations(kept: KeptResults = KEPT_BY_SERVER): Calculat
   const hands = Math.max(1, Math.min(3, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1))
   const pool = createPool(hands)
   const store = createStore<{ shown: Results; progress: Readonly<Record<string, number>> }>(() => ({ shown: results, progress: {} }))
-  const jobs = new Map<string, JobResults>()
+  const details = detailsOf(results)
   const wanted = new Map<string, readonly Task[]>()
   const running = new Map<string, { task: Task; giveUp: () => void }>()
   /** What could not be worked out is not tried again and again. */
@@ -65,50 +66,23 @@ export function createCalculations(kept: KeptResults = KEPT_BY_SERVER): Calculat
     store.setState({ shown: { ...results }, progress: {} })
   }
 
-  /** All that is wanted; what takes seconds comes last, and of that first what was asked for latest: it is what is looked at. */
-  const inTurn = (): Map<string, Task> => {
-    const owners = [...wanted.values()]
-    const late = ({ calculation }: Task) => calculation.keeps ?? false
-    const all = [
-      ...owners.flatMap((tasks) => tasks.filter((one) => !late(one))),
-      ...owners.reverse().flatMap((tasks) => tasks.filter(late)),
-    ]
-    return new Map(all.map((one) => [keyOf(one), one]))
-  }
-
   const waiting = (all: ReadonlyMap<string, Task>): [key: string, Task][] =>
     [...all].filter(([key, one]) => !running.has(key) && !failed.has(key) && results.of(one.calculation, one.input) === undefined)
 
   /** What takes seconds gives way to what figures wait for, and ends where it is wanted no longer. */
   function makeRoom(all: ReadonlyMap<string, Task>): void {
-    const pressing = waiting(all).some(([, { calculation }]) => !calculation.keeps)
-    for (const [key, { task, giveUp }] of running)
-      if (task.calculation.keeps && (!all.has(key) || (pressing && running.size >= hands))) giveUp()
-  }
-
-  /** Works a task out, or finds it where it is kept. */
-  function workedOut(one: Task, saying: (done: number) => void): Run {
-    if (!one.calculation.keeps) return pool.run(one, saying)
-    let run: Run | null = null
-    let given = false
-    const result = kept.find(one).then(async (found) => {
-      if (found !== null || given) return found
-      run = pool.run(one, saying)
-      const fresh = await run.result
-      if (fresh !== null) kept.keep(one, fresh)
-      return fresh
-    })
-    return { result, giveUp: () => ((given = true), run?.giveUp()) }
+    const pressing = waiting(all).some(([, one]) => !isLate(one))
+    for (const [key, { task, giveUp }] of running) if (isLate(task) && (!all.has(key) || (pressing && running.size >= hands))) giveUp()
   }
 
   /** No more than there are hands for: what is wanted may change while the first are worked out. */
   function begin(): void {
     if (resting !== undefined) return
-    const all = inTurn()
+    const all = inTurn(wanted)
     makeRoom(all)
     for (const [key, one] of waiting(all).slice(0, Math.max(0, hands - running.size))) {
       const saying = (done: number) => store.setState(({ progress }) => ({ progress: { ...progress, [key]: done } }))
-      const { result, giveUp } = workedOut(one, saying)
+      const { result, giveUp } = isLate(one) ? foundOrRun(pool, kept, one, saying) : pool.run(one, saying)
       let given = false
       running.set(key, { task: one, giveUp: () => ((given = true), giveUp()) })
       void result.then((result) => {
@@ -128,14 +102,6 @@ export function createCalculations(kept: KeptResults = KEPT_BY_SERVER): Calculat
     lastWanted = performance.now()
     resting = rest > 0 ? setTimeout(() => ((resting = undefined), begin()), REST) : undefined
     begin()
-  }
-
-  const details = (job: string, from: Results = results): JobResults => {
-    const known = jobs.get(job) ?? jobResults(results)
-    jobs.delete(job)
-    jobs.set(job, known)
-    if (jobs.size > MOST_JOBS) jobs.delete(jobs.keys().next().value!)
-    return { ...known, of: (detail) => from.of(DETAIL, detail), year: (model) => from.of(YEAR, model), ...judgedFrom(from) }
   }
 
   return {
@@ -171,6 +137,18 @@ export function createCalculations(kept: KeptResults = KEPT_BY_SERVER): Calculat
     },
     kept: heavy.of,
     close: pool.close,
+  }
+}
+
+/** What each job stands on among results; of so many jobs. */
+function detailsOf(results: GrowingResults): (job: string, from?: Results) => JobResults {
+  const jobs = new Map<string, JobResults>()
+  return (job, from = results) => {
+    const known = jobs.get(job) ?? jobResults(results)
+    jobs.delete(job)
+    jobs.set(job, known)
+    if (jobs.size > MOST_JOBS) jobs.delete(jobs.keys().next().value!)
+    return { ...known, of: (detail) => from.of(DETAIL, detail), year: (model) => from.of(YEAR, model), ...judgedFrom(from) }
   }
 }
 

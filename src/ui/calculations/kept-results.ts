@@ -1,5 +1,6 @@
 import type { Task } from "../../core/results/calculation"
 import { call } from "../job/api"
+import type { Pool, Run } from "./pool"
 
 /** Where results are kept that take seconds to be worked out. */
 export interface KeptResults {
@@ -16,4 +17,18 @@ export const KEPT_BY_SERVER: KeptResults = {
   keep({ calculation: { kind, key }, input }, result) {
     void call("PUT", "/api/results", { kind, key: key(input), result })
   },
+}
+
+/** Finds a result where it is kept, else works it out and has it kept. */
+export function foundOrRun(pool: Pool, kept: KeptResults, one: Task, saying: (done: number) => void): Run {
+  let run: Run | null = null
+  let given = false
+  const result = kept.find(one).then(async (found) => {
+    if (found !== null || given) return found
+    run = pool.run(one, saying)
+    const fresh = await run.result
+    if (fresh !== null) kept.keep(one, fresh)
+    return fresh
+  })
+  return { result, giveUp: () => ((given = true), run?.giveUp()) }
 }
