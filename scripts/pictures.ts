@@ -29,8 +29,12 @@ async function open(page: Page, job: string, station: string): Promise<void> {
 }
 
 async function take(page: Page, name: string): Promise<void> {
-  // Figures that still wait for their bridges would not be those of a bench at rest.
-  await page.waitForFunction(() => !/≈|still being calculated/.test(document.body.innerText))
+  // Figures that still wait for their bridges, and verdicts for their years, would not be those of a bench at rest.
+  await page.waitForFunction(
+    () => !/≈|still being calculated|damp so far|damp by the months so far|being followed|tried …/.test(document.body.innerText),
+    null,
+    { timeout: 300_000 },
+  )
   await page.evaluate(() => document.fonts.ready)
   await page.waitForTimeout(500)
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
@@ -94,12 +98,12 @@ try {
   await page.getByRole("radio", { name: "hottest day" }).click()
   await take(page, "heat")
   await open(page, "Cold Nettle", "Damp")
-  await page.getByRole("radio", { name: "worst afternoon" }).click()
+  await page.locator("[data-face=left]").press("Enter")
   await take(page, "damp")
   await open(page, "Larkspur", "Damp")
   await page.locator("[data-face=roof]").press("Enter")
-  await page.getByRole("button", { name: "Follow it through the years" }).click()
-  await page.getByTestId("years-told").waitFor({ timeout: 120_000 })
+  await page.getByRole("button", { name: "Look at any day of it" }).click({ timeout: 120_000 })
+  await page.getByRole("slider", { name: "Day" }).waitFor({ timeout: 120_000 })
   await page.getByRole("slider", { name: "Day" }).fill("480")
   await page.getByTestId("through-years").evaluate((element) => element.scrollIntoView())
   await take(page, "years")

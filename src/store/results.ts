@@ -2,7 +2,7 @@ import { createHash } from "node:crypto"
 import type { Store } from "./open"
 
 /** More results are not kept: the one kept longest goes first. Each is a few kilobytes. */
-const MOST = 3000
+export const MOST_RESULTS = 2000
 
 /** Names a result by its kind and all that it depends on. */
 export const resultHash = (kind: string, key: string): string => createHash("sha256").update(`${kind}:${key}`).digest("hex")
@@ -27,7 +27,7 @@ export function keepResults(store: Store, program: string, results: ReadonlyMap<
     .transaction(() => {
       for (const [hash, result] of results) put.run(hash, program, JSON.stringify(result), now)
       others.run(program)
-      oldest.run(MOST)
+      oldest.run(MOST_RESULTS)
     })
     .immediate()
 }

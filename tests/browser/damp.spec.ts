@@ -162,6 +162,11 @@ test("a face is followed through the years, dragged through them, and a hundred 
   await expect(decides).toContainText("It is being followed by the hour")
   await expect(page.locator("[data-figure=damp]")).toContainText("damp so far")
   await expect(decides).not.toContainText("It is being followed", { timeout: 90_000 })
+  // What was followed is kept: another look at the job has it at once.
+  await page.reload()
+  await expect(decides).toContainText("this decides")
+  await expect(decides).not.toContainText("It is being followed", { timeout: 4000 })
+  await page.locator("[data-face=roof]").press("Enter")
   await years.getByRole("button", { name: "Look at any day of it" }).click()
   await expect(years.getByRole("status")).toContainText(/In year \d/)
   const told = page.getByTestId("years-told")

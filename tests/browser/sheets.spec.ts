@@ -136,6 +136,7 @@ test("the shopping list is ticked off and priced, weighs on axles, and goes on p
   await expect(shopping).toContainText(/Between .* and/)
   await page.getByText("Weight and money by face, and where the weight’s centre lies").click()
   await type(page, "Rear axle, from the back of the room", "600")
+  await expect(page.getByTestId("weights")).toContainText("Measure the front axle too")
   await type(page, "Front axle, from the back of the room", "4200")
   await expect(page.getByTestId("axle-loads")).toContainText(/the rear axle carries 1\d\d/)
   await settled(page)

@@ -18,6 +18,7 @@ import { backUp, restore } from "../../src/store/backup"
 import { keep, listKept, setKeptDeleted } from "../../src/store/kept"
 import { copyJob, createJob, keepSummaries, listJobs, setDeleted } from "../../src/store/jobs"
 import { openStore, type Store, storeFile } from "../../src/store/open"
+import { keepResults, keptResults, MOST_RESULTS, resultHash } from "../../src/store/results"
 import { applyChanges, documentAt, openJob } from "../../src/store/revisions"
 
 const NOW = "2026-11-25T12:00:00.000Z"
@@ -399,5 +400,28 @@ describe("backup and restore", () => {
     expect(() => restore(cut, folder, new Date(NOW))).toThrow("not a sound backup")
     expect(existsSync(storeFile(folder))).toBe(true)
     expect(openJob(store, id)).not.toBeNull()
+  })
+})
+
+describe("results of what takes seconds", () => {
+  test("are found again by what they are of, by the build that worked them out and no other, after a reopening too", () => {
+    const [left, roof] = [resultHash("years", "left"), resultHash("years", "roof")]
+    keepResults(store, "build-1", new Map([[left, { outcome: null }]]), NOW)
+    store.close()
+    store = openStore(storeFile(folder))
+    expect(keptResults(store, "build-1", [left, roof])).toEqual(new Map([[left, { outcome: null }]]))
+    expect(keptResults(store, "build-2", [left]).size).toBe(0)
+    expect(resultHash("years", "left")).not.toBe(resultHash("day", "left"))
+    keepResults(store, "build-2", new Map([[roof, { outcome: null }]]), NOW)
+    // What another build worked out goes.
+    expect(keptResults(store, "build-1", [left]).size).toBe(0)
+  })
+
+  test("are no more than so many: what was kept longest goes", () => {
+    const many = new Map(Array.from({ length: MOST_RESULTS }, (_, i) => [resultHash("years", String(i)), { outcome: null }] as const))
+    keepResults(store, "build", many, NOW)
+    keepResults(store, "build", new Map([[resultHash("years", "new"), { outcome: null }]]), "2026-11-26T12:00:00.000Z")
+    expect(store.prepare("SELECT count(*) AS count FROM result").get()).toEqual({ count: MOST_RESULTS })
+    expect(keptResults(store, "build", [resultHash("years", "new")]).size).toBe(1)
   })
 })

@@ -26,6 +26,8 @@ export interface Headline {
   bound?: (ledger: Ledger) => number
   /** What it rests on that is still to be worked out beside the work; null: nothing ever. */
   awaits: ((ledger: Ledger) => readonly Task[]) | null
+  /** Nothing comes near the figure until more is worked out. */
+  unknown?: (ledger: Ledger) => boolean
   /** What is shown in place of the figure: a verdict, and where it stands. */
   verdict?: (ledger: Ledger) => { surface: SurfaceFigures; verdict: DampVerdict }
 }
@@ -65,6 +67,8 @@ export const HEADLINES: readonly Headline[] = [
     limit: null,
     better: "less",
     awaits: ({ awaited }) => awaited,
+    // Means of months without sun and people are a third off.
+    unknown: ({ year, solved: { yearBefore } }) => year.figures === null && yearBefore?.() === undefined,
   },
   {
     id: "height",

@@ -18,9 +18,9 @@ export function dampWorking(damp: Damp): Working {
       input("Outdoor humidity, summer", "percent", damp.conditions.summer.outside.relativeHumidity, "brief"),
     ],
     method:
-      "Steady lines at the worst night and the worst afternoon. The figure here is by how much the coldest inside face, bridges among them, stays above the dew point of the air before it. The verdict beside each face also goes by its water through the months, by vapour and by leaking air, which the station shows.",
+      "Steady lines at the worst night and the worst afternoon. The figure here is by how much the coldest inside face, bridges among them, stays above the dew point of the air before it. The verdict beside each face is that of its years, followed by the hour for a build on the bad side of usual, of its months, its cold spots and the rules of building: the worst of those that are not set aside, as the station shows.",
     source:
-      "ISO 13788:2012, 6.3; water through the months by ISO 13788:2012, 6; trapped water by DIN 4108-3:2018, 5.2.2; what leaks bring by DIN 68800-2:2012, 5.2.4; mould at 80 %, ISO 13788:2012, 5.2; q50 of DIN 4108-7:2011, 4.4; dry-cup vapour resistances",
+      "ISO 13788:2012, 6.3; years by EN 15026:2007; water through the months by ISO 13788:2012, 6; trapped water by DIN 4108-3:2018, 5.2.2; what leaks bring by DIN 68800-2:2012, 5.2.4; mould at 80 %, ISO 13788:2012, 5.2; q50 of DIN 4108-7:2011, 4.4; vapour resistances between dry and wet cup by the humidity",
     notes: [],
   }
 }

@@ -90,7 +90,13 @@ function Cell({ headline }: { headline: Headline }) {
         {before === null ? null : <Change headline={headline} by={value - before} />}
       </span>
       <span className={over ? "text-clay" : ""}>
-        <Figure kind={headline.kind} value={value} rough={isAbout(headline, ledger)} />
+        {headline.unknown?.(ledger) ? (
+          <span className="font-display text-[22px] font-semibold">
+            …<span className="sr-only">is being worked out</span>
+          </span>
+        ) : (
+          <Figure kind={headline.kind} value={value} rough={isAbout(headline, ledger)} />
+        )}
         {over ? <span className="sr-only">, over its limit</span> : null}
       </span>
       <Bar value={value} limit={limitOf(headline, ledger, limits)} pinned={before} over={over} />

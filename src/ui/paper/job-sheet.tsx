@@ -68,7 +68,7 @@ export function JobSheet({ paper }: { paper: PaperSize }) {
             const limited = bound === null ? "" : `${better === "more" ? "at least" : "at most"} ${writing.write(kind, bound)}`
             if (!verdict) return { key: id, cells: [name, writing.write(kind, of(ledger)), limited] }
             const { surface, verdict: said } = verdict(ledger)
-            return { key: id, cells: [`${name}: ${surface.name}`, said.words, ""] }
+            return { key: id, cells: [`${name}: ${surface.name}`, `${said.words}${ledger.judging.length > 0 ? BY_MONTHS : ""}`, ""] }
           })}
         />
         <p className="pt-1">
@@ -139,6 +139,9 @@ function PeltOnPaper({ width, height }: { width: number; height: number }) {
 
 const nothing = () => {}
 
+/** A verdict on damp whose years are not followed yet. */
+const BY_MONTHS = ", by the months so far"
+
 /** Paper shows no hour of its own. */
 const DESIGN: Moment = { season: "winter", hour: null, skins: null }
 
@@ -146,7 +149,7 @@ const DESIGN: Moment = { season: "winter", hour: null, skins: null }
 function FaceOnPaper({ figures }: { figures: SurfaceFigures }) {
   const { write, figure, unit } = useWriting()
   const { variants, active } = useJob()
-  const { verdict } = useLedger().moisture[figures.id]!
+  const { verdict, awaited } = useLedger().moisture[figures.id]!
   const assembly = variants[active]!.assemblies[figures.assembly]!
   const direction = heatFlowDirection(figures.face.tilt, true)
   const resistances = transmittanceLayers(figures.layers).map((layer) => layerResistance(layer, direction))
@@ -187,6 +190,7 @@ function FaceOnPaper({ figures }: { figures: SurfaceFigures }) {
       />
       <p>
         {write("area", figures.netArea)} without openings · U {write("transmittance", figures.transmittance)} · {verdict.words}
+        {awaited.length > 0 ? BY_MONTHS : ""}
         {figures.openings.length > 0
           ? ` · ${figures.openings.map(({ opening }) => `${opening.name} ${write("length", opening.width)} × ${write("length", opening.height)}`).join(", ")}`
           : ""}

@@ -1,4 +1,5 @@
 "use client"
+import { useState } from "react"
 import { axleLoads, centreOfMass, faceMasses } from "../../../core/takeoff/added-mass"
 import { inSentence } from "../../../core/in-sentence"
 import { sum } from "../../../core/numeric/sum"
@@ -30,6 +31,7 @@ function Told({ plan }: { plan: SheetPlan | null }) {
   const { surfaces, bill } = useLedgerLater()
   const { kind, limits } = job.brief
   const { axles } = job.variants[job.active]!.buying
+  const [measured, setMeasured] = useState<{ rear?: number; front?: number }>({})
   const faces = faceMasses(job.shell, surfaces)
   const layers = plan && layerMoney(surfaces, bill, plan)
   const moneyOf = (face: string) => sum((layers ?? []).map(({ surface, money }) => (surface === face ? money : 0)))
@@ -42,9 +44,16 @@ function Told({ plan }: { plan: SheetPlan | null }) {
   const left = limits.weight === null ? null : limits.weight - centre.mass
   const loads = axles && axles.front !== axles.rear ? axleLoads(centre.mass, x, axles) : null
   const apart = { code: "out-of-range" as const, path: [], message: "The axles cannot stand at the same place." }
-  const setAxle = (which: "rear" | "front") => (value: number) => {
-    const next = { ...(axles ?? { rear: long * 0.2, front: long * 0.2 + 3 }), [which]: value }
-    return next.front === next.rear ? apart : store.edit(setBuying({ axles: next }))
+  // One axle alone tells nothing: it waits here until the other is measured too.
+  const known = { ...(axles ?? measured) }
+  const setAxle = (which: "rear" | "front") => (value: number | null) => {
+    const next: { rear?: number | null; front?: number | null } = { ...known, [which]: value }
+    const { rear = null, front = null } = next
+    if (rear === null || front === null) {
+      setMeasured({ ...(rear === null ? {} : { rear }), ...(front === null ? {} : { front }) })
+      return axles ? store.edit(setBuying({ axles: null })) : null
+    }
+    return front === rear ? apart : store.edit(setBuying({ axles: { rear, front } }))
   }
   return (
     <div className="grid grid-cols-1 gap-2 pt-2" data-testid="weights">
@@ -87,13 +96,15 @@ function Told({ plan }: { plan: SheetPlan | null }) {
           <QuantityField
             label="Rear axle, from the back of the room"
             kind="length"
-            value={axles?.rear ?? long * 0.2}
+            value={known.rear ?? null}
+            empty={null}
             onCommit={setAxle("rear")}
           />
           <QuantityField
             label="Front axle, from the back of the room"
             kind="length"
-            value={axles?.front ?? long * 0.2 + 3}
+            value={known.front ?? null}
+            empty={null}
             onCommit={setAxle("front")}
           />
           {loads ? (
@@ -101,7 +112,11 @@ function Told({ plan }: { plan: SheetPlan | null }) {
               Of it the rear axle carries {write("mass", loads.rear)}, the front axle {write("mass", loads.front)}.
             </p>
           ) : (
-            <p className="col-span-2 text-graphite">Measure both axles, and their loads are told.</p>
+            <p className="col-span-2 text-graphite">
+              {known.rear === undefined && known.front === undefined
+                ? "Measure both axles, and their loads are told."
+                : `Measure the ${known.rear === undefined ? "rear" : "front"} axle too: one alone tells no load, and is not kept.`}
+            </p>
           )}
         </div>
       ) : null}
