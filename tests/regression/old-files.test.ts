@@ -130,6 +130,12 @@ function besideTheSlab(path: HeatPath & Partial<LineBridge>, { surfaces }: Stead
   return onSlab ? below * path.length! * plainTransmittance(layerStack(path.face.governing, "horizontal"), films) : 0
 }
 
+/**
+ * Heat goes up through the floor of a cold room past a film of 0.10 m²·K/W; until one verdict came in it was 0.17. Of a floor of 3 m²·K/W that is
+ * some 2 %, of the whole room a third of that.
+ */
+const floorFilm = (name: string): number => (name.includes("cold-nettle") ? 0.008 : 1e-9)
+
 /** Kept by what a detail is: files of several versions share most of theirs. */
 const results = growingResults()
 
@@ -142,7 +148,7 @@ describe("files of older versions", () => {
     expect(read.value.version).toBe(JOB_VERSION)
     const now = asThen(activeState(read.value))
     // Ribs measured one by one are counted from the drawing since version 3, the wall without its door and window: 1 % either way.
-    const tolerance = name === "v2-larkspur" ? 0.02 : 1e-9
+    const tolerance = name === "v2-larkspur" ? 0.02 : floorFilm(name)
     now.forEach((figure, i) => expect(Math.abs(figure / then[i]! - 1)).toBeLessThan(tolerance))
   })
 
@@ -157,7 +163,7 @@ describe("files of older versions", () => {
     const { density, price } = materialOf("xps")
     const now = [...flowsAsThen(state, ledger), clear.standing, weight - rim * density, money - rim * price.amount]
     // The flows stood on other meshes then: details in two dimensions are held to 0.003 of what they pass, those of a job to less.
-    now.forEach((figure, i) => expect(Math.abs(figure / then[i]! - 1)).toBeLessThan(i < 2 ? 0.002 : 1e-9))
+    now.forEach((figure, i) => expect(Math.abs(figure / then[i]! - 1)).toBeLessThan(i < 2 ? Math.max(0.002, floorFilm(name)) : 1e-9))
   })
 
   test.each(Object.entries(THEN_AS_NOW))("%s opens with the figures that it had", (name, then) => {
@@ -167,6 +173,6 @@ describe("files of older versions", () => {
     const { loss, clear, weight, money } = ledger
     // A year was then reckoned by the months' means; it tells build-ups apart until the hours are stepped through.
     const now = [loss.total, yearOfEnergy(ledger).total, clear.standing, weight, money]
-    now.forEach((figure, i) => expect(Math.abs(figure / then[i]! - 1)).toBeLessThan(1e-9))
+    now.forEach((figure, i) => expect(Math.abs(figure / then[i]! - 1)).toBeLessThan(i < 2 ? floorFilm(name) : 1e-9))
   })
 })
