@@ -10,6 +10,8 @@ import { type LayerYear, type YearsOutcome } from "./section-years"
 const WET_HOURS = 120
 /** Wood that is wet, and damp and warm enough to rot, for longer in a year does so, h: eight weeks. @see EN 335:2013, 4 (use class 2: now and then; 3: often) */
 const ROTS = 8 * 168
+/** Boards differ by so much about what they hold at one humidity that only above this, by mass, are they plainly over 20 %. */
+const OVER_WET = 0.23
 /** A layer that ends a year wetter than the last by less than this, of what it bears, settles. */
 const SETTLES = 0.005
 /** Less than this runs out unseen, kg/m² in a year. */
@@ -54,8 +56,9 @@ function layerVerdict(layer: SectionLayer, year: LayerYear, rises: number, name:
   const moulds = mould !== null && mould.organic && Math.max(...(year.mould ?? [0])) >= SEEN
   const months = wetMonths(year)
   const share = (year.free + year.drained) / bearable
-  // What is not too much in a lifetime does not gather.
-  const rising = rises > SETTLES * bearable && (wood || year.free + year.drained + LIFETIME * rises > bearable)
+  // What is not too much in a lifetime does not gather; nor does a board that settles with the air beside it.
+  const grave = wood ? (year.wettest ?? 0) > OVER_WET : year.free + year.drained + LIFETIME * rises > bearable
+  const rising = rises > SETTLES * bearable && grave
   const worsens = rising && months.length > 0
   const rots = wood && year.rot > ROTS && sum(year.wet) > ROTS
   const overfull = !wood && share > 1
@@ -64,7 +67,7 @@ function layerVerdict(layer: SectionLayer, year: LayerYear, rises: number, name:
   const when = monthWords(months)
   const freezes = year.frost > WET_HOURS
   const wet = wood
-    ? `the ${name} of the ${of} holds more than 20 % of its mass in water, ${Math.round(year.wettest! * 100)} % at most`
+    ? `the ${name} of the ${of} holds more than 20 % of its mass in water, ${(year.wettest! * 100).toFixed(1)} % at most`
     : `water lies free in the ${name} of the ${of}${freezes ? " and freezes there" : ""}: ${amount(share)} what may lie there`
   const sentences = [
     ...(months.length > 0 ? [`${capital(when)} ${wet}${dries(months.length, rising)}.`] : []),

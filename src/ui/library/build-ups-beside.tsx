@@ -49,7 +49,13 @@ const LINES: readonly { name: string; of: (candidate: Candidate, writing: Writin
     name: "resists vapour, all its layers",
     of: ({ face }, writing) => writing.write("vapourResistance", sum(face.layers.map(({ equivalentAirLayer }) => equivalentAirLayer))),
   },
-  { name: "damp, first look", of: ({ face, ledger }) => ledger.moisture[face.id]!.verdict.words },
+  {
+    name: "damp",
+    of: ({ face, ledger }) => {
+      const { verdict, awaited } = ledger.moisture[face.id]!
+      return `${verdict.words}${awaited.length > 0 ? ", by the months so far" : ""}`
+    },
+  },
   {
     name: "cautions",
     of: ({ face }) =>
