@@ -1,4 +1,5 @@
-import { demo } from "../../tests/fixtures/jobs"
+import { demo, evenBox } from "../../tests/fixtures/jobs"
+import { sketch, stack } from "../../tests/fixtures/layers"
 import { spawnSync } from "node:child_process"
 import { describe, expect, test } from "@jest/globals"
 import Ajv from "ajv/dist/2020"
@@ -6,11 +7,14 @@ import { BUDGET, OPERATIONS, runOperation, schemaOf } from "./registry"
 
 const run = (name: string, input: unknown) => runOperation(OPERATIONS.get(name)!, input)
 
+/** Alike all round, so that its details are few. */
+const BOX = evenBox(sketch("one", stack`steel-painted 0.8, xps 50, gypsum-board 12`))
+
 const GOOD: Record<string, unknown> = {
   weather: { station: "mangrove-head" },
   ledger: { job: demo("Tern Hut"), solve: false },
   loads: { job: demo("Cold Nettle"), solve: false },
-  verdict: { job: demo("Eel Barn"), surfaces: ["roof-left"] },
+  verdict: { job: BOX, surfaces: ["left"] },
   air: { temperature: 20, relativeHumidity: 0.5 },
   airspace: { thickness: 0.025, direction: "up" },
   assembly: {

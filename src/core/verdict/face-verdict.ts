@@ -1,7 +1,7 @@
 import type { BuiltLayer } from "../assembly/build-up"
 import { inSentence } from "../in-sentence"
 import { type Judged, judgements } from "../moisture/build-rules"
-import { DRY, type DampVerdict, FILLINGS, STEP_WORDS, worstVerdict } from "../moisture/damp-verdict"
+import { dampRank, DRY, type DampVerdict, FILLINGS, STEP_WORDS, worstVerdict } from "../moisture/damp-verdict"
 import type { MoistureCheck } from "../moisture/surface-verdict"
 import { isBorrowed, judgedModel, withoutBorrowed } from "../section/design-build"
 import { type SectionPlace, type SectionModel, sectionModel } from "../section/section-model"
@@ -55,15 +55,16 @@ export function faceVerdict(check: MoistureCheck, basis: VerdictBasis): FaceVerd
   const warned = judgements({ kind: basis.brief.kind, surface: check.at, water: check.water, sweats: basis.sweats }).filter(
     ({ warns }) => warns,
   )
-  const rule = worstVerdict([{ ...DRY, sentence: "No rule of building asks for a change." }, ...warned.map(ruleVerdict)])
   // What the years will follow is not feared before they have.
   const open = warned.filter((one) => !isAnswered(one, years.decides || years.awaited.length > 0))
+  const rulesAside = warned.length > 0 && open.length === 0
+  const rule = worstVerdict([NO_RULE_WARNS, ...(rulesAside ? warned : open).map(ruleVerdict)])
   const said = { years: years.verdict, months, spot: check.spot, rule }
-  const monthsAside = years.decides && step(months) > step(years.verdict!)
+  const monthsAside = years.decides && dampRank(months) > dampRank(years.verdict!)
   const blind = step(months) === UNJUDGED && years.verdict !== null && step(years.verdict) === UNJUDGED
   const setAside = [
     ...(monthsAside ? [{ judge: "months" as const, why: FOLLOWED }] : []),
-    ...(open.length < warned.length && years.verdict ? [{ judge: "rule" as const, why: ANSWERED }] : []),
+    ...(rulesAside ? [{ judge: "rule" as const, why: years.verdict ? ANSWERED : BEING_FOLLOWED }] : []),
     ...(blind
       ? [{ judge: "spot" as const, why: ON_FACES }, ...(warned.length === 0 ? [{ judge: "rule" as const, why: NO_RULE }] : [])]
       : []),
@@ -72,7 +73,7 @@ export function faceVerdict(check: MoistureCheck, basis: VerdictBasis): FaceVerd
     ...(years.verdict ? [["years", years.verdict] as [Judge, DampVerdict]] : []),
     ...(monthsAside ? [] : [["months", months] as [Judge, DampVerdict]]),
     ...(blind ? [] : [["spot", check.spot] as [Judge, DampVerdict]]),
-    ...(blind && warned.length === 0 ? [] : [["rule", worstVerdict([DRY, ...open.map(ruleVerdict)])] as [Judge, DampVerdict]]),
+    ...(rulesAside || (blind && warned.length === 0) ? [] : [["rule", rule] as [Judge, DampVerdict]]),
   ]
   const known = counted.filter(([, { filling }]) => filling !== "unjudged")
   const [decidedBy, verdict] = worstOf(known.length > 0 ? known : counted)
@@ -85,6 +86,8 @@ const step = ({ filling }: Pick<DampVerdict, "filling">): number => FILLINGS.ind
 const FOLLOWED =
   "The months know no sun, no suction and nothing that stuffs take up; it was followed by the hour, with what is known of these stuffs."
 const ANSWERED = "What this rule fears was followed by the hour, for a build on the bad side of usual."
+const BEING_FOLLOWED = "What this rule fears is being followed by the hour."
+const NO_RULE_WARNS: DampVerdict = { ...DRY, sentence: "No rule of building asks for a change." }
 const ON_FACES = "Cold spots say nothing of what happens within."
 const NO_RULE = "That no rule asks for a change says nothing of what happens within."
 

@@ -12,12 +12,14 @@ import { YEAR } from "../../core/results/year-result"
 import { type GrowingResults, growingResults, type Results } from "../../core/results/results"
 import { foundOrRun, KEPT_BY_SERVER, type KeptResults } from "./kept-results"
 import { createPool, type Run } from "./pool"
-import { inTurn, isLate } from "./turn"
+import { inTurn, isLate, restedAfter } from "./turn"
 
 /** More solved tasks wait no longer to be shown, ms: figures step once and not a dozen times. */
 const PATIENCE = 700
 /** While what is wanted changes again within so much, ms, nothing is begun: a hand on a key would have every step worked out. */
 const REST = 150
+/** What takes seconds is begun once nothing new was asked of it for so long, ms. */
+const LATE_REST = 1500
 /** Heavy results are some hundred kilobytes each, up to a few thousand. */
 const MOST_HEAVY = 20
 /** Jobs of which it is remembered what stands solved at their places. */
@@ -75,11 +77,15 @@ export function createCalculations(kept: KeptResults = KEPT_BY_SERVER): Calculat
     for (const [key, { task, giveUp }] of running) if (isLate(task) && (!all.has(key) || (pressing && running.size >= hands))) giveUp()
   }
 
+  /** What takes seconds waits until what is asked of it has stayed the same for a while. */
+  const restedOf = restedAfter(LATE_REST, () => begin())
+
   /** No more than there are hands for: what is wanted may change while the first are worked out. */
   function begin(): void {
     if (resting !== undefined) return
-    const all = inTurn(wanted)
-    makeRoom(all)
+    const now = inTurn(wanted)
+    makeRoom(now)
+    const all = restedOf(now)
     for (const [key, one] of waiting(all).slice(0, Math.max(0, hands - running.size))) {
       const saying = (done: number) => store.setState(({ progress }) => ({ progress: { ...progress, [key]: done } }))
       const { result, giveUp } = isLate(one) ? foundOrRun(pool, kept, one, saying) : pool.run(one, saying)

@@ -10,3 +10,24 @@ export function inTurn(wanted: ReadonlyMap<string, readonly Task[]>): Map<string
   const late = owners.reverse().flatMap((tasks) => tasks.filter(isLate))
   return new Map([...soon, ...late].map((one) => [keyOf(one), one]))
 }
+
+/**
+ * Lets tasks that take seconds wait until none that is new was wanted for a while; those that were wanted before go on.
+ * @param rest ms
+ * @param again is called when they have waited long enough
+ */
+export function restedAfter(rest: number, again: () => void): (all: Map<string, Task>) => Map<string, Task> {
+  let known: ReadonlySet<string> = new Set()
+  let changed = -Infinity
+  let timer: ReturnType<typeof setTimeout> | undefined
+  return (all) => {
+    const late = [...all].flatMap(([key, one]) => (isLate(one) ? [key] : []))
+    if (late.some((key) => !known.has(key))) {
+      changed = performance.now()
+      clearTimeout(timer)
+      timer = setTimeout(again, rest + 5)
+    }
+    known = new Set(late)
+    return performance.now() - changed >= rest ? all : new Map([...all].filter(([, one]) => !isLate(one)))
+  }
+}

@@ -27,11 +27,8 @@ export function Weights({ plan }: { plan: SheetPlan | null }) {
 function Told({ plan }: { plan: SheetPlan | null }) {
   const { write, length } = useWriting()
   const job = useJobLater()
-  const store = useJobStore()
   const { surfaces, bill } = useLedgerLater()
   const { kind, limits } = job.brief
-  const { axles } = job.variants[job.active]!.buying
-  const [measured, setMeasured] = useState<{ rear?: number; front?: number }>({})
   const faces = faceMasses(job.shell, surfaces)
   const layers = plan && layerMoney(surfaces, bill, plan)
   const moneyOf = (face: string) => sum((layers ?? []).map(({ surface, money }) => (surface === face ? money : 0)))
@@ -42,19 +39,6 @@ function Told({ plan }: { plan: SheetPlan | null }) {
   const { length: long, width } = job.shell.form
   const aside = y - width / 2
   const left = limits.weight === null ? null : limits.weight - centre.mass
-  const loads = axles && axles.front !== axles.rear ? axleLoads(centre.mass, x, axles) : null
-  const apart = { code: "out-of-range" as const, path: [], message: "The axles cannot stand at the same place." }
-  // One axle alone tells nothing: it waits here until the other is measured too.
-  const known = { ...(axles ?? measured) }
-  const setAxle = (which: "rear" | "front") => (value: number | null) => {
-    const next: { rear?: number | null; front?: number | null } = { ...known, [which]: value }
-    const { rear = null, front = null } = next
-    if (rear === null || front === null) {
-      setMeasured({ ...(rear === null ? {} : { rear }), ...(front === null ? {} : { front }) })
-      return axles ? store.edit(setBuying({ axles: null })) : null
-    }
-    return front === rear ? apart : store.edit(setBuying({ axles: { rear, front } }))
-  }
   return (
     <div className="grid grid-cols-1 gap-2 pt-2" data-testid="weights">
       <FigureTable
@@ -91,40 +75,63 @@ function Told({ plan }: { plan: SheetPlan | null }) {
         . Its centre lies {length(x)} from the back, of {length(long)}, and{" "}
         {Math.abs(aside) < 0.001 ? "in the middle" : `${length(Math.abs(aside))} to the ${aside > 0 ? "left" : "right"} of the middle`}.
       </p>
-      {kind === "van" || kind === "cabin" ? (
-        <div className="grid grid-cols-2 items-end gap-x-4 gap-y-2">
-          <QuantityField
-            label="Rear axle, from the back of the room"
-            kind="length"
-            value={known.rear ?? null}
-            empty={null}
-            onCommit={setAxle("rear")}
-          />
-          <QuantityField
-            label="Front axle, from the back of the room"
-            kind="length"
-            value={known.front ?? null}
-            empty={null}
-            onCommit={setAxle("front")}
-          />
-          {loads ? (
-            <p className="col-span-2" data-testid="axle-loads">
-              Of it the rear axle carries {write("mass", loads.rear)}, the front axle {write("mass", loads.front)}.
-            </p>
-          ) : (
-            <p className="col-span-2 text-graphite">
-              {known.rear === undefined && known.front === undefined
-                ? "Measure both axles, and their loads are told."
-                : `Measure the ${known.rear === undefined ? "rear" : "front"} axle too: one alone tells no load, and is not kept.`}
-            </p>
-          )}
-        </div>
-      ) : null}
+      {kind === "van" || kind === "cabin" ? <Axles mass={centre.mass} x={x} /> : null}
       {kind === "van" || kind === "cabin" ? (
         <Remark kind="caution">
           Only what is added here is counted. Weigh the vehicle as it will drive: its papers say what it and each axle may carry.
         </Remark>
       ) : null}
+    </div>
+  )
+}
+
+/** Where the axles stand, and what of the weight each carries. @param x of the weight's centre, from the back of the room, m */
+function Axles({ mass, x }: { mass: number; x: number }) {
+  const { write } = useWriting()
+  const job = useJobLater()
+  const store = useJobStore()
+  const { axles } = job.variants[job.active]!.buying
+  const [measured, setMeasured] = useState<{ rear?: number; front?: number }>({})
+  const loads = axles && axles.front !== axles.rear ? axleLoads(mass, x, axles) : null
+  const apart = { code: "out-of-range" as const, path: [], message: "The axles cannot stand at the same place." }
+  // One axle alone tells nothing: it waits here until the other is measured too.
+  const known = { ...(axles ?? measured) }
+  const setAxle = (which: "rear" | "front") => (value: number | null) => {
+    const next: { rear?: number | null; front?: number | null } = { ...known, [which]: value }
+    const { rear = null, front = null } = next
+    if (rear === null || front === null) {
+      setMeasured({ ...(rear === null ? {} : { rear }), ...(front === null ? {} : { front }) })
+      return axles ? store.edit(setBuying({ axles: null })) : null
+    }
+    return front === rear ? apart : store.edit(setBuying({ axles: { rear, front } }))
+  }
+  return (
+    <div className="grid grid-cols-2 items-end gap-x-4 gap-y-2">
+      <QuantityField
+        label="Rear axle, from the back of the room"
+        kind="length"
+        value={known.rear ?? null}
+        empty={null}
+        onCommit={setAxle("rear")}
+      />
+      <QuantityField
+        label="Front axle, from the back of the room"
+        kind="length"
+        value={known.front ?? null}
+        empty={null}
+        onCommit={setAxle("front")}
+      />
+      {loads ? (
+        <p className="col-span-2" data-testid="axle-loads">
+          Of it the rear axle carries {write("mass", loads.rear)}, the front axle {write("mass", loads.front)}.
+        </p>
+      ) : (
+        <p className="col-span-2 text-graphite">
+          {known.rear === undefined && known.front === undefined
+            ? "Measure both axles, and their loads are told."
+            : `Measure the ${known.rear === undefined ? "rear" : "front"} axle too: one alone tells no load, and is not kept.`}
+        </p>
+      )}
     </div>
   )
 }
