@@ -60,7 +60,7 @@ test("the job sheet is printed on A4 and on Letter, with measures, layers, figur
       /at 1 : \d+; measured over all/,
       // The floor's edges, the side door, a layer with its members, a limit, a verdict, a caution.
       "3 600 mm",
-      "Sliding door 1 200 mm × 1 650 mm",
+      /Sliding\s+door\s+1\s200\s+mm\s+×\s+1\s650\s+mm/,
       /Hemp batt, between Ribs and waist rail 50 mm every 600 mm/,
       "at least 1 780 mm",
       /(wetter|harmed) each year/,

@@ -77,11 +77,12 @@ function Cell({ headline }: { headline: Headline }) {
   const value = headline.of(ledger)
   const before = pinned ? headline.of(pinned) : null
   const over = overLimit(headline, ledger, limits) !== null
+  const unknown = headline.unknown?.(ledger) ?? false
   return (
     <button
       type="button"
       data-figure={headline.id}
-      data-value={value}
+      data-value={unknown ? undefined : value}
       className="relative min-w-40 grow basis-0 border-r border-seam px-3.5 pt-1 text-left hover:bg-chosen"
       onClick={() => show.headline(headline.id)}
     >
@@ -90,7 +91,7 @@ function Cell({ headline }: { headline: Headline }) {
         {before === null ? null : <Change headline={headline} by={value - before} />}
       </span>
       <span className={over ? "text-clay" : ""}>
-        {headline.unknown?.(ledger) ? (
+        {unknown ? (
           <span className="font-display text-[22px] font-semibold">
             …<span className="sr-only">is being worked out</span>
           </span>
