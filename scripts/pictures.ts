@@ -31,7 +31,10 @@ async function open(page: Page, job: string, station: string): Promise<void> {
 async function take(page: Page, name: string): Promise<void> {
   // Figures that still wait for their bridges, and verdicts for their years, would not be those of a bench at rest.
   await page.waitForFunction(
-    () => !/≈|still being calculated|damp so far|damp by the months so far|being followed|is being worked out|tried …/.test(document.body.innerText),
+    () =>
+      !/≈|still being calculated|damp so far|damp by the months so far|being followed|is being worked out|tried …/.test(
+        document.body.innerText,
+      ),
     null,
     { timeout: 300_000 },
   )
